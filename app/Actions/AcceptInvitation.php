@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Invitation;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** Lets a person into the household that invited them. */
+final readonly class AcceptInvitation
+{
+    /** @throws CannotDo when the link has been used or has run out, or the person has a household */
+    public function handle(User $user, #[\SensitiveParameter] string $token): void
+    {
+        DB::transaction(static function () use ($user, $token): void {
+            $invitation = Invitation::open($token) ?? throw CannotDo::invitationUsed();
+            if (null !== $user->refresh()->household_id) {
+                throw CannotDo::alreadyHasHousehold();
+            }
+            $invitation->update(['used_at' => CarbonImmutable::now()]);
+            $user->household()->associate($invitation->household)->save();
+        });
+    }
+}

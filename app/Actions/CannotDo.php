@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+/** Something a person asked for that cannot be done; the message is for them. */
+final class CannotDo extends \DomainException
+{
+    public static function inTheFuture(): self
+    {
+        return new self('That lies in the future. Write it down when it has happened.');
+    }
+
+    public static function idTaken(): self
+    {
+        return new self('This was already sent under the same number, with something else in it. Reload the page and send it again.');
+    }
+
+    public static function roundEnded(): self
+    {
+        return new self('This round has ended, so nothing more was written. Start a new one to go on.');
+    }
+
+    public static function openEnds(): self
+    {
+        return new self('Something is still apart or untested. Say that you know before ending the round.');
+    }
+
+    public static function notAllDone(): self
+    {
+        return new self('There are steps left. Do them, or stop the round here.');
+    }
+
+    public static function invitationUsed(): self
+    {
+        return new self('This invitation has been used or has run out. Ask for a new one.');
+    }
+
+    public static function alreadyHasHousehold(): self
+    {
+        return new self('You already belong to a household. Log out and open the link with another account.');
+    }
+
+    public static function notVoidable(): self
+    {
+        return new self('That entry is an undo that has itself been undone; look for its newest line.');
+    }
+
+    public static function photoUnreadable(): self
+    {
+        return new self('That picture could not be read. Take it again, or choose a JPEG, PNG or WebP file.');
+    }
+
+    public static function photoNotKept(): self
+    {
+        return new self('The picture could not be stored: the disk is full or closed to us. Everything else was kept; free some space and add the picture again.');
+    }
+}

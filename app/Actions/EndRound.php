@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Entry;
+use App\Models\Round;
+use App\Models\User;
+use GoodRinse\Core\Logbook\Note;
+use GoodRinse\Core\Round\OpenEnd;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/** Ends a round, finished or stopped half-way; what is then still apart or untested is kept and written down. */
+final readonly class EndRound
+{
+    public function __construct(private ClockInterface $clock, private WriteEntries $write)
+    {
+    }
+
+    /**
+     * Ending a round that has ended changes nothing.
+     *
+     * @param string $how   Round::FINISHED or Round::STOPPED
+     * @param bool   $knows the person has said that they know what is left open
+     *
+     * @throws CannotDo when steps are left to finish, or open ends were not acknowledged
+     */
+    public function handle(Round $round, User $by, string $how, bool $knows = false): void
+    {
+        DB::transaction(function () use ($round, $by, $how, $knows): void {
+            $round->refresh();
+            if (null !== $round->ended_at) {
+                return;
+            }
+            $progress = $round->progress();
+            if (Round::FINISHED === $how && null !== $progress->current()) {
+                throw CannotDo::notAllDone();
+            }
+            $ends = $progress->openEnds();
+            if ([] !== $ends && !$knows) {
+                throw CannotDo::openEnds();
+            }
+            $round->update([
+                'ended_at' => $this->clock->now(),
+                'ended_how' => $how,
+                'open_ends' => array_map(static fn (OpenEnd $end): array => ['kind' => $end->kind, 'what' => $end->what], $ends),
+            ]);
+            if ([] !== $ends) {
+                $this->write->handle($by->home(), $by, [new EntryDraft(
+                    new Note(__('rounds.ended_open', ['what' => OpenEndWords::list($round, $ends)])),
+                    $this->clock->now(), Entry::BY_ROUND, $round->machine, round: $round,
+                )]);
+            }
+        });
+    }
+}

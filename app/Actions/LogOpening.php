@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Entry;
+use App\Models\Machine;
+use App\Models\User;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Quantity\Day;
+use Psr\Clock\ClockInterface;
+
+/** Writes down an opening that happened without a round. */
+final readonly class LogOpening
+{
+    public function __construct(private ClockInterface $clock, private Handbook $handbook, private WriteEntries $write)
+    {
+    }
+
+    /**
+     * @param string $id    ULID from the page, so that a second click writes nothing
+     * @param string $found grade it came out with
+     * @param string $left  grade it went back with
+     *
+     * @throws CannotDo     when the day lies in the future
+     * @throws UnknownEntry for a task or grade that does not exist
+     */
+    public function handle(Machine $machine, User $by, string $id, string $taskId, Day $on, string $found, string $left): void
+    {
+        $task = $this->handbook->kind($machine->kind)->task($taskId);
+        $zone = $by->home()->zone();
+        if ($on->isAfter(Day::at($this->clock->now(), $zone))) {
+            throw CannotDo::inTheFuture();
+        }
+        $opening = new Opening($task->id, $this->handbook->grade($found)->fraction, $this->handbook->grade($left)->fraction);
+        $at = min($this->clock->now(), $on->atTime(12, 0, $zone));
+        $this->write->handle($by->home(), $by, [new EntryDraft($opening, $at, Entry::BY_HAND, $machine, $task->part, id: $id)]);
+    }
+}

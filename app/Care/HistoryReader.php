@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Entry;
+use App\Models\Machine;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Logbook\Entry as LogbookEntry;
+use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\HistoryBuilder;
+use GoodRinse\Core\Logbook\InForce;
+use GoodRinse\Core\Logbook\MachineHistory;
+use GoodRinse\Core\Logbook\PayloadCodec;
+use GoodRinse\Core\Logbook\UseTally;
+use GoodRinse\Core\Quantity\Day;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Gathers what the logbook says about a machine.
+ *
+ * The result is kept until another entry is written or another day begins. Losing what is kept costs time
+ * and nothing else.
+ */
+final readonly class HistoryReader
+{
+    public function __construct(private Handbook $handbook, private Repository $cache)
+    {
+    }
+
+    /** @param int $lastEntry seq of the machine's newest entry, 0 when it has none */
+    public function read(Machine $machine, int $lastEntry, \DateTimeZone $zone, \DateTimeImmutable $asOf): MachineHistory
+    {
+        $stamp = implode('|', [$this->handbook->version(), $lastEntry, (string) Day::at($asOf, $zone), json_encode($machine->habits)]);
+        $kept = $this->cache->get("history.$machine->id");
+        if ($kept instanceof KeptHistory && $kept->stamp === $stamp && $kept->newest <= $asOf->getTimestamp()) {
+            return $kept->history;
+        }
+        [$history, $newest] = $this->gather($machine, $zone, $asOf);
+        $this->cache->forever("history.$machine->id", new KeptHistory($stamp, $newest, $history));
+
+        return $history;
+    }
+
+    /** @return array{MachineHistory, int} the history, and the Unix time of the newest happening, later ones included */
+    private function gather(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf): array
+    {
+        $entries = InForce::among($this->entries($machine));
+        $newest = [] === $entries ? 0 : $entries[count($entries) - 1]->happenedAt->getTimestamp();
+        $counts = [];
+        foreach ($entries as $entry) {
+            if ($entry->payload instanceof Counter && $entry->happenedAt <= $asOf) {
+                $counts[] = [$entry->happenedAt->getTimestamp(), $entry->payload->uses];
+            }
+        }
+        $tally = new UseTally($counts, $zone, $this->handbook->kind($machine->kind)->declaredUsesPerDay($machine->habits));
+        $builder = new HistoryBuilder($zone, $this->handbook->rhythmModel()->usageWindowDays);
+
+        return [$builder->build($entries, $tally, $asOf), $newest];
+    }
+
+    /** @return \Generator<LogbookEntry> */
+    private function entries(Machine $machine): \Generator
+    {
+        $utc = new \DateTimeZone('UTC');
+        $kinds = [EntryKind::Opening->value, EntryKind::Counter->value, EntryKind::Voiding->value];
+        $rows = DB::table('entries')->where('machine_id', $machine->id)->whereIn('kind', $kinds)
+            ->select(['seq', 'id', 'kind', 'happened_at', 'payload', 'voids'])->cursor();
+        foreach ($rows as $row) {
+            /** @var object{seq: int, id: string, kind: string, happened_at: string, payload: string, voids: string|null} $row */
+            $payload = PayloadCodec::decode(EntryKind::from($row->kind), (array) json_decode($row->payload, true));
+            yield new LogbookEntry($row->id, $row->seq, new \DateTimeImmutable($row->happened_at, $utc), $payload, $row->voids);
+        }
+    }
+}

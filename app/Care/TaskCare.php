@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Machine;
+use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Logbook\TaskHistory;
+use GoodRinse\Core\Rhythm\Rhythm;
+
+/** One care task of one machine as it stands now. */
+final readonly class TaskCare
+{
+    /** @param float $startDays what the school and the habits make the first interval, in days */
+    public function __construct(
+        public Machine $machine,
+        public MachineKind $kind,
+        public CareTask $task,
+        public TaskHistory $history,
+        public Rhythm $rhythm,
+        public float $startDays,
+    ) {
+    }
+
+    public function part(): string
+    {
+        return $this->kind->part($this->task->part)->name($this->machine->traits);
+    }
+
+    /** The fullest procedure this machine allows. */
+    public function procedure(): Procedure
+    {
+        return $this->procedures()[0];
+    }
+
+    /** @return non-empty-list<Procedure> fullest first */
+    public function procedures(): array
+    {
+        $allowed = array_map($this->kind->procedure(...), $this->task->procedures($this->machine->traits));
+
+        return [] === $allowed ? throw new \LogicException('The handbook gives this machine no procedure for '.$this->task->id.'.') : $allowed;
+    }
+
+    public function neverOpened(): bool
+    {
+        return $this->history->isEmpty();
+    }
+}

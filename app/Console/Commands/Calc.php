@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\Calc\BadInput;
+use App\Console\Calc\Json;
+use App\Console\Calc\Model;
+use App\Console\Calc\RhythmModel;
+use Illuminate\Console\Command;
+use Illuminate\Contracts\Container\Container;
+
+/** The core without the pages: one JSON document in, one out. */
+final class Calc extends Command
+{
+    private const MODELS = ['rhythm' => RhythmModel::class];
+    private const BAD_INPUT = 2;
+
+    protected $signature = 'calc {model : what to calculate: rhythm}';
+
+    protected $description = 'Reads one JSON document on standard input and writes the result on standard output';
+
+    public function handle(Container $container): int
+    {
+        try {
+            $output = $this->model($container)->calculate(Json::parse((string) stream_get_contents(STDIN)));
+        } catch (BadInput $e) {
+            fwrite(STDERR, str_replace(["\r", "\n"], ' ', $e->getMessage())."\n");
+
+            return self::BAD_INPUT;
+        }
+        $this->output->writeln(
+            json_encode($output, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+        );
+
+        return self::SUCCESS;
+    }
+
+    private function model(Container $container): Model
+    {
+        $name = $this->argument('model');
+        $class = self::MODELS[is_string($name) ? $name : ''] ?? throw BadInput::at('', 'there is no such model; there is: '.implode(', ', array_keys(self::MODELS)));
+
+        return $container->make($class);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use GoodRinse\Core\Handbook\HandbookInvalid;
+use GoodRinse\Core\Handbook\HandbookLoader;
+use Illuminate\Console\Command;
+
+/** Checks every file of the handbook and prints every problem with its place. */
+final class HandbookCheck extends Command
+{
+    protected $signature = 'handbook:check {folder? : another folder than the application\'s}';
+
+    protected $description = 'Checks the handbook against its schemas and its cross-references';
+
+    public function handle(): int
+    {
+        $folder = $this->argument('folder');
+        $loader = new HandbookLoader(is_string($folder) ? $folder : config()->string('good-rinse.handbook'));
+        try {
+            $loader->compile();
+        } catch (HandbookInvalid $e) {
+            foreach ($e->problems as $problem) {
+                $this->line((string) $problem);
+            }
+
+            return self::FAILURE;
+        }
+        $this->line(sprintf('The handbook is in order: %d files.', count($loader->files())));
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHousehold;
+use App\Http\Requests\HouseholdRequest;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** People, time zone and measures. */
+final class HouseholdController extends Controller
+{
+    public function edit(Request $request): View
+    {
+        $household = $this->person($request)->home();
+
+        return view('household.edit', [
+            'household' => $household,
+            'members' => $household->members()->orderBy('name')->get(),
+            'invitations' => $household->invitations()->whereNull('used_at')->where('expires_at', '>', CarbonImmutable::now())->orderBy('created_at')->get(),
+        ]);
+    }
+
+    public function update(HouseholdRequest $request, ChangeHousehold $change): RedirectResponse
+    {
+        $household = $this->person($request)->home();
+        $change->handle($household, $request->string('name')->toString(), $request->string('timezone')->toString(), $request->measures());
+
+        return redirect()->route('household')->with('did', __('household.saved'));
+    }
+}

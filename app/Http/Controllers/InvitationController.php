@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\InviteMember;
+use App\Actions\RevokeInvitation;
+use App\Models\Invitation;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Links that let one more person in. */
+final class InvitationController extends Controller
+{
+    public function store(Request $request, InviteMember $invite): RedirectResponse
+    {
+        $token = $invite->handle($this->person($request));
+
+        return redirect()->route('household')->with('invitation', route('join', $token));
+    }
+
+    public function destroy(Invitation $invitation, RevokeInvitation $revoke): RedirectResponse
+    {
+        $revoke->handle($invitation);
+
+        return redirect()->route('household')->with('did', __('household.revoked'));
+    }
+}

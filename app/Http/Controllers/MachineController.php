@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AddMachine;
+use App\Actions\ChangeMachine;
+use App\Care\CareReader;
+use App\Http\Requests\MachineRequest;
+use App\Models\Machine;
+use App\View\Pages\MachinePage;
+use GoodRinse\Core\Handbook\Handbook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The machines in the kitchen. */
+final class MachineController extends Controller
+{
+    public function index(Request $request, CareReader $care): View
+    {
+        return view('machines.index', ['machines' => $care->household($this->person($request)->home())]);
+    }
+
+    public function create(Request $request, Handbook $handbook): View
+    {
+        $kinds = $handbook->kindNames();
+        $kind = $request->string('kind')->toString();
+        $kind = isset($kinds[$kind]) ? $kind : (string) array_key_first($kinds);
+
+        return view('machines.create', ['kinds' => $kinds, 'kind' => $handbook->kind($kind)]);
+    }
+
+    public function store(MachineRequest $request, AddMachine $add): RedirectResponse
+    {
+        $person = $this->person($request);
+        $machine = $add->handle(
+            $person->home(), $person, $request->string('id')->toString(), $request->kind()->id,
+            $request->string('name')->toString(), $request->place(), $request->traits(), $request->habits(), $request->schools(), $request->cleanedOn(),
+        );
+
+        return redirect()->route('today')->with('did', __('machines.added', ['name' => $machine->name]));
+    }
+
+    public function show(Request $request, Machine $machine, MachinePage $page): View
+    {
+        return view('machines.show', $page->for($machine, $this->person($request)->home()));
+    }
+
+    public function edit(Machine $machine, Handbook $handbook): View
+    {
+        return view('machines.edit', ['machine' => $machine, 'kind' => $handbook->kind($machine->kind)]);
+    }
+
+    public function update(MachineRequest $request, Machine $machine, ChangeMachine $change): RedirectResponse
+    {
+        $change->handle($machine, $request->string('name')->toString(), $request->place(), $request->traits(), $request->habits(), $request->schools());
+
+        return redirect()->route('machines.show', $machine)->with('did', __('machines.saved'));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\LogOpening;
+use App\Http\Requests\OpeningRequest;
+use App\Models\Machine;
+use GoodRinse\Core\Quantity\Day;
+use Illuminate\Http\RedirectResponse;
+
+/** Openings that happened without a round. */
+final class OpeningController extends Controller
+{
+    public function store(OpeningRequest $request, Machine $machine, LogOpening $log): RedirectResponse
+    {
+        $log->handle(
+            $machine, $this->person($request), $request->ulid(), $request->string('task')->toString(),
+            Day::of($request->string('on')->toString()), $request->string('found')->toString(), $request->string('left')->toString(),
+        );
+
+        return redirect()->route('machines.show', $machine)->with('did', __('machines.logged'))->with('undo', $request->ulid());
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CannotDo;
+use App\Actions\KeepPhoto;
+use App\Actions\TickStep;
+use App\Http\Requests\TickRequest;
+use App\Models\Round;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+
+/** Steps marked done. */
+final class TickController extends Controller
+{
+    public function store(TickRequest $request, Round $round, TickStep $tick, KeepPhoto $keep): RedirectResponse|JsonResponse
+    {
+        $step = $request->string('step')->toString();
+        $tick->handle($round, $this->person($request), $request->ulid(), $step, $request->answer(), $request->note(), $request->boolean('overruled'));
+        $trouble = $this->keepPhoto($request, $round, $step, $keep);
+        if ($request->expectsJson()) {
+            return response()->json(['next' => route('rounds.show', $round), 'message' => $trouble]);
+        }
+        $back = redirect()->route('rounds.show', $round);
+
+        return null === $trouble ? $back : $back->withErrors(['photo' => $trouble]);
+    }
+
+    /** A picture that cannot be kept takes nothing away from the step it belongs to. */
+    private function keepPhoto(TickRequest $request, Round $round, string $step, KeepPhoto $keep): ?string
+    {
+        $photo = $request->photo();
+        try {
+            if (null !== $photo && !$round->photos()->whereKey($request->photoId())->exists()) {
+                $keep->handle($round, $this->person($request), $request->photoId(), $step, $photo);
+            }
+        } catch (CannotDo $e) {
+            return $e->getMessage();
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Machine;
+use GoodRinse\Core\Handbook\Habit;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Option;
+use GoodRinse\Core\Quantity\Day;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A machine as a person describes it; what can be asked comes from the handbook. */
+final class MachineRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $kinds = app(Handbook::class)->kindNames();
+        $rules = [
+            'name' => ['required', 'string', 'max:60'],
+            'place' => ['nullable', 'string', 'max:60'],
+            'cleaned_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
+        ];
+        if (null === $this->machine()) {
+            $rules += ['id' => ['required', 'string', 'ulid'], 'kind' => ['required', 'string', Rule::in(array_keys($kinds))]];
+        }
+        $kind = $this->input('kind');
+        if (null === $this->machine() && (!is_string($kind) || !isset($kinds[$kind]))) {
+            return $rules;
+        }
+        foreach ($this->kind()->traits as $trait) {
+            $rules["traits.$trait->id"] = ['required', 'string', Rule::in(self::ids($trait->options))];
+        }
+        foreach ($this->kind()->habits as $habit) {
+            $rules["habits.$habit->id"] = null === $habit->number
+                ? ['required', 'string', Rule::in(self::ids($habit->options))]
+                : ['required', 'numeric', "between:{$habit->number->least},{$habit->number->most}"];
+        }
+        foreach ($this->kind()->tasks as $task) {
+            $rules["schools.$task->id"] = ['nullable', 'string', Rule::in(array_keys($task->schools))];
+        }
+
+        return $rules;
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        $names = [];
+        $kind = $this->input('kind');
+        if (null !== $this->machine() || (is_string($kind) && isset(app(Handbook::class)->kindNames()[$kind]))) {
+            foreach ($this->kind()->habits as $habit) {
+                $names["habits.$habit->id"] = rtrim(mb_strtolower($habit->ask), '?');
+            }
+            foreach ($this->kind()->traits as $trait) {
+                $names["traits.$trait->id"] = rtrim(mb_strtolower($trait->ask), '?');
+            }
+        }
+
+        return $names;
+    }
+
+    public function kind(): MachineKind
+    {
+        return app(Handbook::class)->kind($this->machine()->kind ?? $this->string('kind')->toString());
+    }
+
+    public function place(): ?string
+    {
+        return $this->filled('place') ? $this->string('place')->toString() : null;
+    }
+
+    /** @return array<string, string> */
+    public function traits(): array
+    {
+        return array_map(fn ($trait): string => $this->string("traits.$trait->id")->toString(), $this->kind()->traits);
+    }
+
+    /** @return array<string, string|float> */
+    public function habits(): array
+    {
+        return array_map(fn (Habit $habit): string|float => null === $habit->number
+            ? $this->string("habits.$habit->id")->toString()
+            : $this->float("habits.$habit->id"), $this->kind()->habits);
+    }
+
+    /** @return array<string, string> */
+    public function schools(): array
+    {
+        return array_map(fn ($task): string => $task->school($this->filled("schools.$task->id") ? $this->string("schools.$task->id")->toString() : null)->id, $this->kind()->tasks);
+    }
+
+    public function cleanedOn(): ?Day
+    {
+        return $this->filled('cleaned_on') ? Day::of($this->string('cleaned_on')->toString()) : null;
+    }
+
+    private function machine(): ?Machine
+    {
+        $machine = $this->route('machine');
+
+        return $machine instanceof Machine ? $machine : null;
+    }
+
+    /**
+     * @param list<Option> $options
+     *
+     * @return list<string>
+     */
+    private static function ids(array $options): array
+    {
+        return array_map(static fn (Option $option): string => $option->id, $options);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Machine;
+use GoodRinse\Core\Handbook\Grade;
+use GoodRinse\Core\Handbook\Handbook;
+use Illuminate\Validation\Rule;
+
+final class OpeningRequest extends UlidRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $handbook = app(Handbook::class);
+        $grades = array_map(static fn (Grade $grade): string => $grade->id, $handbook->grades());
+        $machine = $this->route('machine');
+        $tasks = $machine instanceof Machine ? array_keys($handbook->kind($machine->kind)->tasks) : [];
+
+        return [
+            ...parent::rules(),
+            'task' => ['required', 'string', Rule::in($tasks)],
+            'on' => ['required', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
+            'found' => ['required', 'string', Rule::in($grades)],
+            'left' => ['required', 'string', Rule::in($grades)],
+        ];
+    }
+}

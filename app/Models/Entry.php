@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Contracts\BelongsToHousehold;
+use Carbon\CarbonImmutable;
+use GoodRinse\Core\Logbook\Entry as LogbookEntry;
+use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\InForce;
+use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Logbook\PayloadCodec;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A line of the logbook. The table refuses changes; App\Actions\WriteEntries is its only writer.
+ *
+ * @property int                     $seq
+ * @property string                  $id
+ * @property string                  $household_id
+ * @property string|null             $machine_id
+ * @property string|null             $part
+ * @property EntryKind               $kind
+ * @property CarbonImmutable         $happened_at
+ * @property string                  $zone
+ * @property int|null                $recorded_by
+ * @property CarbonImmutable         $recorded_at
+ * @property array<array-key, mixed> $payload
+ * @property string                  $source
+ * @property string|null             $round_id
+ * @property string|null             $step
+ * @property string|null             $voids
+ * @property Machine|null            $machine
+ * @property User|null               $recorder
+ */
+final class Entry extends Model implements BelongsToHousehold
+{
+    use HasUlids;
+
+    public const BY_HAND = 'hand';
+    public const BY_ROUND = 'round';
+    public const BY_DEMO = 'demo';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'kind' => EntryKind::class,
+            'happened_at' => 'immutable_datetime',
+            'recorded_at' => 'immutable_datetime',
+            'payload' => 'array',
+        ];
+    }
+
+    public function householdId(): string
+    {
+        return $this->household_id;
+    }
+
+    public function says(): Payload
+    {
+        return PayloadCodec::decode($this->kind, $this->payload);
+    }
+
+    public function toLogbook(): LogbookEntry
+    {
+        return new LogbookEntry($this->id, $this->seq, $this->happened_at->toDateTimeImmutable(), $this->says(), $this->voids);
+    }
+
+    /**
+     * Which of these entries are out of force, each with the id of the entry that voids it.
+     *
+     * @param list<string> $ids
+     *
+     * @return array<string, string>
+     */
+    public static function voidedAmong(array $ids): array
+    {
+        $voidings = [];
+        for ($look = $ids; [] !== $look;) {
+            $found = self::query()->whereIn('voids', $look)->get(['seq', 'id', 'voids']);
+            foreach ($found as $voiding) {
+                $voidings[$voiding->seq] = $voiding;
+            }
+            $look = $found->pluck('id')->all();
+        }
+        krsort($voidings);
+
+        return InForce::voided(array_map(strval(...), array_column($voidings, 'voids', 'id')));
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function recorder(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'recorded_by');
+    }
+}

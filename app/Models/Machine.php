@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Contracts\BelongsToHousehold;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A machine in a household, with what tells it apart from others of its kind and how it is used.
+ *
+ * @property string                      $id
+ * @property string                      $household_id
+ * @property string                      $kind
+ * @property string                      $name
+ * @property string|null                 $place
+ * @property array<string, string>       $traits
+ * @property array<string, string|float> $habits
+ * @property array<string, string>       $schools
+ */
+final class Machine extends Model implements BelongsToHousehold
+{
+    use HasUlids;
+
+    protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array'];
+    }
+
+    public function householdId(): string
+    {
+        return $this->household_id;
+    }
+
+    /** @return BelongsTo<Household, $this> */
+    public function household(): BelongsTo
+    {
+        return $this->belongsTo(Household::class);
+    }
+
+    /** @return HasMany<Entry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(Entry::class);
+    }
+
+    /** @return HasMany<Round, $this> */
+    public function rounds(): HasMany
+    {
+        return $this->hasMany(Round::class);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Contracts\BelongsToHousehold;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A picture taken during a round, kept outside the public folder.
+ *
+ * @property string          $id
+ * @property string          $household_id
+ * @property string|null     $round_id
+ * @property string|null     $step
+ * @property string          $file
+ * @property int             $width
+ * @property int             $height
+ * @property CarbonImmutable $taken_at
+ */
+final class Photo extends Model implements BelongsToHousehold
+{
+    use HasUlids;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['taken_at' => 'immutable_datetime'];
+    }
+
+    public function householdId(): string
+    {
+        return $this->household_id;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Contracts\BelongsToHousehold;
+use Carbon\CarbonImmutable;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Round\Progress;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A cleaning session: the procedure as it was when it began, and what has been ticked since.
+ *
+ * @property string                                       $id
+ * @property string                                       $household_id
+ * @property string                                       $machine_id
+ * @property string                                       $task
+ * @property string                                       $procedure
+ * @property array<string, mixed>                         $script
+ * @property CarbonImmutable                              $started_at
+ * @property CarbonImmutable|null                         $ended_at
+ * @property string|null                                  $ended_how
+ * @property list<array{kind: string, what: string}>|null $open_ends
+ * @property Machine                                      $machine
+ * @property \Illuminate\Database\Eloquent\Collection<int, Tick> $ticks
+ */
+final class Round extends Model implements BelongsToHousehold
+{
+    use HasUlids;
+
+    public const FINISHED = 'finished';
+    public const STOPPED = 'stopped';
+
+    protected $guarded = [];
+
+    private ?Handbook $handbook = null;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['script' => 'array', 'open_ends' => 'array', 'started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime'];
+    }
+
+    public function householdId(): string
+    {
+        return $this->household_id;
+    }
+
+    /** The part of the handbook this round follows, as it was when it began. */
+    public function handbook(): Handbook
+    {
+        return $this->handbook ??= new Handbook($this->script);
+    }
+
+    public function fittedProcedure(): Procedure
+    {
+        return $this->handbook()->kind($this->machine->kind)->procedure($this->procedure);
+    }
+
+    public function progress(): Progress
+    {
+        return new Progress($this->fittedProcedure(), array_values($this->ticks->map(static fn (Tick $tick) => $tick->toCore())->all()));
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+
+    /** @return HasMany<Tick, $this> */
+    public function ticks(): HasMany
+    {
+        return $this->hasMany(Tick::class)->orderBy('seq');
+    }
+
+    /** @return HasMany<Entry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(Entry::class);
+    }
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
+    }
+}

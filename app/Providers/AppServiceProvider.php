@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Entry;
+use App\Models\Invitation;
+use App\Models\Machine;
+use App\Models\Photo;
+use App\Models\Round;
+use App\Policies\HouseholdRecordPolicy;
+use App\Support\ImmediateSqliteConnector;
+use App\Support\StandingClock;
+use GoodRinse\Core\Quantity\Day;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
+use Psr\Clock\ClockInterface;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
+        $this->app->singleton(ClockInterface::class, static function (): StandingClock {
+            $today = config('good-rinse.today');
+
+            return new StandingClock(is_string($today) && '' !== $today ? Day::of($today) : null);
+        });
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Password::defaults(static fn (): Password => Password::min(10));
+
+        foreach ([Machine::class, Round::class, Entry::class, Photo::class, Invitation::class] as $record) {
+            Gate::policy($record, HouseholdRecordPolicy::class);
+        }
+
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(6)->by('who:'.mb_strtolower($request->string('email')->limit(190, '')->toString()).'|'.$request->ip()),
+            Limit::perMinute(30)->by('from:'.$request->ip()),
+        ]);
+        RateLimiter::for('sign-up', static fn (Request $request): Limit => Limit::perMinute(10)->by('up:'.$request->ip()));
+    }
+}

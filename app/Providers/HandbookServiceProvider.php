@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Support\CompiledHandbook;
+use GoodRinse\Core\Handbook\Handbook;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Support\ServiceProvider;
+use Psr\Log\LoggerInterface;
+
+/** Makes the handbook available, compiled once and kept. */
+final class HandbookServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(CompiledHandbook::class, static fn (Application $app): CompiledHandbook => new CompiledHandbook(
+            config()->string('good-rinse.handbook'),
+            config()->string('good-rinse.handbook_cache'),
+            $app->make(LoggerInterface::class),
+        ));
+        $this->app->singleton(Handbook::class, static fn (Application $app): Handbook => $app->make(CompiledHandbook::class)->get());
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\HandbookInvalid;
+use GoodRinse\Core\Handbook\HandbookLoader;
+use Psr\Log\LoggerInterface;
+
+/**
+ * Keeps the checked handbook as a PHP file, so that a page need not read and check the YAML again.
+ *
+ * When the data changes it is compiled anew; when it has become faulty the last good one stays in use and
+ * the fault is logged.
+ */
+final readonly class CompiledHandbook
+{
+    public function __construct(private string $folder, private string $cache, private LoggerInterface $log)
+    {
+    }
+
+    /** @throws HandbookInvalid when it is faulty and there is no earlier good one */
+    public function get(): Handbook
+    {
+        $stamp = $this->stamp();
+        $kept = $this->read();
+        if (null !== $kept && $kept['stamp'] === $stamp) {
+            return new Handbook($kept['handbook']);
+        }
+        try {
+            $compiled = (new HandbookLoader($this->folder))->compile();
+        } catch (HandbookInvalid $e) {
+            if (null === $kept) {
+                throw $e;
+            }
+            $this->log->error($e->getMessage());
+
+            return new Handbook($kept['handbook']);
+        }
+        $this->write(['stamp' => $stamp, 'handbook' => $compiled]);
+
+        return new Handbook($compiled);
+    }
+
+    /** Names, sizes and times of the files: cheaper than their contents, and enough to notice an edit. */
+    private function stamp(): string
+    {
+        $seen = '';
+        $folders = [$this->folder];
+        while (null !== $folder = array_pop($folders)) {
+            foreach (scandir($folder) ?: [] as $name) {
+                $path = "$folder/$name";
+                if (str_ends_with($name, '.yaml')) {
+                    $stat = stat($path);
+                    $seen .= sprintf('%s %d %d;', $path, $stat['size'] ?? 0, $stat['mtime'] ?? 0);
+                } elseif ('.' !== $name[0] && is_dir($path)) {
+                    $folders[] = $path;
+                }
+            }
+        }
+
+        return hash('xxh128', $seen);
+    }
+
+    /** @return array{stamp: string, handbook: array<string, mixed>}|null */
+    private function read(): ?array
+    {
+        $kept = is_file($this->cache) ? require $this->cache : null;
+
+        return is_array($kept) && is_string($kept['stamp'] ?? null) && is_array($kept['handbook'] ?? null) ? $kept : null;
+    }
+
+    /** @param array{stamp: string, handbook: array<string, mixed>} $kept */
+    private function write(array $kept): void
+    {
+        $draft = $this->cache.'.'.bin2hex(random_bytes(4));
+        if (false !== @file_put_contents($draft, '<?php return '.var_export($kept, true).';')) {
+            rename($draft, $this->cache);
+            if (function_exists('opcache_invalidate')) {
+                opcache_invalidate($this->cache, true);
+            }
+        }
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Actions\CannotDo;
+use GoodRinse\Core\Handbook\HandbookInvalid;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Quantity\NoSuchDay;
+use GoodRinse\Core\Round\CannotTick;
+use Illuminate\Database\QueryException;
+use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Turns what goes wrong into a message that says what to do, and keeps what was typed. */
+final class Failures
+{
+    public static function explain(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([CannotDo::class, CannotTick::class, NoSuchDay::class]);
+        $exceptions->dontFlash(['password', 'password_confirmation', 'current_password', 'photo']);
+        foreach ([CannotDo::class, CannotTick::class, NoSuchDay::class, UnknownEntry::class] as $class) {
+            $exceptions->render(static fn (\DomainException|\OutOfBoundsException $e, Request $request): ?Response => $e instanceof $class ? self::refused($e, $request) : null);
+        }
+        $exceptions->render(static fn (QueryException|SQLiteDatabaseDoesNotExistException $e, Request $request): Response => self::noDatabase($e, $request));
+        $exceptions->render(static fn (HandbookInvalid $e, Request $request): Response => self::page($request, 500, __('failures.handbook'), (string) $e->problems[0]));
+    }
+
+    private static function refused(\Throwable $e, Request $request): Response
+    {
+        return $request->expectsJson()
+            ? response()->json(['message' => $e->getMessage()], 422)
+            : self::backWith($request, $e->getMessage(), 422);
+    }
+
+    private static function noDatabase(\Throwable $e, Request $request): Response
+    {
+        if ($e instanceof QueryException && !self::isOutOfReach($e)) {
+            return self::page($request, 500, __('failures.broken'), __('failures.broken_advice'));
+        }
+        $locked = str_contains($e->getMessage(), 'locked');
+        $message = (string) __($locked ? 'failures.locked' : 'failures.missing');
+        $advice = (string) __($locked ? 'failures.locked_advice' : 'failures.missing_advice');
+        if ($locked && !$request->isMethod('GET') && !$request->expectsJson()) {
+            return self::backWith($request, "$message $advice", 503);
+        }
+
+        return self::page($request, 503, $message, $advice);
+    }
+
+    private static function isOutOfReach(QueryException $e): bool
+    {
+        foreach (['locked', 'does not exist', 'unable to open', 'no such table', 'readonly', 'disk is full', 'disk I/O', 'not a database', 'malformed'] as $sign) {
+            if (str_contains($e->getMessage(), $sign)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Back to the form with everything that was typed; where there is no form to go back to, a page of its own. */
+    private static function backWith(Request $request, string $message, int $status): Response
+    {
+        if (!$request->hasSession() || null === $request->session()->previousUrl() && null === $request->headers->get('referer')) {
+            return self::page($request, $status, $message, '');
+        }
+
+        return redirect()->back(fallback: '/')->withInput($request->except(['password', 'password_confirmation', 'photo']))->withErrors(['did' => $message]);
+    }
+
+    private static function page(Request $request, int $status, string $message, string $advice): Response
+    {
+        return $request->expectsJson()
+            ? response()->json(['message' => trim("$message $advice")], $status)
+            : response()->view('errors.plain', ['status' => $status, 'message' => $message, 'advice' => $advice], $status);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use App\Care\TaskCare;
+use GoodRinse\Core\Quantity\Day;
+
+/** The next six weeks, with each task's due window on them; places run from 0 to 100. */
+final readonly class WeeksStrip
+{
+    private const DAYS = 42;
+
+    /**
+     * @param list<array{Day, float}>                                                       $weeks where each week begins
+     * @param list<array{care: TaskCare, on: Day, from: float, to: float, at: float, again: bool}> $marks
+     */
+    private function __construct(public array $weeks, public array $marks)
+    {
+    }
+
+    /** @param list<TaskCare> $tasks */
+    public static function of(array $tasks, Day $today): self
+    {
+        $weeks = $marks = [];
+        for ($week = 0; $week < self::DAYS / 7; ++$week) {
+            $weeks[] = [$today->plus(7 * $week), round($week * 700 / self::DAYS, 2)];
+        }
+        $place = static fn (float $days): float => round(min(100, max(0, $days / self::DAYS * 100)), 1);
+        foreach ($tasks as $care) {
+            foreach (self::dates($care, $today) as [$earliest, $due, $latest, $again]) {
+                if ($due < self::DAYS) {
+                    $marks[] = ['care' => $care, 'on' => $today->plus((int) ceil($due)), 'from' => $place($earliest), 'to' => $place($latest), 'at' => $place($due), 'again' => $again];
+                }
+            }
+        }
+
+        return new self($weeks, $marks);
+    }
+
+    /**
+     * Days from today of earliest, due and latest: as it stands, and where it is due now, the next time
+     * after cleaning it today.
+     *
+     * @return list<array{float, float, float, bool}>
+     */
+    private static function dates(TaskCare $care, Day $today): array
+    {
+        $rhythm = $care->rhythm;
+        if (null === $rhythm->dueOn || null === $rhythm->window) {
+            return [];
+        }
+        if (!$rhythm->state->isDue()) {
+            return [[$rhythm->window[0]->since($today), $rhythm->dueOn->since($today), $rhythm->window[1]->since($today), false]];
+        }
+        $next = null;
+        foreach ($rhythm->clocks as $reading) {
+            $rate = $reading->clock->rate;
+            $learned = $reading->learned;
+            if ($rate > 0 && (null === $next || $learned->interval / $rate < $next[1])) {
+                $next = [$learned->earliest / $rate, $learned->interval / $rate, $learned->latest / $rate, true];
+            }
+        }
+
+        return null === $next ? [] : [$next];
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Care\CareReader;
+use App\Models\Household;
+use App\Models\Photo;
+use App\Models\Round;
+use App\View\Words\ReasonWords;
+use GoodRinse\Core\Handbook\CaptureKind;
+use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Round\CannotTick;
+use GoodRinse\Core\Round\KitList;
+use GoodRinse\Core\Round\Progress;
+use GoodRinse\Core\Round\RunningTimer;
+use Psr\Clock\ClockInterface;
+
+/** What a round shows: one step, and round it how far it is, what is off and what is waited for. */
+final readonly class RoundPage
+{
+    public function __construct(private ClockInterface $clock, private CareReader $care, private ReasonWords $words)
+    {
+    }
+
+    /**
+     * @param string $wanted id of a step to look at again; the one whose turn it is when empty or not up
+     *
+     * @return array<string, mixed>
+     */
+    public function for(Round $round, Household $household, string $wanted): array
+    {
+        $progress = $round->progress();
+        $handbook = $round->handbook();
+        $care = $this->care->machine($round->machine, $household);
+        $rhythm = $care->tasks[$round->task]->rhythm;
+        $assumed = TodayPage::expected($round->fittedProcedure(), $handbook->nearestGrade($rhythm->blockedNow)->id, $handbook->grades()[0]->id);
+        $steps = $progress->steps($assumed);
+        $step = $this->viewed($progress, $wanted) ?? $progress->current();
+        $now = $this->clock->now();
+
+        return [
+            'household' => $household,
+            'round' => $round,
+            'machine' => $round->machine,
+            'kind' => $handbook->kind($round->machine->kind),
+            'handbook' => $handbook,
+            'progress' => $progress,
+            'steps' => $steps,
+            'step' => $step,
+            'number' => null === $step ? count($steps) : 1 + (int) array_search($step, $steps, true),
+            'before' => $this->before($progress, $step),
+            'isCurrent' => $step === $progress->current(),
+            'kit' => true === $step?->kit ? KitList::of($round->fittedProcedure(), $progress->answers + $assumed) : null,
+            'timers' => $progress->timers(),
+            'wait' => $this->wait($progress, $step),
+            'now' => $now,
+            'openEnds' => $progress->openEnds(),
+            'previews' => $this->previews($round, $household, $step),
+            'photos' => $round->photos()->orderBy('taken_at')->get(),
+            'lastPhoto' => $this->lastPhoto($round, $step),
+        ];
+    }
+
+    private function viewed(Progress $progress, string $wanted): ?Step
+    {
+        try {
+            $step = '' === $wanted ? null : $progress->step($wanted);
+        } catch (CannotTick) {
+            return null;
+        }
+
+        return null !== $step && null !== $progress->tick($step) ? $step : null;
+    }
+
+    /** The step done before this one, to go back to. */
+    private function before(Progress $progress, ?Step $step): ?Step
+    {
+        $before = null;
+        foreach ($progress->steps() as $each) {
+            if ($each === $step) {
+                return $before;
+            }
+            $before = $each;
+        }
+
+        return null === $step ? $before : null;
+    }
+
+    /** The timer this step waits for. */
+    private function wait(Progress $progress, ?Step $step): ?RunningTimer
+    {
+        foreach ($progress->timers() as $timer) {
+            if ($timer->step === $step?->waitsFor) {
+                return $timer;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What each grade would make of the rhythm, for the step at which the part is first judged.
+     *
+     * @return array<string, string> sentences by grade
+     */
+    private function previews(Round $round, Household $household, ?Step $step): array
+    {
+        if (CaptureKind::Grade !== $step?->capture?->kind || 'found' !== $step->capture->means || $round->entries()->where('kind', 'opening')->exists()) {
+            return [];
+        }
+        $care = $this->care->machine($round->machine, $household);
+        $previews = [];
+        foreach ($round->handbook()->grades() as $grade) {
+            $then = $this->care->ifFound($care, $round->task, $grade->fraction, $household);
+            $previews[$grade->id] = $this->words->learnedFrom($then->rhythm) ?? (string) __('rounds.first_opening');
+        }
+
+        return $previews;
+    }
+
+    /** The last picture of the same step on this machine, from an earlier round. */
+    private function lastPhoto(Round $round, ?Step $step): ?Photo
+    {
+        return null === $step ? null : Photo::query()->where('household_id', $round->household_id)->where('step', $step->id)
+            ->whereIn('round_id', Round::query()->select('id')->where('machine_id', $round->machine_id)->where('id', '!=', $round->id))
+            ->orderByDesc('taken_at')->first();
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Care\TaskCare;
+use App\View\Drawing\WindowBar;
+use App\View\Words\Dates;
+use App\View\Words\ReasonWords;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\Reason;
+use GoodRinse\Core\Rhythm\ReasonCode;
+use GoodRinse\Core\Rhythm\State;
+
+/** A care task as a page shows it. */
+final readonly class TaskLine
+{
+    /** @var non-empty-list<string> sentences that explain the date, the deciding one first */
+    public array $reasons;
+
+    public ?WindowBar $bar;
+
+    public function __construct(public TaskCare $care, public Day $today, ReasonWords $words)
+    {
+        $last = $care->history->last();
+        $since = null === $last ? null : Dates::day($last->day, $today);
+        $reasons = array_values(array_filter(
+            $care->rhythm->reasons,
+            static fn (Reason $reason): bool => !$care->neverOpened() || ReasonCode::ClockDecides !== $reason->code,
+        ));
+        $sentences = array_map(static fn (Reason $reason): string => $words->sentence($reason, $since), $reasons);
+        $this->reasons = [] === $sentences ? [''] : $sentences;
+        $this->bar = null === $last ? null : WindowBar::of($care->rhythm, $last->day, $today);
+    }
+
+    /** "due, 3 days over", "due today", "due in 6 days, on Thu 3 December". */
+    public function when(): string
+    {
+        $due = $this->care->rhythm->dueOn;
+        $late = null === $due ? 0 : $this->today->since($due);
+
+        return match (true) {
+            $this->care->neverOpened() => (string) __('today.look_once'),
+            null === $due => (string) __('today.no_date'),
+            $late > 0 => trans_choice('today.over', $late, ['days' => $late]),
+            0 === $late || $this->care->rhythm->state->isDue() => (string) __('today.due_today'),
+            default => (string) __('today.due_in', ['when' => Dates::relative($due, $this->today)]),
+        };
+    }
+
+    public function stateName(): string
+    {
+        return (string) __('today.state.'.($this->care->neverOpened() ? 'unknown' : $this->care->rhythm->state->value));
+    }
+
+    /** How sure the date is, in words; null where nothing has been found yet. */
+    public function sure(): ?string
+    {
+        $window = $this->care->rhythm->window;
+        $learned = count($this->care->rhythm->deciding->learned->steps);
+        if (null === $window || $this->care->neverOpened()) {
+            return null;
+        }
+        $values = ['from' => Dates::day($window[0], $this->today), 'to' => Dates::day($window[1], $this->today), 'openings' => $learned];
+
+        return 0 === $learned ? (string) __('today.sure_none', $values) : trans_choice('today.sure', $learned, $values);
+    }
+
+    public function isDue(): bool
+    {
+        return $this->care->neverOpened() || $this->care->rhythm->state->isDue();
+    }
+
+    public function isOverdue(): bool
+    {
+        return State::Overdue === $this->care->rhythm->state;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Care\CareReader;
+use App\Care\TaskCare;
+use App\Models\Household;
+use App\Models\Round;
+use App\View\Drawing\WeeksStrip;
+use App\View\Words\ReasonWords;
+use GoodRinse\Core\Handbook\CaptureKind;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\Estimate;
+use Illuminate\Database\Eloquent\Collection;
+use Psr\Clock\ClockInterface;
+
+/** What Today shows. */
+final readonly class TodayPage
+{
+    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function for(Household $household): array
+    {
+        $now = $this->clock->now();
+        $today = Day::at($now, $household->zone());
+        $machines = $this->care->household($household);
+        $tasks = CareReader::byUrgency($machines);
+        $lines = array_map(fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words), $tasks);
+        $first = $lines[0] ?? null;
+        $estimate = null === $first ? null : self::estimate($first->care, $this->handbook);
+
+        return [
+            'household' => $household,
+            'today' => $today,
+            'now' => $now,
+            'machines' => $machines,
+            'first' => $first,
+            'others' => array_slice($lines, 1),
+            'estimate' => $estimate,
+            'doneAt' => null === $estimate ? null : $now->modify(sprintf('+%d seconds', $estimate->all->seconds())),
+            'running' => $this->running($household),
+            'left' => $this->leftOpen($household),
+            'strip' => WeeksStrip::of($tasks, $today),
+            'handbook' => $this->handbook,
+        ];
+    }
+
+    /** How long the fullest procedure will take, with what the rhythm expects to be found. */
+    public static function estimate(TaskCare $care, Handbook $handbook): Estimate
+    {
+        return Estimate::of($care->procedure(), self::expected($care->procedure(), $handbook->nearestGrade($care->rhythm->blockedNow)->id, $handbook->grades()[0]->id));
+    }
+
+    /**
+     * Answers that a round will most likely get: the part as dirty as estimated, and clean afterwards.
+     *
+     * @return array<string, string> by capture
+     */
+    public static function expected(Procedure $procedure, string $found, string $left): array
+    {
+        $answers = [];
+        foreach ($procedure->steps as $step) {
+            if (CaptureKind::Grade === $step->capture?->kind) {
+                $answers[$step->capture->id] = 'found' === $step->capture->means ? $found : $left;
+            }
+        }
+
+        return $answers;
+    }
+
+    private function running(Household $household): ?Round
+    {
+        return $household->rounds()->with(['machine', 'ticks'])->whereNull('ended_at')->orderByDesc('started_at')->first();
+    }
+
+    /** @return Collection<int, Round> the latest ended round of each machine, where it left something open */
+    private function leftOpen(Household $household): Collection
+    {
+        return $household->rounds()->with('machine')->whereNotNull('ended_at')
+            ->whereNotExists(static fn ($later) => $later->from('rounds as later')->whereColumn('later.machine_id', 'rounds.machine_id')->whereColumn('later.ended_at', '>', 'rounds.ended_at'))
+            ->where('open_ends', '!=', '[]')->get();
+    }
+}

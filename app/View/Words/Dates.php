@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Words;
+
+use Carbon\CarbonImmutable;
+use GoodRinse\Core\Quantity\Day;
+
+/** Says when. */
+final class Dates
+{
+    /** "12 October", with the year where it is not this one. */
+    public static function day(Day $day, ?Day $today = null): string
+    {
+        $other = null === $today || $day->midnight()->format('Y') !== $today->midnight()->format('Y');
+
+        return self::format($day, $other ? 'j F Y' : 'j F');
+    }
+
+    /** "Thu 3 December". */
+    public static function weekday(Day $day): string
+    {
+        return self::format($day, 'D j F');
+    }
+
+    /** "Thursday 3 December". */
+    public static function longWeekday(Day $day): string
+    {
+        return self::format($day, 'l j F');
+    }
+
+    /** "3 Dec". */
+    public static function short(Day $day): string
+    {
+        return self::format($day, 'j M');
+    }
+
+    /** "today", "tomorrow", "in 6 days", "yesterday", "3 days ago". */
+    public static function relative(Day $day, Day $today): string
+    {
+        $days = $day->since($today);
+
+        return match (true) {
+            0 === $days => (string) __('dates.today'),
+            1 === $days => (string) __('dates.tomorrow'),
+            -1 === $days => (string) __('dates.yesterday'),
+            $days > 0 => (string) __('dates.in', ['days' => $days]),
+            default => (string) __('dates.ago', ['days' => -$days]),
+        };
+    }
+
+    /** "18:25" on the household's clock. */
+    public static function time(\DateTimeInterface $at, \DateTimeZone $zone): string
+    {
+        return \DateTimeImmutable::createFromInterface($at)->setTimezone($zone)->format('H:i');
+    }
+
+    private static function format(Day $day, string $format): string
+    {
+        return CarbonImmutable::instance($day->midnight())->translatedFormat($format);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Words;
+
+use App\Models\Entry;
+use App\Models\Household;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Logbook\Check;
+use GoodRinse\Core\Logbook\Clearing;
+use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Logbook\Note;
+use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\Voiding;
+use GoodRinse\Core\Quantity\Fraction;
+
+/** Says what an entry of the logbook says. */
+final readonly class EntryWords
+{
+    public function __construct(private Handbook $handbook)
+    {
+    }
+
+    public function say(Entry $entry, Household $household): string
+    {
+        $says = $entry->says();
+
+        return match (true) {
+            $says instanceof Opening => $this->opening($says, $this->part($entry)),
+            $says instanceof Dose => self::text('dose', ['amount' => $says->volume->inKitchen($household->measures), 'agent' => $this->agent($says->agent), 'vessel' => self::text("vessel.$says->vessel")]),
+            $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => self::text("vessel.$says->vessel")]),
+            $says instanceof Counter => self::text('counter', ['uses' => Uses::counted($says->uses, $says->unit)]),
+            $says instanceof Check => self::text("check.$says->check.".($says->passed ? 'passed' : 'failed')),
+            $says instanceof Note => $says->text,
+            $says instanceof Voiding => self::text("voiding.$says->why"),
+            default => $entry->kind->value,
+        };
+    }
+
+    private function opening(Opening $opening, string $part): string
+    {
+        if (null === $opening->found) {
+            return self::text('opening.told', ['part' => $part]);
+        }
+        $found = $this->grade($opening->found);
+        $key = match (true) {
+            0.0 === $opening->left->value && 0.0 === $opening->found->value => 'clear',
+            $opening->left->value < $opening->found->value => 'cleaned',
+            default => 'looked',
+        };
+
+        return self::text("opening.$key", ['part' => $part, 'found' => $found, 'left' => $this->grade($opening->left)]);
+    }
+
+    private function grade(Fraction $blocked): string
+    {
+        return mb_strtolower($this->handbook->nearestGrade($blocked)->name);
+    }
+
+    private function part(Entry $entry): string
+    {
+        $machine = $entry->machine;
+        try {
+            return null === $machine || null === $entry->part ? self::text('something') : $this->handbook->kind($machine->kind)->part($entry->part)->name($machine->traits);
+        } catch (UnknownEntry) {
+            return (string) $entry->part;
+        }
+    }
+
+    private function agent(string $id): string
+    {
+        try {
+            return $this->handbook->agent($id)->name;
+        } catch (UnknownEntry) {
+            return $id;
+        }
+    }
+
+    /** @param array<string, string> $values */
+    private static function text(string $key, array $values = []): string
+    {
+        $said = __("logbook.$key", $values);
+
+        return is_string($said) ? $said : $key;
+    }
+}

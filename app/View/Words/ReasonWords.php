@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Words;
+
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Rhythm\Limit;
+use GoodRinse\Core\Rhythm\Reason;
+use GoodRinse\Core\Rhythm\ReasonCode;
+use GoodRinse\Core\Rhythm\Rhythm;
+
+/** Renders the reasons of a rhythm as sentences a person can check. */
+final readonly class ReasonWords
+{
+    public function __construct(private Handbook $handbook)
+    {
+    }
+
+    /** @param string|null $since when the last opening was, in words; null where no date is known */
+    public function sentence(Reason $reason, ?string $since = null): string
+    {
+        $values = $reason->values;
+
+        return match ($reason->code) {
+            ReasonCode::ClockDecides => self::say(null === $since ? 'clock-decides' : 'clock-decides-since', [
+                'elapsed' => Uses::counted(self::number($values['elapsed']), self::text($values['unit'])),
+                'interval' => Uses::number(self::number($values['interval'])),
+                'since' => (string) $since,
+            ]),
+            ReasonCode::NothingLearned => self::say('nothing-learned', [
+                'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
+            ]),
+            ReasonCode::Learned => $this->learned($values),
+            ReasonCode::LeftInPlace => self::say('left-in-place', ['grade' => $this->grade(self::number($values['left']))]),
+            ReasonCode::NoUse => self::say('no-use', ['unit' => self::text($values['unit'])]),
+            ReasonCode::Signal => self::say('signal-'.self::text($values['kind']), ['name' => self::text($values['name'])]),
+            ReasonCode::Snoozed => self::say('snoozed', ['until' => Dates::day(Day::of(self::text($values['until'])))]),
+        };
+    }
+
+    /** What the newest opening did to the interval, as a sentence; null while nothing was learned. */
+    public function learnedFrom(Rhythm $rhythm): ?string
+    {
+        foreach ($rhythm->reasons as $reason) {
+            if (ReasonCode::Learned === $reason->code) {
+                return $this->sentence($reason);
+            }
+        }
+
+        return null;
+    }
+
+    /** @param array<string, float|string> $values */
+    private function learned(array $values): string
+    {
+        $unit = self::text($values['unit']);
+        $before = Uses::counted(self::number($values['before']), $unit);
+        $after = Uses::number(self::number($values['after']));
+        $limit = self::text($values['limit']);
+        $key = Uses::number(self::number($values['before'])) === $after ? 'learned-same' : 'learned';
+
+        return self::say($key, [
+            'grade' => mb_convert_case($this->grade(self::number($values['found'])), MB_CASE_TITLE),
+            'uses' => Uses::counted(self::number($values['uses']), $unit),
+            'before' => $before,
+            'after' => $after,
+            'limit' => Limit::None->value === $limit ? '' : self::say("limit.$limit", []),
+        ]);
+    }
+
+    /** The name of the grade this fraction is, or the percentage where it was measured. */
+    private function grade(float $fraction): string
+    {
+        $blocked = Fraction::of($fraction);
+        $grade = $this->handbook->nearestGrade($blocked);
+
+        return abs($grade->fraction->value - $fraction) < 0.005 ? mb_strtolower($grade->name) : self::say('measured', ['percent' => $blocked->percent()]);
+    }
+
+    /** @param array<string, string|int> $values */
+    private static function say(string $key, array $values): string
+    {
+        $said = __("reasons.$key", $values);
+
+        return is_string($said) ? $said : $key;
+    }
+
+    private static function number(float|string $value): float
+    {
+        return (float) $value;
+    }
+
+    private static function text(float|string $value): string
+    {
+        return (string) $value;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Words;
+
+/** Says how many days, loads or brews. */
+final class Uses
+{
+    /** A count with its unit, "24 loads"; to one decimal where it is small and not whole. */
+    public static function counted(float $count, string $unit): string
+    {
+        $shown = self::number($count);
+
+        return trans_choice("units.$unit", '1' === $shown ? 1 : 2, ['n' => $shown]);
+    }
+
+    public static function number(float $count): string
+    {
+        $decimals = $count < 10 && abs($count - round($count)) >= 0.05 ? 1 : 0;
+
+        return number_format($count, $decimals, '.', "\u{202F}");
+    }
+}

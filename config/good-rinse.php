@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Where the trade's data lies and where its checked, compiled form is kept.
+    'handbook' => base_path('handbook'),
+    'handbook_cache' => env('GOODRINSE_HANDBOOK_CACHE', storage_path('framework/cache/handbook.php')),
+
+    // A day to stand on instead of the real one, YYYY-MM-DD; the time of day runs on.
+    'today' => env('GOODRINSE_TODAY'),
+
+    // Photos lie outside the public folder and are served through a policy.
+    'photos' => env('GOODRINSE_PHOTOS', storage_path('app/photos')),
+    'photo_max_kilobytes' => 12_000,
+    'photo_longest_side' => 1600,
+
+    // Opens an empty page behind the login for bin/bench to measure against.
+    'bench' => (bool) env('GOODRINSE_BENCH', false),
+
+    'invitation_days' => 7,
+];

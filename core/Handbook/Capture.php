@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** A question a step asks, with its closed set of answers. */
+final readonly class Capture
+{
+    /**
+     * @param non-empty-list<Option> $options all answers; of a confirmation the passing one first
+     * @param string|null            $means   for a grade: found (as it came out) or left (as it goes back)
+     * @param string|null            $check   for a confirmation: the check it answers
+     * @param string|null            $remedy  for a confirmation: what to do when it fails
+     */
+    public function __construct(
+        public string $id,
+        public CaptureKind $kind,
+        public string $ask,
+        public array $options,
+        public ?string $means = null,
+        public ?string $check = null,
+        public ?string $remedy = null,
+    ) {
+    }
+
+    public function accepts(string $answer): bool
+    {
+        foreach ($this->options as $option) {
+            if ($option->id === $answer) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the answer is the one that lets the work go on; only a confirmation can fail. */
+    public function passes(string $answer): bool
+    {
+        return CaptureKind::Confirm !== $this->kind || $this->options[0]->id === $answer;
+    }
+
+    public function option(string $answer): Option
+    {
+        foreach ($this->options as $option) {
+            if ($option->id === $answer) {
+                return $option;
+            }
+        }
+
+        throw UnknownEntry::named("answer to $this->id", $answer);
+    }
+}

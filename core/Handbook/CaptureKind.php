@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** What sort of answer a step asks for. */
+enum CaptureKind: string
+{
+    case Grade = 'grade';
+    case Confirm = 'confirm';
+    case Choice = 'choice';
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** One job on one part of a machine kind, with the procedures that do it and the clocks it runs on. */
+final readonly class CareTask
+{
+    /**
+     * @param list<array{string, Condition}> $procedures   procedure ids, fullest first, each with the traits it needs
+     * @param non-empty-list<ClockBounds>    $clocks
+     * @param non-empty-array<string, School> $schools
+     * @param array<string, float>           $habitFactors what each answer to the habit multiplies the interval by
+     */
+    public function __construct(
+        public string $id,
+        public string $part,
+        public string $name,
+        private array $procedures,
+        public array $clocks,
+        public array $schools,
+        private string $defaultSchool,
+        private ?string $habit,
+        private array $habitFactors,
+    ) {
+    }
+
+    /**
+     * The procedures this machine allows, the fullest first.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return list<string>
+     */
+    public function procedures(array $traits): array
+    {
+        return array_values(array_map(
+            static fn (array $procedure): string => $procedure[0],
+            array_filter($this->procedures, static fn (array $procedure): bool => $procedure[1]->holds($traits)),
+        ));
+    }
+
+    /** The school of that id, or the default one for null or an id that is no longer in the handbook. */
+    public function school(?string $id): School
+    {
+        return $this->schools[$id ?? ''] ?? $this->schools[$this->defaultSchool];
+    }
+
+    /**
+     * What the household's habits multiply the school's interval by, above 0.
+     *
+     * @param array<string, string|float> $habits
+     */
+    public function habitFactor(array $habits): float
+    {
+        $answer = null === $this->habit ? null : ($habits[$this->habit] ?? null);
+
+        return is_string($answer) ? $this->habitFactors[$answer] ?? 1.0 : 1.0;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+use GoodRinse\Core\Quantity\Fraction;
+
+/** One of the drawn meshes a person holds the real part against. */
+final readonly class Grade
+{
+    public function __construct(public string $id, public Fraction $fraction, public string $name, public string $look)
+    {
+    }
+}

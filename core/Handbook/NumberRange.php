@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** A number a person may give, between two bounds, both allowed. */
+final readonly class NumberRange
+{
+    public function __construct(public float $least, public float $most)
+    {
+    }
+}

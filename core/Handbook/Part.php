@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** A part of a machine, named and taken off as the machine's traits have it. */
+final readonly class Part
+{
+    /**
+     * @param list<array{Condition, string}>       $names    other names, by trait; the first that holds wins
+     * @param list<array{Condition, list<string>}> $comesOff lines saying how it comes off, by trait
+     */
+    public function __construct(public string $id, private string $name, private array $names, private array $comesOff)
+    {
+    }
+
+    /** @param array<string, string> $traits */
+    public function name(array $traits): string
+    {
+        foreach ($this->names as [$condition, $name]) {
+            if ($condition->holds($traits)) {
+                return $name;
+            }
+        }
+
+        return $this->name;
+    }
+
+    /**
+     * @param array<string, string> $traits
+     *
+     * @return list<string>
+     */
+    public function comesOff(array $traits): array
+    {
+        foreach ($this->comesOff as [$condition, $lines]) {
+            if ($condition->holds($traits)) {
+                return $lines;
+            }
+        }
+
+        return [];
+    }
+}

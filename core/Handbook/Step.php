@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+use GoodRinse\Core\Quantity\Minutes;
+
+/** One thing a person does, with all that belongs to it. */
+final readonly class Step
+{
+    /**
+     * @param Minutes       $hands    of a person's hands; waiting is the timer's
+     * @param list<string>  $tools    ids of the kit
+     * @param list<string>  $cautions ids
+     * @param list<Amount>  $amounts
+     * @param string|null   $waitsFor step whose timer must have run out
+     * @param bool          $mustPass whether a round may not end before its confirmation passed, or was overruled
+     * @param Condition     $when     traits the machine must have
+     * @param Condition     $if       answers that must have been given
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public string $say,
+        public string $short,
+        public ?string $part,
+        public ?string $takesOff,
+        public ?string $putsBack,
+        public Minutes $hands,
+        public bool $kit,
+        public array $tools,
+        public array $cautions,
+        public array $amounts,
+        public ?TimerRule $timer,
+        public ?string $waitsFor,
+        public ?Capture $capture,
+        public bool $mustPass,
+        public ?Clears $clears,
+        public Condition $when,
+        public Condition $if,
+    ) {
+    }
+}

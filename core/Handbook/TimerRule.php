@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+use GoodRinse\Core\Quantity\Minutes;
+
+/** A wait that starts when a step is done; an earlier answer may make it longer. */
+final readonly class TimerRule
+{
+    /** @param array<string, float> $longer minutes by the answer given to the capture named in by */
+    public function __construct(public string $label, private float $minutes, private ?string $by, private array $longer)
+    {
+    }
+
+    /** @param array<string, string> $answers by capture id */
+    public function lasts(array $answers): Minutes
+    {
+        return Minutes::of($this->longer[$answers[$this->by ?? ''] ?? ''] ?? $this->minutes);
+    }
+}

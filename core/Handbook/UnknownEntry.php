@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** Something was asked for that the handbook does not hold. */
+final class UnknownEntry extends \OutOfBoundsException
+{
+    public static function named(string $sort, string $id): self
+    {
+        return new self(sprintf('The handbook has no %s "%s".', $sort, mb_strimwidth($id, 0, 40, '…')));
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Lab;
+
+use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Rhythm\FoulingCurve;
+use GoodRinse\Core\Rhythm\Rhythm;
+use GoodRinse\Core\Rhythm\RhythmEngine;
+use GoodRinse\Core\Rhythm\TaskClocks;
+
+/**
+ * A simulated household that uses one machine, soils one part of it and opens it when its rhythm says so.
+ *
+ * Uses are a Poisson stream with a weekday shape; soil follows the fouling curve with a rate drawn for the
+ * part and shaken at each opening; the person is a little late and does not always clean.
+ */
+final class Kitchen
+{
+    private readonly RhythmEngine $engine;
+    private readonly TaskClocks $clocks;
+    private readonly FoulingCurve $curve;
+
+    /**
+     * @param array<string, string|float> $habits
+     * @param string|null                 $school the household's; null for the handbook's
+     */
+    public function __construct(
+        private readonly Handbook $handbook,
+        private readonly MachineKind $kind,
+        private readonly CareTask $task,
+        private readonly array $habits,
+        private readonly ?string $school,
+        private readonly KitchenSettings $settings,
+        private readonly \DateTimeZone $zone,
+    ) {
+        $model = $handbook->rhythmModel();
+        $this->engine = new RhythmEngine($model);
+        $this->clocks = new TaskClocks($model);
+        $this->curve = new FoulingCurve($model);
+    }
+
+    /**
+     * Lives through the days, the first and the last included.
+     *
+     * @return array{list<LabEvent>, Rhythm} what happened, and the rhythm on the evening of the last day
+     */
+    public function live(Day $first, Day $last, int $seed): array
+    {
+        $dice = new Dice($seed);
+        $interval = $dice->lognormal($this->settings->medianInterval, $this->settings->partSpread);
+        $soil = $dice->lognormal(1, $this->settings->soilSpread);
+        $events = [$this->opening($first, null, Fraction::none(), $dice)];
+        $log = new KitchenLog($first);
+        [$exposure, $opensOn, $rhythm] = [0.0, null, $this->rhythm($log, $first)];
+        for ($day = $first->plus(1); !$day->isAfter($last); $day = $day->plus(1)) {
+            if (null !== $opensOn && !$opensOn->isAfter($day)) {
+                [$found, $left] = $this->graded($this->curve->blockedAfter($exposure), $dice);
+                $events[] = $this->opening($day, $found, $left, $dice);
+                $log->opened($day, $found, $left);
+                $exposure = $this->curve->foulings($left);
+                [$soil, $opensOn] = [$dice->lognormal(1, $this->settings->soilSpread), null];
+            }
+            $uses = $this->usesOn($day, $dice);
+            array_push($events, ...$uses);
+            $log->used($day, count($uses));
+            $exposure += count($uses) * $soil / $interval;
+            $rhythm = $this->rhythm($log, $day);
+            if (null === $opensOn && $rhythm->state->isDue()) {
+                $opensOn = $day->plus(1 + $dice->between(0, $this->settings->mostDaysLate));
+            }
+        }
+
+        return [$events, $rhythm];
+    }
+
+    /** @return list<LabEvent> */
+    private function usesOn(Day $day, Dice $dice): array
+    {
+        $mean = $this->settings->usesPerWeek / 7 * ($this->settings->weekdayShape[$day->weekday()] ?? 1.0);
+        $uses = [];
+        foreach (array_slice([13, 20, 22], 0, min(3, $dice->poisson($mean))) as $hour) {
+            $uses[] = new LabEvent($day->atTime($hour, $dice->between(0, 59), $this->zone), new Counter($this->kind->useUnit, 1));
+        }
+
+        return $uses;
+    }
+
+    private function opening(Day $day, ?Fraction $found, Fraction $left, Dice $dice): LabEvent
+    {
+        $how = null === $found ? Opening::AS_TOLD : Opening::BY_GRADE;
+
+        return new LabEvent($day->atTime(10, $dice->between(0, 59), $this->zone), new Opening($this->task->id, $found, $left, $how));
+    }
+
+    /** @return array{Fraction, Fraction} found and left, as a person grades them */
+    private function graded(Fraction $found, Dice $dice): array
+    {
+        $grades = $this->handbook->grades();
+        $found = $this->handbook->nearestGrade($found)->fraction;
+        $left = match (true) {
+            $dice->uniform() < $this->settings->onlyLooks && $found->value < $this->handbook->rhythmModel()->cleanBy => $found,
+            $dice->uniform() < $this->settings->leavesFilm => $grades[1]->fraction,
+            default => $grades[0]->fraction,
+        };
+
+        return [$found, $left->value > $found->value ? $found : $left];
+    }
+
+    private function rhythm(KitchenLog $log, Day $day): Rhythm
+    {
+        $history = $log->history($this->task->id);
+
+        return $this->engine->assess($this->clocks->for($this->kind, $this->task, $this->habits, $this->school, $history, $day), $day);
+    }
+}

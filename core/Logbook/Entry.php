@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook;
+
+/** Something that happened, as it was written down. Entries are never changed. */
+final readonly class Entry
+{
+    /**
+     * @param string                 $id         ULID
+     * @param int                    $order      place in the order of writing
+     * @param \DateTimeImmutable     $happenedAt in UTC
+     * @param string|null            $voids      id of the entry that this one takes out of force
+     */
+    public function __construct(
+        public string $id,
+        public int $order,
+        public \DateTimeImmutable $happenedAt,
+        public Payload $payload,
+        public ?string $voids = null,
+    ) {
+    }
+}

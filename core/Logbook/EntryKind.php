@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook;
+
+/** The kinds of thing that happen in a household and are written down. */
+enum EntryKind: string
+{
+    case Opening = 'opening';
+    case Dose = 'dose';
+    case Clearing = 'clearing';
+    case Counter = 'counter';
+    case Check = 'check';
+    case Note = 'note';
+    case Voiding = 'voiding';
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook;
+
+use GoodRinse\Core\Quantity\Day;
+
+/** What the logbook says about one machine, gathered for the rhythm. */
+final readonly class MachineHistory
+{
+    /**
+     * @param array<string, TaskHistory> $tasks       by care task id
+     * @param array<int, float>          $usesByDay   uses counted on each of the latest days, keyed by the day's number
+     * @param Day|null                   $countedFrom first day use was counted; null when it never was
+     */
+    public function __construct(public array $tasks, public array $usesByDay, public ?Day $countedFrom)
+    {
+    }
+
+    public function task(string $id): TaskHistory
+    {
+        return $this->tasks[$id] ?? TaskHistory::none();
+    }
+
+    /** The history with another one of a task in its place. */
+    public function with(string $id, TaskHistory $task): self
+    {
+        return new self([$id => $task] + $this->tasks, $this->usesByDay, $this->countedFrom);
+    }
+}

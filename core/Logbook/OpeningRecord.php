@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook;
+
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
+
+/** An opening in its place in the history of a task. */
+final readonly class OpeningRecord
+{
+    /**
+     * @param Day           $day     day it was, in the household's zone
+     * @param int           $days    whole days since the opening before; 0 for the first
+     * @param float         $uses    uses since the opening before; 0 for the first
+     * @param Fraction|null $found   null when nobody looked
+     */
+    public function __construct(
+        public string $entry,
+        public Day $day,
+        public int $days,
+        public float $uses,
+        public ?Fraction $found,
+        public Fraction $left,
+    ) {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook;
+
+use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Quantity\QuantityOutOfRange;
+use GoodRinse\Core\Quantity\Volume;
+
+/** Reads payloads back from what Payload::toArray() made of them. */
+final class PayloadCodec
+{
+    /**
+     * @param array<array-key, mixed> $data
+     *
+     * @throws MalformedEntry when a field is missing, of the wrong type or out of its range
+     */
+    public static function decode(EntryKind $kind, array $data): Payload
+    {
+        $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : throw MalformedEntry::value($kind, $key);
+        $number = static fn (string $key): float => is_int($data[$key] ?? null) || is_float($data[$key] ?? null) ? (float) $data[$key] : throw MalformedEntry::value($kind, $key);
+        try {
+            return match ($kind) {
+                EntryKind::Opening => new Opening($text('task'), isset($data['found']) ? Fraction::of($number('found')) : null, Fraction::of($number('left')), $text('how')),
+                EntryKind::Dose => new Dose($text('agent'), $text('vessel'), Volume::ml($number('ml'))),
+                EntryKind::Clearing => new Clearing($text('vessel'), $text('by')),
+                EntryKind::Counter => new Counter($text('unit'), $number('uses')),
+                EntryKind::Check => new Check($text('check'), $text('result'), true === ($data['passed'] ?? null)),
+                EntryKind::Note => new Note($text('text')),
+                EntryKind::Voiding => new Voiding(Voiding::CORRECTION === $text('why') ? Voiding::CORRECTION : Voiding::UNDO),
+            };
+        } catch (QuantityOutOfRange) {
+            throw MalformedEntry::value($kind, 'amount');
+        }
+    }
+}

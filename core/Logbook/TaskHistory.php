@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook;
+
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
+
+/** All openings of one task, and the uses counted since the newest. */
+final readonly class TaskHistory
+{
+    /**
+     * @param list<OpeningRecord> $openings  oldest first
+     * @param float               $usesSince uses counted since the newest opening
+     */
+    public function __construct(public array $openings, public float $usesSince)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self([], 0.0);
+    }
+
+    public function last(): ?OpeningRecord
+    {
+        return $this->openings[count($this->openings) - 1] ?? null;
+    }
+
+    /** The history as it would be if the part were opened on this day, and found and left so. */
+    public function ifOpened(Day $day, Fraction $found, Fraction $left): self
+    {
+        $last = $this->last();
+        $next = new OpeningRecord('', $day, null === $last ? 0 : max(0, $day->since($last->day)), null === $last ? 0.0 : $this->usesSince, $found, $left);
+
+        return new self([...$this->openings, $next], 0.0);
+    }
+
+    /** Whether anything is known about when the part was last clean. */
+    public function isEmpty(): bool
+    {
+        return [] === $this->openings;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Quantity;
+
+/**
+ * A volume of liquid or of powder measured by the spoon, held in millilitres.
+ *
+ * Kitchen sizes are the customary United States ones: cup 236.588 ml, tablespoon 14.787 ml,
+ * teaspoon 4.929 ml.
+ */
+final readonly class Volume
+{
+    private const CUP = 236.588;
+    private const TABLESPOON = 14.787;
+    private const TEASPOON = 4.929;
+
+    private function __construct(public float $ml)
+    {
+    }
+
+    /**
+     * @param float $ml millilitres, 0 or more
+     *
+     * @throws QuantityOutOfRange when negative or not finite
+     */
+    public static function ml(float $ml): self
+    {
+        if (!is_finite($ml)) {
+            throw QuantityOutOfRange::notFinite('A volume');
+        }
+        if ($ml < 0) {
+            throw QuantityOutOfRange::negative('A volume', $ml);
+        }
+
+        return new self($ml);
+    }
+
+    /**
+     * As a person measures it: metric rounded to 5 ml, or the nearest eighth or third of the largest
+     * kitchen measure that is at least a quarter full.
+     */
+    public function inKitchen(Measures $measures): string
+    {
+        return match ($measures) {
+            Measures::Metric => sprintf('%d ml', max($this->ml > 0 ? 5 : 0, (int) round($this->ml / 5) * 5)),
+            Measures::UnitedStates => $this->inSpoonsAndCups(),
+        };
+    }
+
+    private function inSpoonsAndCups(): string
+    {
+        foreach ([['cup', 'cups', self::CUP], ['tbsp', 'tbsp', self::TABLESPOON], ['tsp', 'tsp', self::TEASPOON]] as [$one, $many, $size]) {
+            $count = $this->ml / $size;
+            if ($count >= 0.24 || 'tsp' === $one) {
+                $shown = KitchenFraction::nearest($count);
+
+                return sprintf('%s %s', $shown, $count > 1.05 ? $many : $one);
+            }
+        }
+
+        return '0 tsp';
+    }
+}

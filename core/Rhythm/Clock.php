@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Rhythm;
+
+/** What a care task is measured by: days, loads, brews, litres or cooking hours, with all it has seen. */
+final readonly class Clock
+{
+    public const DAYS = 'days';
+
+    public float $start;
+
+    /**
+     * @param string            $unit         what is counted; "days" also fixes when the last opening was
+     * @param float             $start        starting interval in uses, above 0; clipped into the bounds
+     * @param float             $least        shortest interval allowed, 0 or more
+     * @param float             $most         longest interval allowed, above 0
+     * @param float             $rate         uses a day, 0 or more; 0 gives no date
+     * @param float             $elapsed      uses since the last opening, 0 or more
+     * @param list<Observation> $observations oldest first
+     *
+     * @throws InvalidClock when a number is outside its range or the bounds are crossed
+     */
+    public function __construct(
+        public string $unit,
+        float $start,
+        public float $least,
+        public float $most,
+        public float $rate,
+        public float $elapsed,
+        public array $observations = [],
+    ) {
+        if ($start <= 0) {
+            throw InvalidClock::notPositive('The starting interval');
+        }
+        if ($least < 0 || $most <= 0) {
+            throw InvalidClock::notPositive('An interval bound');
+        }
+        if ($least > $most) {
+            throw InvalidClock::boundsCrossed();
+        }
+        if ($rate < 0) {
+            throw InvalidClock::negative('A rate of use');
+        }
+        if ($elapsed < 0) {
+            throw InvalidClock::negative('The uses since the last opening');
+        }
+        $this->start = min(max($start, $least), $most);
+    }
+}

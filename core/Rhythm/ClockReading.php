@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Rhythm;
+
+/** A clock read at a moment: what it has learned and how far it has run. */
+final readonly class ClockReading
+{
+    /** @param float $wear foulings since clean; 1 is the clean-by line */
+    public function __construct(public Clock $clock, public LearnedInterval $learned, public float $wear)
+    {
+    }
+
+    /** Days from now until the wear reaches 1, negative when it has; null when the clock stands still. */
+    public function daysLeft(): ?float
+    {
+        return $this->clock->rate > 0 ? (1 - $this->wear) * $this->learned->interval / $this->clock->rate : null;
+    }
+
+    /**
+     * Days from now until the part would be due if its interval were another one: the ends of the due
+     * window as dates. What was left in place shortens it in the same proportion.
+     *
+     * @param float $interval uses from clean to the clean-by line
+     */
+    public function daysLeftAt(float $interval): ?float
+    {
+        $leftInPlace = $this->wear - $this->clock->elapsed / $this->learned->interval;
+
+        return $this->clock->rate > 0 ? ((1 - $leftInPlace) * $interval - $this->clock->elapsed) / $this->clock->rate : null;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Rhythm;
+
+/** What a clock's openings have taught: the interval in force and how sure it is. */
+final readonly class LearnedInterval
+{
+    /**
+     * @param float              $interval uses from clean to the clean-by line
+     * @param float              $alpha    shape of the Gamma belief about foulings a use
+     * @param float              $beta     rate of that belief, in uses
+     * @param float              $earliest lower end of the due window, uses since the last opening
+     * @param float              $latest   upper end of the due window
+     * @param list<LearningStep> $steps    one for each observation that counted uses, oldest first
+     */
+    public function __construct(
+        public float $interval,
+        public float $alpha,
+        public float $beta,
+        public float $earliest,
+        public float $latest,
+        public array $steps,
+    ) {
+    }
+
+    public function lastStep(): ?LearningStep
+    {
+        return [] === $this->steps ? null : $this->steps[count($this->steps) - 1];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Rhythm;
+
+/** One observation and what it did to the interval, all in the clock's uses. */
+final readonly class LearningStep
+{
+    /**
+     * @param float $foulings foulings added since the opening before (1 = from clean to the clean-by line)
+     * @param float $evidence β/α before any limit
+     * @param float $before   interval in force before the observation
+     * @param float $after    interval in force after it
+     */
+    public function __construct(
+        public Observation $observation,
+        public float $foulings,
+        public float $evidence,
+        public float $before,
+        public float $after,
+        public Limit $limit,
+    ) {
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Rhythm;
+
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
+
+/** A care task read at a day: when it is due, how sure that is, and why. */
+final readonly class Rhythm
+{
+    /**
+     * @param non-empty-list<ClockReading> $clocks   in the order they were given
+     * @param ClockReading                 $deciding the clock with the greatest wear
+     * @param float                        $wear     foulings since clean, the greatest of the clocks
+     * @param Fraction                     $blockedNow estimated blocked fraction
+     * @param Day|null                     $dueOn    day the wear reaches 1 (past when due); null when no clock runs
+     * @param array{Day, Day}|null         $window   days between which it most likely falls due, by the clock that sets the due day
+     * @param Day|null                     $remindOn the due day, or the day a snooze moved the reminder to
+     * @param list<Reason>                 $reasons  the deciding one first
+     */
+    public function __construct(
+        public array $clocks,
+        public ClockReading $deciding,
+        public float $wear,
+        public State $state,
+        public Fraction $blockedNow,
+        public ?Day $dueOn,
+        public ?array $window,
+        public ?Day $remindOn,
+        public array $reasons,
+    ) {
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Round;
+
+/** A step that cannot be marked done so. */
+final class CannotTick extends \DomainException
+{
+    public static function unknownStep(string $step): self
+    {
+        return new self(sprintf("This round has no step %s.", mb_strimwidth($step, 0, 40, '…')));
+    }
+
+    public static function notItsTurn(string $short): self
+    {
+        return new self(sprintf("%s does not come up in this round with the answers given so far.", $short));
+    }
+
+    public static function answerMissing(string $ask): self
+    {
+        return new self(sprintf("Pick an answer first: %s", $ask));
+    }
+
+    public static function answerUnknown(string $ask): self
+    {
+        return new self(sprintf("That is not one of the answers to: %s", $ask));
+    }
+}

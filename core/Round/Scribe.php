@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Round;
+
+use GoodRinse\Core\Handbook\Amount;
+use GoodRinse\Core\Handbook\Capture;
+use GoodRinse\Core\Handbook\CaptureKind;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Logbook\Check;
+use GoodRinse\Core\Logbook\Clearing;
+use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Logbook\Note;
+use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\Payload;
+
+/** Says what a tick means for the logbook. */
+final readonly class Scribe
+{
+    public function __construct(private Handbook $handbook, private string $task)
+    {
+    }
+
+    /**
+     * What happened in the world when a step was marked done.
+     *
+     * @param Progress $progress the round with this tick in it
+     *
+     * @return list<Payload>
+     */
+    public function write(Step $step, Tick $tick, Progress $progress, ?string $note): array
+    {
+        $said = [];
+        if (null !== $step->capture && null !== $tick->answer) {
+            $said[] = $this->answer($step->capture, $tick->answer, $progress);
+        }
+        if (null === $step->capture || $step->capture->passes($tick->answer ?? '')) {
+            array_push($said, ...array_map(static fn (Amount $amount): Dose => new Dose($amount->agent, $amount->vessel, $amount->volume), $step->amounts));
+            if (null !== $step->clears) {
+                $said[] = new Clearing($step->clears->vessel, $step->clears->by);
+            }
+        }
+        if (null !== $note && '' !== trim($note)) {
+            $said[] = new Note(trim($note));
+        }
+
+        return $said;
+    }
+
+    private function answer(Capture $capture, string $answer, Progress $progress): Payload
+    {
+        return match ($capture->kind) {
+            CaptureKind::Grade => $this->opening($progress),
+            CaptureKind::Confirm => new Check((string) $capture->check, $answer, $capture->passes($answer)),
+            CaptureKind::Choice => new Note(sprintf("%s %s.", $capture->ask, $capture->option($answer)->name)),
+        };
+    }
+
+    /**
+     * The opening as far as it has been told: found as first graded, left as last graded. A part that was
+     * only looked at is left as found, and nobody leaves more in place than was found.
+     */
+    private function opening(Progress $progress): Opening
+    {
+        $found = $left = null;
+        foreach ($progress->steps() as $step) {
+            $answer = CaptureKind::Grade === $step->capture?->kind ? $progress->answers[$step->capture->id] ?? null : null;
+            if (null !== $answer) {
+                $left = $this->handbook->grade($answer)->fraction;
+                $found ??= $left;
+            }
+        }
+        $found ??= $this->handbook->grades()[0]->fraction;
+
+        return new Opening($this->task, $found, null === $left || $left->value > $found->value ? $found : $left);
+    }
+}

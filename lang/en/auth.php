@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'failed' => 'That address and password do not belong together.',
+    'throttle' => 'Too many tries. Wait :seconds seconds.',
+    'logged_out' => 'You are logged out.',
+    'joined' => 'Welcome. This is the household\'s page for today.',
+];

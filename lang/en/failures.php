@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'locked' => 'The logbook is busy just now, so nothing was written.',
+    'locked_advice' => 'What you typed is still here: send it again in a moment.',
+    'missing' => 'The logbook cannot be opened.',
+    'missing_advice' => 'Its database is missing or cannot be read. Nothing was changed. Start the application with bin/demo, or put the database file back, then reload this page.',
+    'broken' => 'Something went wrong while reading the logbook.',
+    'broken_advice' => 'Nothing was changed. Go back and try once more; if it stays so, the log tells what happened.',
+    'handbook' => 'The handbook has a fault, so the application does not start.',
+    'not_found' => 'There is nothing here.',
+    'not_found_advice' => 'It may have been taken away, or it belongs to another household.',
+    'stale' => 'This page was open too long.',
+    'stale_advice' => 'Go back, reload it and send it again. Nothing was written.',
+    'too_many' => 'Too many tries.',
+    'too_many_advice' => 'Wait a minute, then try again.',
+    'forbidden' => 'That is not yours to open.',
+    'too_large' => 'That was too large to send.',
+    'too_large_advice' => 'Nothing was written. Choose a smaller picture or shorten the text.',
+    'unknown' => 'Something went wrong on our side.',
+    'unknown_advice' => 'Nothing you did before is lost. Go back and try once more.',
+    'closed' => 'Closed for a moment.',
+    'closed_advice' => 'Reload this page shortly.',
+];

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'clock-decides' => ':elapsed since the last opening, of about :interval.',
+    'clock-decides-since' => ':elapsed since :since, of about :interval.',
+    'nothing-learned' => 'Nothing has been found here yet, so it starts from :interval.',
+    'learned' => ':grade after :uses, so :before became :after:limit.',
+    'learned-same' => ':grade after :uses, so it stays at :before:limit.',
+    'left-in-place' => 'What was left in place (:grade) counts from the start.',
+    'no-use' => 'No :unit are being counted, so this clock gives no date.',
+    'signal-light' => 'The :name light is on, so it is due today.',
+    'signal-symptom' => ':name points here, so it is due today.',
+    'signal-never-opened' => 'Nobody has written down an opening yet. Look once, and the rhythm starts from what you find.',
+    'snoozed' => 'You asked to be reminded on :until; the clock runs on.',
+    'measured' => ':percent % blocked',
+    'limit' => [
+        'doubled' => ' (one opening may at most double it)',
+        'halved' => ' (one opening may at most halve it)',
+        'least' => ' (never shorter than that)',
+        'most' => ' (never longer than that)',
+    ],
+];

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'state' => [
+        'fresh' => 'fresh',
+        'settling' => 'settling',
+        'soon' => 'soon',
+        'due' => 'due',
+        'overdue' => 'overdue',
+        'unknown' => 'not looked at yet',
+    ],
+    'look_once' => 'look once',
+    'no_date' => 'no date yet',
+    'over' => '{1} due, a day over|[2,*] due, :days days over',
+    'due_today' => 'due today',
+    'due_in' => 'due :when',
+    'sure' => '{1} One opening so far puts it between :from and :to.|[2,*] :openings openings put it between :from and :to, four times in five.',
+    'sure_none' => 'A guess until the first opening: between :from and :to.',
+];

@@ -1,0 +1,1 @@
+<x-layout title="Blank"></x-layout>

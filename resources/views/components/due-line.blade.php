@@ -1,0 +1,22 @@
+@props(['line', 'today', 'level' => 'h2'])
+@php
+    use App\View\Words\Dates;
+    $care = $line->care;
+    $window = $care->rhythm->window;
+@endphp
+<div class="due">
+    <x-glass :wear="$care->rhythm->wear" :size="$level === 'h2' ? 96 : 56" :unknown="$care->neverOpened()"/>
+    <div class="due__what">
+        <{{ $level }}><a href="{{ route('machines.show', $care->machine) }}">{{ $care->part() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>
+        <p>{{ $line->reasons[0] }}</p>
+        @unless ($care->neverOpened())<p class="muted small">About {{ $care->rhythm->blockedNow->percent() }} % blocked by now: {{ $line->stateName() }}.</p>@endunless
+    </div>
+    <div class="due__when">
+        @if ($line->bar && $window)
+            <x-window-bar :bar="$line->bar"/>
+            <div class="due__ends" aria-hidden="true"><span>{{ Dates::short($window[0]) }}</span><span>{{ Dates::short($window[1]) }}</span></div>
+        @endif
+        <strong>{{ $line->when() }}</strong>
+        @if ($window)<span class="visually-hidden">Likely between {{ Dates::day($window[0], $today) }} and {{ Dates::day($window[1], $today) }}.</span>@endif
+    </div>
+</div>

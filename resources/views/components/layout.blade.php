@@ -1,0 +1,35 @@
+@props(['title', 'place' => null, 'inRound' => false])
+@php($person = auth()->user())
+<!doctype html>
+<html lang="en" @if ($person && $person->appearance !== 'auto') data-theme="{{ $person->appearance }}" @endif>
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <title>{{ $title }} · Good Rinse</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @vite(['resources/scss/app.scss', 'resources/js/app.js'])
+</head>
+<body @class(['in-round' => $inRound])>
+<a class="skip" href="#main">Skip to the page</a>
+<div class="shell">
+    <header class="top">
+        <a class="brand" href="{{ route('today') }}"><x-mark/>Good Rinse</a>
+        @if ($person?->household_id)
+            <nav class="places-bar" aria-label="Places">
+                <ul class="places">
+                    @foreach (['today' => 'Today', 'kitchen' => 'Kitchen', 'logbook' => 'Logbook', 'household' => 'Household'] as $to => $name)
+                        <li><a href="{{ route($to) }}" @if ($place === $to) aria-current="page" @endif><x-place-icon :name="$to"/>{{ $name }}</a></li>
+                    @endforeach
+                </ul>
+            </nav>
+            @isset($when)<div class="top__end">{{ $when }}</div>@endisset
+        @endif
+    </header>
+    <main id="main" tabindex="-1">
+        <x-said/>
+        {{ $slot }}
+    </main>
+</div>
+</body>
+</html>

@@ -1,0 +1,31 @@
+@props(['name'])
+{{-- Small pictures beside the answers to "what sits in the floor?". --}}
+<svg viewBox="0 0 92 76" aria-hidden="true" focusable="false">
+    @switch($name)
+        @case('filter-twist-out')
+            <ellipse class="ink-line" cx="46" cy="22" rx="30" ry="11"/>
+            <path class="ink-line" d="M28 28 V58 Q28 66 46 66 Q64 66 64 58 V28"/>
+            <path class="rim-line" stroke-width="1.6" d="M34 32 V63 M40 33 V65 M46 33 V66 M52 33 V65 M58 32 V63 M28 42 Q46 50 64 42 M28 52 Q46 60 64 52"/>
+            <path class="copper-line" d="M34 15 A17 6 0 0 1 58 15 M58 15 l-7 -2 M58 15 l-3 6"/>
+            @break
+        @case('filter-flat-plate')
+            <path class="ink-line" d="M10 26 L30 12 H82 L62 26Z"/>
+            <path class="rim-line" stroke-width="1.6" d="M24 22 h44 M30 17 h44"/>
+            <path class="ink-line" d="M10 50 L30 36 H82 L62 50Z"/>
+            <path class="rim-line" stroke-width="1.4" d="M17 45 h52 M23 41 h52 M24 50 L44 36 M36 50 L56 36 M48 50 L68 36"/>
+            <path class="copper-line" d="M46 60 v10 M46 60 l-5 5 M46 60 l5 5"/>
+            @break
+        @case('filter-sealed')
+            <path class="ink-line" d="M16 54 Q16 26 46 26 Q76 26 76 54 Z"/>
+            <path class="ink-line" d="M8 54 H84"/>
+            @foreach ([[28, 46], [46, 36], [64, 46]] as [$x, $y])
+                <circle class="rim-line" cx="{{ $x }}" cy="{{ $y }}" r="4.5"/><path class="rim-line" stroke-width="1.8" d="M{{ $x - 2.5 }} {{ $y }} h5 M{{ $x }} {{ $y - 2.5 }} v5"/>
+            @endforeach
+            @break
+        @case('filter-none')
+            <path class="ink-line" d="M8 24 H30 Q34 24 34 30 V56 Q34 62 40 62 H52 Q58 62 58 56 V30 Q58 24 62 24 H84"/>
+            <path class="rim-line" d="M38 48 L54 56 M54 48 L38 56"/>
+            <circle class="rim-line" cx="46" cy="52" r="2"/>
+            @break
+    @endswitch
+</svg>

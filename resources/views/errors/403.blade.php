@@ -1,0 +1,1 @@
+@include('errors.plain', ['message' => __('failures.forbidden'), 'advice' => __('failures.not_found_advice')])

@@ -1,0 +1,1 @@
+@include('errors.plain', ['message' => __('failures.too_large'), 'advice' => __('failures.too_large_advice')])

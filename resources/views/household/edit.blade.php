@@ -1,0 +1,58 @@
+<x-layout title="Household" place="household">
+    <h1>{{ $household->name }}</h1>
+    <div class="row g-4 mt-1">
+        <div class="col-lg-7 stack">
+            <form class="tile" method="post" action="{{ route('household') }}">
+                @csrf
+                @method('put')
+                <h2>Kitchen</h2>
+                <x-household-fields :household="$household"/>
+                <p class="mt-4 mb-0"><button class="push push--main">Save</button></p>
+            </form>
+        </div>
+        <div class="col-lg-5 stack">
+            <section class="tile">
+                <h2>People</h2>
+                <ul class="clean-list">
+                    @foreach ($members as $member)
+                        <li>{{ $member->name }} <span class="muted small">{{ $member->email }}</span></li>
+                    @endforeach
+                </ul>
+                <hr class="rule">
+                @if (session('invitation'))
+                    <div x-data="copy">
+                        <label class="form-label" for="invitation">Send this link to one person. It works once, for a week, and is shown only now.</label>
+                        <input class="form-control" id="invitation" readonly value="{{ session('invitation') }}" x-ref="text">
+                        <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
+                    </div>
+                @endif
+                <form method="post" action="{{ route('invitations.store') }}">@csrf<button class="push">Invite somebody</button></form>
+                @foreach ($invitations as $invitation)
+                    <form class="with-gap mt-2" method="post" action="{{ route('invitations.destroy', $invitation) }}">
+                        @csrf
+                        @method('delete')
+                        <span class="small">Open invitation, until {{ $invitation->expires_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
+                        <button class="push push--quiet">Take it back</button>
+                    </form>
+                @endforeach
+            </section>
+            <form class="tile" method="post" action="{{ route('appearance') }}">
+                @csrf
+                @method('put')
+                <fieldset>
+                    <legend>Your screen</legend>
+                    <div class="picks">
+                        @foreach (['auto' => 'As the device has it', 'light' => 'Light', 'dark' => 'Dark'] as $id => $name)
+                            <div class="pick">
+                                <input type="radio" id="p-appearance-{{ $id }}" name="appearance" value="{{ $id }}" @checked(auth()->user()->appearance === $id)>
+                                <label for="p-appearance-{{ $id }}">{{ $name }}</label>
+                            </div>
+                        @endforeach
+                    </div>
+                </fieldset>
+                <p class="mt-3 mb-0"><button class="push">Use this</button></p>
+            </form>
+            <form method="post" action="{{ route('logout') }}">@csrf<button class="push push--quiet">Log out {{ auth()->user()->name }}</button></form>
+        </div>
+    </div>
+</x-layout>

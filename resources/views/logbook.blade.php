@@ -1,0 +1,49 @@
+@php
+    use App\View\Words\Dates;
+    $query = fn (array $with) => array_filter(array_merge(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show], $with), fn ($value) => $value !== null);
+@endphp
+<x-layout title="Logbook" place="logbook">
+    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    <h1>{{ $days ? 'What happened here, the latest first.' : 'Nothing is written down here yet.' }}</h1>
+    <nav class="filters" aria-label="What the logbook shows">
+        @foreach (['care' => 'Care', 'uses' => 'Loads', 'all' => 'Everything, with undos'] as $id => $name)
+            <a class="push" href="{{ route('logbook', $query(['show' => $id === 'care' ? null : $id])) }}" @if ($show === $id) aria-current="true" @endif>{{ $name }}</a>
+        @endforeach
+        @if ($machines->count() > 1)
+            <a class="push" href="{{ route('logbook', $query(['machine' => null])) }}" @if ($machine === null) aria-current="true" @endif>All machines</a>
+            @foreach ($machines as $each)
+                <a class="push" href="{{ route('logbook', $query(['machine' => $each->id])) }}" @if ($machine?->id === $each->id) aria-current="true" @endif>{{ $each->name }}</a>
+            @endforeach
+        @endif
+    </nav>
+    @if (! $days)
+        <section class="tile"><p class="mb-0">Every round, every opening and every load you count lands here, and can be taken back.</p></section>
+    @endif
+    @foreach ($days as $group)
+        <section class="day" aria-label="{{ Dates::longWeekday($group['day']) }}">
+            <h2>{{ Dates::day($group['day'], $today) }} <span>{{ Dates::relative($group['day'], $today) }}</span></h2>
+            <div class="tile">
+                @foreach ($group['lines'] as $line)
+                    @php($entry = $line['entry'])
+                    <div @class(['line', 'line--void' => $line['voidedBy']])>
+                        <span class="line__sign">
+                            @if ($line['opening']?->found)<x-swatch :grade="$handbook->nearestGrade($line['opening']->found)" :size="34"/>@else<x-entry-sign :kind="$entry->kind->value"/>@endif
+                        </span>
+                        <span class="line__words">
+                            <span>{{ $line['words'] }}</span>
+                            <small>{{ Dates::time($entry->happened_at, new DateTimeZone($entry->zone)) }} · {{ implode(' · ', array_filter([$entry->machine?->name, $people[$entry->recorded_by] ?? null, $line['voidedBy'] ? 'taken back' : null])) }}</small>
+                        </span>
+                        @if ($entry->voids === null)
+                            <form method="post" action="{{ route('entries.void', $line['voidedBy'] ?? $entry->id) }}">
+                                @csrf
+                                <input type="hidden" name="id" value="{{ Str::ulid() }}">
+                                <button class="push push--quiet" aria-label="{{ $line['voidedBy'] ? 'Bring back' : 'Undo' }}: {{ $line['words'] }}">{{ $line['voidedBy'] ? 'Bring back' : 'Undo' }}</button>
+                            </form>
+                        @endif
+                    </div>
+                @endforeach
+            </div>
+        </section>
+    @endforeach
+    @if ($more)<p class="mt-4"><a class="push" href="{{ route('logbook', $query(['before' => $more])) }}">Earlier</a></p>@endif
+</x-layout>

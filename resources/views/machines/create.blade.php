@@ -1,0 +1,23 @@
+<x-layout title="Add a machine" place="kitchen">
+    <form method="post" action="{{ route('machines.store') }}" class="narrow stack">
+        @csrf
+        <input type="hidden" name="id" value="{{ old('id', (string) Str::ulid()) }}">
+        <input type="hidden" name="kind" value="{{ $kind->id }}">
+        <h1>Three questions about your {{ mb_strtolower($kind->name) }}.</h1>
+        <section class="tile">
+            <h2>1. What do you call it?</h2>
+            <x-field name="name" label="A name, or what it says on the door" maxlength="60" required autofocus/>
+            <x-field name="place" label="Where it stands (if you look after several)" maxlength="60"/>
+        </section>
+        <section class="tile">
+            <h2>2. What is it like inside?</h2>
+            <x-machine-fields :kind="$kind"/>
+        </section>
+        <section class="tile">
+            <h2>3. How hard does it work?</h2>
+            <x-habit-fields :kind="$kind"/>
+            <x-field name="cleaned_on" label="When was it last cleaned? Leave it empty if nobody knows." type="date" max="{{ now()->addDay()->format('Y-m-d') }}"/>
+        </section>
+        <button class="push push--main push--wide">Put it in the kitchen</button>
+    </form>
+</x-layout>

@@ -1,0 +1,14 @@
+<x-layout title="Change {{ $machine->name }}" place="kitchen">
+    <form method="post" action="{{ route('machines.update', $machine) }}" class="narrow stack">
+        @csrf
+        @method('put')
+        <h1>What is true of {{ $machine->name }}?</h1>
+        <section class="tile">
+            <x-field name="name" label="Name" maxlength="60" :value="$machine->name" required/>
+            <x-field name="place" label="Where it stands" maxlength="60" :value="$machine->place"/>
+        </section>
+        <section class="tile"><x-machine-fields :kind="$kind" :machine="$machine"/></section>
+        <section class="tile"><x-habit-fields :kind="$kind" :machine="$machine"/></section>
+        <p class="with-gap"><button class="push push--main">Save</button><a class="push push--quiet" href="{{ route('machines.show', $machine) }}">Leave it as it was</a></p>
+    </form>
+</x-layout>

@@ -1,0 +1,20 @@
+@php
+    use App\View\Words\Dates;
+@endphp
+<x-layout title="Kitchen" place="kitchen">
+    <h1>{{ $machines ? 'What stands in your kitchen.' : 'Nothing stands in your kitchen yet.' }}</h1>
+    <div class="machines">
+        @foreach ($machines as $care)
+            @php($worst = App\Care\CareReader::byUrgency([$care])[0])
+            <a class="tile machine-tile" href="{{ route('machines.show', $care->machine) }}">
+                <x-glass :wear="$worst->rhythm->wear" :size="96" :unknown="$worst->neverOpened()"/>
+                <span>
+                    <strong class="display">{{ $care->machine->name }}</strong><br>
+                    <span class="muted">{{ $care->kind->name }}{{ $care->machine->place ? ', '.$care->machine->place : '' }}</span><br>
+                    {{ $worst->part() }}: {{ $worst->neverOpened() ? 'not looked at yet' : ($worst->rhythm->state->isDue() ? 'due' : ($worst->rhythm->dueOn ? 'due '.Dates::short($worst->rhythm->dueOn) : 'no date yet')) }}
+                </span>
+            </a>
+        @endforeach
+        <a class="tile machine-tile machine-tile--add" href="{{ route('machines.create') }}">Add a machine</a>
+    </div>
+</x-layout>

@@ -1,0 +1,102 @@
+@php
+    use App\View\Words\Dates;
+    use App\View\Words\Uses;
+    $hands = $estimate ? (int) ceil($estimate->hands->value) : 0;
+@endphp
+<x-layout title="Today" place="today">
+    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+
+    @foreach ($left as $open)
+        <section class="tile tile--hazard mb-3">
+            <h2>{{ $open->machine->name }} is not as it should be</h2>
+            <p class="mb-0">
+                The last round ended with this open: {{ App\Actions\OpenEndWords::list($open, array_map(fn ($end) => new GoodRinse\Core\Round\OpenEnd($end['kind'], $end['what']), $open->open_ends)) }}.
+                Don't start a load before it is put right; a new round takes you through it.
+            </p>
+        </section>
+    @endforeach
+
+    @if ($first === null)
+        <x-first-machine/>
+    @else
+        <div class="today">
+            <section class="tile">
+                <div class="ask">
+                    <div>
+                        @if ($running)
+                            @php($progress = $running->progress())
+                            <h1>A round is under way.<br>Next: {{ mb_strtolower($progress->current()?->short ?? 'finish it') }}.</h1>
+                            <p>{{ $running->fittedProcedure()->name }} on the {{ $running->machine->name }}, begun at <strong>{{ Dates::time($running->started_at, $household->zone()) }}</strong>. Everything you ticked is kept.</p>
+                        @elseif ($first->care->neverOpened())
+                            <h1>Look at it once.<br>{{ $hands }} minutes of your hands.</h1>
+                            <p>{{ $first->reasons[0] }}</p>
+                        @elseif ($first->isDue())
+                            <h1>One round today.<br>{{ $hands }} minutes of your hands.</h1>
+                            <p>
+                                @if ($estimate->wait && $estimate->meanwhile)
+                                    While it soaks you {{ mb_strtolower(implode(' and ', $estimate->meanwhile)) }}.
+                                @endif
+                                Started now, all is done at <strong>{{ Dates::time($doneAt, $household->zone()) }}</strong>.
+                            </p>
+                        @else
+                            <h1>Nothing to do today.<br>{{ $first->care->rhythm->dueOn ? 'Next on '.Dates::longWeekday($first->care->rhythm->dueOn).'.' : '' }}</h1>
+                            <p>The {{ mb_strtolower($first->care->part()) }} of the {{ $first->care->machine->name }} comes first, {{ $first->when() }}. You can open it earlier: what you find moves the date.</p>
+                        @endif
+                    </div>
+                    <div class="ask__do">
+                        @if ($running)
+                            <a class="push push--main" href="{{ route('rounds.show', $running) }}">Go on</a>
+                        @else
+                            <x-start-round :care="$first->care" :procedure="$first->care->procedure()" :main="true">Start round</x-start-round>
+                            @foreach (array_slice($first->care->procedures(), 1) as $other)
+                                <x-start-round :care="$first->care" :procedure="$other">{{ $other->name }} instead</x-start-round>
+                            @endforeach
+                        @endif
+                    </div>
+                </div>
+
+                <x-due-line :line="$first" :today="$today" level="h2"/>
+
+                <details class="why" open>
+                    <summary>Why, and how sure</summary>
+                    <div class="why__body">
+                        <div>
+                            <ol>
+                                @foreach (array_slice($first->reasons, 1) as $reason)<li>{{ $reason }}</li>@endforeach
+                                @if ($first->sure())<li>{{ $first->sure() }}</li>@endif
+                                @if ($first->care->neverOpened())<li>It starts from {{ Uses::counted($first->startDays(), 'days') }}: {{ mb_strtolower($first->care->task->school($first->care->machine->schools[$first->care->task->id] ?? null)->name) }}, and how you treat your plates.</li>@endif
+                            </ol>
+                        </div>
+                        <x-last-openings :care="$first->care" :handbook="$handbook" :today="$today" :count="3"/>
+                    </div>
+                </details>
+
+                @foreach ($others as $line)
+                    <x-due-line :line="$line" :today="$today" level="h3"/>
+                @endforeach
+            </section>
+
+            <aside class="today__aside">
+                <section class="tile">
+                    <h2>Loads</h2>
+                    @foreach ($machines as $care)
+                        @php($week = array_sum(array_filter($care->history->usesByDay, fn ($day) => $day > $today->number - 7, ARRAY_FILTER_USE_KEY)))
+                        <div class="tally">
+                            <div>
+                                <strong>{{ $care->machine->name }}</strong><br>
+                                <span class="muted small">{{ $care->history->countedFrom ? Uses::number($week).' in the last 7 days' : 'not counted yet; about '.Uses::number($care->kind->declaredUsesPerDay($care->machine->habits) * 7).' a week' }}</span>
+                            </div>
+                            <form method="post" action="{{ route('uses.store', $care->machine) }}">
+                                @csrf
+                                <input type="hidden" name="id" value="{{ Str::ulid() }}">
+                                <button class="push" aria-label="Count one more {{ $care->kind->useName }} for {{ $care->machine->name }}">+1 {{ $care->kind->useName }}</button>
+                            </form>
+                        </div>
+                    @endforeach
+                </section>
+                <x-grade-key :handbook="$handbook"/>
+            </aside>
+        </div>
+        <x-six-weeks :strip="$strip" :today="$today"/>
+    @endif
+</x-layout>

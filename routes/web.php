@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AppearanceController;
+use App\Http\Controllers\BlankController;
+use App\Http\Controllers\FoundingController;
+use App\Http\Controllers\HouseholdController;
+use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\JoinController;
+use App\Http\Controllers\LogbookController;
+use App\Http\Controllers\MachineController;
+use App\Http\Controllers\OpeningController;
+use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\RegistrationController;
+use App\Http\Controllers\RoundController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\TickController;
+use App\Http\Controllers\TodayController;
+use App\Http\Controllers\UseController;
+use App\Http\Controllers\VoidingController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('login', [SessionController::class, 'create'])->name('login');
+    Route::post('login', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('register', [RegistrationController::class, 'create'])->name('register');
+    Route::post('register', [RegistrationController::class, 'store'])->middleware('throttle:sign-up');
+});
+
+Route::get('join/{token}', [JoinController::class, 'show'])->name('join')->middleware('throttle:sign-up');
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('logout', [SessionController::class, 'destroy'])->name('logout');
+    Route::post('join/{token}', [JoinController::class, 'store'])->middleware('throttle:sign-up');
+    Route::get('household/new', [FoundingController::class, 'create'])->name('household.new');
+    Route::post('household/new', [FoundingController::class, 'store']);
+
+    Route::middleware('household')->group(function (): void {
+        Route::get('/', TodayController::class)->name('today');
+
+        Route::get('kitchen', [MachineController::class, 'index'])->name('kitchen');
+        Route::get('machines/new', [MachineController::class, 'create'])->name('machines.create');
+        Route::post('machines', [MachineController::class, 'store'])->name('machines.store');
+        Route::get('machines/{machine}', [MachineController::class, 'show'])->name('machines.show')->can('view', 'machine');
+        Route::get('machines/{machine}/edit', [MachineController::class, 'edit'])->name('machines.edit')->can('update', 'machine');
+        Route::put('machines/{machine}', [MachineController::class, 'update'])->name('machines.update')->can('update', 'machine');
+        Route::post('machines/{machine}/uses', [UseController::class, 'store'])->name('uses.store')->can('update', 'machine');
+        Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
+        Route::post('machines/{machine}/rounds', [RoundController::class, 'store'])->name('rounds.store')->can('update', 'machine');
+
+        Route::get('rounds/{round}', [RoundController::class, 'show'])->name('rounds.show')->can('view', 'round');
+        Route::post('rounds/{round}/end', [RoundController::class, 'end'])->name('rounds.end')->can('update', 'round');
+        Route::post('rounds/{round}/ticks', [TickController::class, 'store'])->name('ticks.store')->can('update', 'round');
+        Route::get('photos/{photo}', [PhotoController::class, 'show'])->name('photos.show')->can('view', 'photo');
+
+        Route::get('logbook', [LogbookController::class, 'index'])->name('logbook');
+        Route::post('entries/{entry}/void', [VoidingController::class, 'store'])->name('entries.void')->can('update', 'entry');
+
+        Route::get('household', [HouseholdController::class, 'edit'])->name('household');
+        Route::put('household', [HouseholdController::class, 'update']);
+        Route::post('household/invitations', [InvitationController::class, 'store'])->name('invitations.store');
+        Route::delete('household/invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy')->can('update', 'invitation');
+        Route::put('appearance', [AppearanceController::class, 'update'])->name('appearance');
+
+        Route::get('blank', BlankController::class)->name('blank');
+    });
+});

@@ -1,0 +1,12 @@
+import { defineConfig } from 'vite';
+import laravel from 'laravel-vite-plugin';
+
+export default defineConfig({
+    plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js'], refresh: false })],
+    build: { assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+    css: {
+        preprocessorOptions: {
+            scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
+        },
+    },
+});
