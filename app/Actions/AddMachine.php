@@ -23,10 +23,10 @@ final readonly class AddMachine
     }
 
     /**
-     * @param string                      $id      ULID from the page, so that a second click adds nothing
+     * @param string                      $id        ULID from the page, so that a second click adds nothing
      * @param array<string, string>       $traits
      * @param array<string, string|float> $habits
-     * @param array<string, string>       $schools by care task
+     * @param array<string, string>       $schools   by care task
      * @param Day|null                    $cleanedOn day it was last cleaned, when the person knows
      *
      * @throws CannotDo when that day lies in the future

@@ -50,7 +50,10 @@ final readonly class EndRound
             if ([] !== $ends) {
                 $this->write->handle($by->home(), $by, [new EntryDraft(
                     new Note(__('rounds.ended_open', ['what' => OpenEndWords::list($round, $ends)])),
-                    $this->clock->now(), Entry::BY_ROUND, $round->machine, round: $round,
+                    $this->clock->now(),
+                    Entry::BY_ROUND,
+                    $round->machine,
+                    round: $round,
                 )]);
             }
         });

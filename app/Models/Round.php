@@ -17,17 +17,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A cleaning session: the procedure as it was when it began, and what has been ticked since.
  *
- * @property string                                       $id
- * @property string                                       $household_id
- * @property string                                       $machine_id
- * @property string                                       $task
- * @property string                                       $procedure
- * @property array<string, mixed>                         $script
- * @property CarbonImmutable                              $started_at
- * @property CarbonImmutable|null                         $ended_at
- * @property string|null                                  $ended_how
- * @property list<array{kind: string, what: string}>|null $open_ends
- * @property Machine                                      $machine
+ * @property string                                              $id
+ * @property string                                              $household_id
+ * @property string                                              $machine_id
+ * @property string                                              $task
+ * @property string                                              $procedure
+ * @property array<string, mixed>                                $script
+ * @property CarbonImmutable                                     $started_at
+ * @property CarbonImmutable|null                                $ended_at
+ * @property string|null                                         $ended_how
+ * @property list<array{kind: string, what: string}>|null        $open_ends
+ * @property Machine                                             $machine
  * @property \Illuminate\Database\Eloquent\Collection<int, Tick> $ticks
  */
 final class Round extends Model implements BelongsToHousehold

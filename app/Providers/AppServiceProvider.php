@@ -36,7 +36,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict();
+        Model::shouldBeStrict(!$this->app->isProduction());
         Password::defaults(static fn (): Password => Password::min(10));
 
         foreach ([Machine::class, Round::class, Entry::class, Photo::class, Invitation::class] as $record) {

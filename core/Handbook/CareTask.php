@@ -8,10 +8,10 @@ namespace GoodRinse\Core\Handbook;
 final readonly class CareTask
 {
     /**
-     * @param list<array{string, Condition}> $procedures   procedure ids, fullest first, each with the traits it needs
-     * @param non-empty-list<ClockBounds>    $clocks
+     * @param list<array{string, Condition}>  $procedures   procedure ids, fullest first, each with the traits it needs
+     * @param non-empty-list<ClockBounds>     $clocks
      * @param non-empty-array<string, School> $schools
-     * @param array<string, float>           $habitFactors what each answer to the habit multiplies the interval by
+     * @param array<string, float>            $habitFactors what each answer to the habit multiplies the interval by
      */
     public function __construct(
         public string $id,

@@ -208,8 +208,8 @@ final class CrossReferences
     }
 
     /**
-     * @param array<string>    $named
-     * @param list<string>     $existing
+     * @param array<string> $named
+     * @param list<string>  $existing
      */
     private function known(string $file, string $pointer, string $sort, array $named, array $existing): void
     {

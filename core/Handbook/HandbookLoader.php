@@ -137,7 +137,7 @@ final class HandbookLoader
     {
         $formatter = new ErrorFormatter();
         $found = [];
-        foreach ($formatter->getLeafErrors($error) as $leaf) {
+        foreach (self::ends($error) as $leaf) {
             $path = '';
             foreach ($leaf->data()->fullPath() as $key) {
                 $path .= '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key);
@@ -146,6 +146,19 @@ final class HandbookLoader
         }
 
         return $found;
+    }
+
+    /** @return list<ValidationError> the errors that have no more particular ones under them */
+    private static function ends(ValidationError $error): array
+    {
+        $ends = [];
+        foreach ($error->subErrors() as $under) {
+            if ($under instanceof ValidationError) {
+                array_push($ends, ...self::ends($under));
+            }
+        }
+
+        return [] === $ends ? [$error] : $ends;
     }
 
     /** @return list<string> */

@@ -110,6 +110,7 @@ final readonly class KindReader
             $node->string('title'),
             $node->string('say'),
             $node->string('short'),
+            $node->optional('picture'),
             $node->optional('part'),
             $node->optional('takesOff'),
             $node->optional('putsBack'),

@@ -8,15 +8,15 @@ namespace GoodRinse\Core\Handbook;
 final readonly class MachineKind
 {
     /**
-     * @param list<string>                    $vessels where agents can be put
-     * @param string                          $useUnit what its use is counted in
-     * @param string                          $useName one use, as a person says it
-     * @param string                          $useHabit habit that tells how many uses a week there are
-     * @param array<string, MachineTrait>     $traits
-     * @param array<string, Habit>            $habits
-     * @param array<string, Part>             $parts
+     * @param list<string>                      $vessels    where agents can be put
+     * @param string                            $useUnit    what its use is counted in
+     * @param string                            $useName    one use, as a person says it
+     * @param string                            $useHabit   habit that tells how many uses a week there are
+     * @param array<string, MachineTrait>       $traits
+     * @param array<string, Habit>              $habits
+     * @param array<string, Part>               $parts
      * @param non-empty-array<string, CareTask> $tasks
-     * @param array<string, Procedure>        $procedures
+     * @param array<string, Procedure>          $procedures
      */
     public function __construct(
         public string $id,

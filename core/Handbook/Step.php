@@ -10,20 +10,22 @@ use GoodRinse\Core\Quantity\Minutes;
 final readonly class Step
 {
     /**
-     * @param Minutes       $hands    of a person's hands; waiting is the timer's
-     * @param list<string>  $tools    ids of the kit
-     * @param list<string>  $cautions ids
-     * @param list<Amount>  $amounts
-     * @param string|null   $waitsFor step whose timer must have run out
-     * @param bool          $mustPass whether a round may not end before its confirmation passed, or was overruled
-     * @param Condition     $when     traits the machine must have
-     * @param Condition     $if       answers that must have been given
+     * @param string|null  $picture  name of the drawing that shows it
+     * @param Minutes      $hands    of a person's hands; waiting is the timer's
+     * @param list<string> $tools    ids of the kit
+     * @param list<string> $cautions ids
+     * @param list<Amount> $amounts
+     * @param string|null  $waitsFor step whose timer must have run out
+     * @param bool         $mustPass whether a round may not end before its confirmation passed, or was overruled
+     * @param Condition    $when     traits the machine must have
+     * @param Condition    $if       answers that must have been given
      */
     public function __construct(
         public string $id,
         public string $title,
         public string $say,
         public string $short,
+        public ?string $picture,
         public ?string $part,
         public ?string $takesOff,
         public ?string $putsBack,

@@ -15,9 +15,9 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param iterable<Entry> $entries openings in force, in any order
-     * @param UseTally        $tally   counts of the machine's use
-     * @param \DateTimeImmutable $asOf nothing after this moment is looked at
+     * @param iterable<Entry>    $entries openings in force, in any order
+     * @param UseTally           $tally   counts of the machine's use
+     * @param \DateTimeImmutable $asOf    nothing after this moment is looked at
      */
     public function build(iterable $entries, UseTally $tally, \DateTimeImmutable $asOf): MachineHistory
     {
@@ -53,6 +53,6 @@ final readonly class HistoryBuilder
             $before = $entry->happenedAt;
         }
 
-        return new TaskHistory($records, null === $before ? 0.0 : $tally->between($before->getTimestamp(), $asOf->getTimestamp()));
+        return new TaskHistory($records, $tally->between($before->getTimestamp(), $asOf->getTimestamp()));
     }
 }

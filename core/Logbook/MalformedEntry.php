@@ -9,6 +9,6 @@ final class MalformedEntry extends \DomainException
 {
     public static function value(EntryKind $kind, string $field): self
     {
-        return new self(sprintf("An entry of kind %s cannot have this %s.", $kind->value, $field));
+        return new self(sprintf('An entry of kind %s cannot have this %s.', $kind->value, $field));
     }
 }

@@ -11,10 +11,10 @@ use GoodRinse\Core\Quantity\Fraction;
 final readonly class OpeningRecord
 {
     /**
-     * @param Day           $day     day it was, in the household's zone
-     * @param int           $days    whole days since the opening before; 0 for the first
-     * @param float         $uses    uses since the opening before; 0 for the first
-     * @param Fraction|null $found   null when nobody looked
+     * @param Day           $day   day it was, in the household's zone
+     * @param int           $days  whole days since the opening before; 0 for the first
+     * @param float         $uses  uses since the opening before; 0 for the first
+     * @param Fraction|null $found null when nobody looked
      */
     public function __construct(
         public string $entry,

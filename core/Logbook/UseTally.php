@@ -84,7 +84,7 @@ final class UseTally
             }
         }
 
-        return 0 === $low ? 0.0 : $this->totals[$low - 1];
+        return $this->totals[$low - 1] ?? 0.0;
     }
 
     private function day(int $time): Day

@@ -98,7 +98,7 @@ final class GammaQuantile
 
     private static function logGamma(float $x): float
     {
-        $x -= 1;
+        --$x;
         $sum = self::LANCZOS[0];
         for ($i = 1; $i < 9; ++$i) {
             $sum += self::LANCZOS[$i] / ($x + $i);

@@ -13,7 +13,7 @@ enum ReasonCode: string
     case NothingLearned = 'nothing-learned';
     /** unit, found, uses, before, after, limit: what the newest opening did to the interval. */
     case Learned = 'learned';
-    /** left: what was left in place counts from the start. */
+    /** left, unit, uses: what was left in place counts as uses already run. */
     case LeftInPlace = 'left-in-place';
     /** unit: the clock stands still, so no date follows from it. */
     case NoUse = 'no-use';

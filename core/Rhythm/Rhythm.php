@@ -11,14 +11,14 @@ use GoodRinse\Core\Quantity\Fraction;
 final readonly class Rhythm
 {
     /**
-     * @param non-empty-list<ClockReading> $clocks   in the order they were given
-     * @param ClockReading                 $deciding the clock with the greatest wear
-     * @param float                        $wear     foulings since clean, the greatest of the clocks
+     * @param non-empty-list<ClockReading> $clocks     in the order they were given
+     * @param ClockReading                 $deciding   the clock with the greatest wear
+     * @param float                        $wear       foulings since clean, the greatest of the clocks
      * @param Fraction                     $blockedNow estimated blocked fraction
-     * @param Day|null                     $dueOn    day the wear reaches 1 (past when due); null when no clock runs
-     * @param array{Day, Day}|null         $window   days between which it most likely falls due, by the clock that sets the due day
-     * @param Day|null                     $remindOn the due day, or the day a snooze moved the reminder to
-     * @param list<Reason>                 $reasons  the deciding one first
+     * @param Day|null                     $dueOn      day the wear reaches 1 (past when due); null when no clock runs
+     * @param array{Day, Day}|null         $window     days between which it most likely falls due, by the clock that sets the due day
+     * @param Day|null                     $remindOn   the due day, or the day a snooze moved the reminder to
+     * @param list<Reason>                 $reasons    the deciding one first
      */
     public function __construct(
         public array $clocks,

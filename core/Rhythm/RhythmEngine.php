@@ -176,7 +176,9 @@ final readonly class RhythmEngine
         $reasons[] = $this->whatWasLearned($deciding);
         $left = $this->left($deciding->clock);
         if ($left->value > 0) {
-            $reasons[] = new Reason(ReasonCode::LeftInPlace, ['left' => $left->value]);
+            $reasons[] = new Reason(ReasonCode::LeftInPlace, [
+                'left' => $left->value, 'unit' => $unit, 'uses' => $this->curve->foulings($left) * $deciding->learned->interval,
+            ]);
         }
         if (0.0 === (float) $deciding->clock->rate) {
             $reasons[] = new Reason(ReasonCode::NoUse, ['unit' => $unit]);

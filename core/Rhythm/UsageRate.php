@@ -15,9 +15,9 @@ final readonly class UsageRate
     }
 
     /**
-     * @param array<int, float> $usesByDay uses counted on each day, keyed by the day's number; days without a count are absent
-     * @param Day|null             $countedFrom first day that was counted at all; from then on an absent day counts as no use
-     * @param float                $declared  uses a day the household says it makes, 0 or more
+     * @param array<int, float> $usesByDay   uses counted on each day, keyed by the day's number; days without a count are absent
+     * @param Day|null          $countedFrom first day that was counted at all; from then on an absent day counts as no use
+     * @param float             $declared    uses a day the household says it makes, 0 or more
      */
     public function perDay(array $usesByDay, ?Day $countedFrom, Day $asOf, float $declared): float
     {

@@ -9,21 +9,21 @@ final class CannotTick extends \DomainException
 {
     public static function unknownStep(string $step): self
     {
-        return new self(sprintf("This round has no step %s.", mb_strimwidth($step, 0, 40, '…')));
+        return new self(sprintf('This round has no step %s.', mb_strimwidth($step, 0, 40, '…')));
     }
 
     public static function notItsTurn(string $short): self
     {
-        return new self(sprintf("%s does not come up in this round with the answers given so far.", $short));
+        return new self(sprintf('%s does not come up in this round with the answers given so far.', $short));
     }
 
     public static function answerMissing(string $ask): self
     {
-        return new self(sprintf("Pick an answer first: %s", $ask));
+        return new self(sprintf('Pick an answer first: %s', $ask));
     }
 
     public static function answerUnknown(string $ask): self
     {
-        return new self(sprintf("That is not one of the answers to: %s", $ask));
+        return new self(sprintf('That is not one of the answers to: %s', $ask));
     }
 }

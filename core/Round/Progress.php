@@ -163,7 +163,7 @@ final readonly class Progress
         $current = $this->current();
         $tick = null === $current ? null : $this->tick($current);
 
-        return null !== $tick?->answer && CaptureKind::Confirm === $current?->capture?->kind ? $current->capture : null;
+        return null !== $tick?->answer && CaptureKind::Confirm === $current->capture?->kind ? $current->capture : null;
     }
 
     /** @return list<OpenEnd> what would be left undone if the round ended now */

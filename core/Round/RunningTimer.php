@@ -15,7 +15,7 @@ final readonly class RunningTimer
 
     public function endsAt(): \DateTimeImmutable
     {
-        return $this->startedAt->modify(sprintf("+%d seconds", $this->lasts->seconds()));
+        return $this->startedAt->modify(sprintf('+%d seconds', $this->lasts->seconds()));
     }
 
     /** Whole seconds until it ends; negative once it has. */

@@ -54,7 +54,7 @@ final readonly class Scribe
         return match ($capture->kind) {
             CaptureKind::Grade => $this->opening($progress),
             CaptureKind::Confirm => new Check((string) $capture->check, $answer, $capture->passes($answer)),
-            CaptureKind::Choice => new Note(sprintf("%s %s.", $capture->ask, $capture->option($answer)->name)),
+            CaptureKind::Choice => new Note(sprintf('%s %s.', $capture->ask, $capture->option($answer)->name)),
         };
     }
 

@@ -32,7 +32,7 @@ final readonly class DemoHousehold
     public const EMAIL = 'ama@marrowick.example';
     public const PASSWORD = 'harbour kettle nineteen';
     private const DAYS = 548;
-    private const SEED = 19;
+    private const SEED = 47;
     private const LONGEST_SEARCH = 120;
 
     public function __construct(
@@ -58,7 +58,12 @@ final readonly class DemoHousehold
         $nils = $this->register->handle('Nils Lindqvist', 'nils@marrowick.example', self::PASSWORD);
         $nils->household()->associate($home)->save();
         $machine = $this->add->handle(
-            $home, $ama, (string) Str::ulid(), 'dishwasher', 'Tarnbeck 60', 'Flat above the bindery',
+            $home,
+            $ama,
+            (string) Str::ulid(),
+            'dishwasher',
+            'Tarnbeck 60',
+            'Flat above the bindery',
             ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'three'],
             ['loadsPerWeek' => 5.0, 'plates' => 'scrape'],
             ['filter' => 'monthly'],
@@ -81,7 +86,7 @@ final readonly class DemoHousehold
     private function history(Machine $machine, \DateTimeZone $zone): array
     {
         $kind = $this->handbook->kind($machine->kind);
-        $kitchen = new Kitchen($this->handbook, $kind, $kind->task('filter'), $machine->habits, 'monthly', new KitchenSettings(5.5, 22), $zone);
+        $kitchen = new Kitchen($this->handbook, $kind, $kind->task('filter'), $machine->habits, 'monthly', new KitchenSettings(5.5, 22, partSpread: 0.1, soilSpread: 0.45), $zone);
         $today = Day::at($this->clock->now(), $zone);
         $events = [];
         for ($try = 0; $try < self::LONGEST_SEARCH; ++$try) {

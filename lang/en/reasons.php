@@ -5,10 +5,11 @@ declare(strict_types=1);
 return [
     'clock-decides' => ':elapsed since the last opening, of about :interval.',
     'clock-decides-since' => ':elapsed since :since, of about :interval.',
+    'clock-decides-today' => 'Opened just now; about :interval to run.',
     'nothing-learned' => 'Nothing has been found here yet, so it starts from :interval.',
     'learned' => ':grade after :uses, so :before became :after:limit.',
     'learned-same' => ':grade after :uses, so it stays at :before:limit.',
-    'left-in-place' => 'What was left in place (:grade) counts from the start.',
+    'left-in-place' => 'What was left in place then (:grade) counts as :uses already run.',
     'no-use' => 'No :unit are being counted, so this clock gives no date.',
     'signal-light' => 'The :name light is on, so it is due today.',
     'signal-symptom' => ':name points here, so it is due today.',

@@ -23,24 +23,15 @@
         <section class="day" aria-label="{{ Dates::longWeekday($group['day']) }}">
             <h2>{{ Dates::day($group['day'], $today) }} <span>{{ Dates::relative($group['day'], $today) }}</span></h2>
             <div class="tile">
-                @foreach ($group['lines'] as $line)
-                    @php($entry = $line['entry'])
-                    <div @class(['line', 'line--void' => $line['voidedBy']])>
-                        <span class="line__sign">
-                            @if ($line['opening']?->found)<x-swatch :grade="$handbook->nearestGrade($line['opening']->found)" :size="34"/>@else<x-entry-sign :kind="$entry->kind->value"/>@endif
-                        </span>
-                        <span class="line__words">
-                            <span>{{ $line['words'] }}</span>
-                            <small>{{ Dates::time($entry->happened_at, new DateTimeZone($entry->zone)) }} · {{ implode(' · ', array_filter([$entry->machine?->name, $people[$entry->recorded_by] ?? null, $line['voidedBy'] ? 'taken back' : null])) }}</small>
-                        </span>
-                        @if ($entry->voids === null)
-                            <form method="post" action="{{ route('entries.void', $line['voidedBy'] ?? $entry->id) }}">
-                                @csrf
-                                <input type="hidden" name="id" value="{{ Str::ulid() }}">
-                                <button class="push push--quiet" aria-label="{{ $line['voidedBy'] ? 'Bring back' : 'Undo' }}: {{ $line['words'] }}">{{ $line['voidedBy'] ? 'Bring back' : 'Undo' }}</button>
-                            </form>
-                        @endif
-                    </div>
+                @foreach ($group['groups'] as $lines)
+                    <x-logbook-line :line="$lines[0]" :handbook="$handbook" :people="$people"/>
+                    @if (count($lines) > 1)
+                        <details class="line__more">
+                            <summary>{{ count($lines) - 1 }} more from the same round</summary>
+                            @foreach (array_slice($lines, 1) as $line)<x-logbook-line :line="$line" :handbook="$handbook" :people="$people"/>@endforeach
+                            <a class="push push--quiet" href="{{ route('rounds.show', $lines[0]->entry->round_id) }}">See the round</a>
+                        </details>
+                    @endif
                 @endforeach
             </div>
         </section>

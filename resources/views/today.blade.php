@@ -20,6 +20,7 @@
         <x-first-machine/>
     @else
         <div class="today">
+            <div>
             <section class="tile">
                 <div class="ask">
                     <div>
@@ -62,9 +63,9 @@
                     <div class="why__body">
                         <div>
                             <ol>
-                                @foreach (array_slice($first->reasons, 1) as $reason)<li>{{ $reason }}</li>@endforeach
+                                @foreach (array_slice($first->reasons, ($first->care->history->last()?->left->value ?? 0) > 0 ? 2 : 1) as $reason)<li>{{ $reason }}</li>@endforeach
                                 @if ($first->sure())<li>{{ $first->sure() }}</li>@endif
-                                @if ($first->care->neverOpened())<li>It starts from {{ Uses::counted($first->startDays(), 'days') }}: {{ mb_strtolower($first->care->task->school($first->care->machine->schools[$first->care->task->id] ?? null)->name) }}, and how you treat your plates.</li>@endif
+                                @if ($first->care->neverOpened())<li>It starts from {{ Uses::counted($first->care->startDays, 'days') }}: {{ mb_strtolower($first->care->task->school($first->care->machine->schools[$first->care->task->id] ?? null)->name) }}, and how you treat your plates.</li>@endif
                             </ol>
                         </div>
                         <x-last-openings :care="$first->care" :handbook="$handbook" :today="$today" :count="3"/>
@@ -75,6 +76,8 @@
                     <x-due-line :line="$line" :today="$today" level="h3"/>
                 @endforeach
             </section>
+            <x-six-weeks :strip="$strip" :today="$today"/>
+            </div>
 
             <aside class="today__aside">
                 <section class="tile">
@@ -97,6 +100,5 @@
                 <x-grade-key :handbook="$handbook"/>
             </aside>
         </div>
-        <x-six-weeks :strip="$strip" :today="$today"/>
     @endif
 </x-layout>

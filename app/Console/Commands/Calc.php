@@ -41,7 +41,7 @@ final class Calc extends Command
     private function model(Container $container): Model
     {
         $name = $this->argument('model');
-        $class = self::MODELS[is_string($name) ? $name : ''] ?? throw BadInput::at('', 'there is no such model; there is: '.implode(', ', array_keys(self::MODELS)));
+        $class = self::MODELS[$name] ?? throw BadInput::at('', 'there is no such model; there is: '.implode(', ', array_keys(self::MODELS)));
 
         return $container->make($class);
     }

@@ -36,8 +36,16 @@ final class MachineController extends Controller
     {
         $person = $this->person($request);
         $machine = $add->handle(
-            $person->home(), $person, $request->string('id')->toString(), $request->kind()->id,
-            $request->string('name')->toString(), $request->place(), $request->traits(), $request->habits(), $request->schools(), $request->cleanedOn(),
+            $person->home(),
+            $person,
+            $request->string('id')->toString(),
+            $request->kind()->id,
+            $request->string('name')->toString(),
+            $request->place(),
+            $request->traits(),
+            $request->habits(),
+            $request->schools(),
+            $request->cleanedOn(),
         );
 
         return redirect()->route('today')->with('did', __('machines.added', ['name' => $machine->name]));

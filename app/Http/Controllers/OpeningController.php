@@ -16,8 +16,13 @@ final class OpeningController extends Controller
     public function store(OpeningRequest $request, Machine $machine, LogOpening $log): RedirectResponse
     {
         $log->handle(
-            $machine, $this->person($request), $request->ulid(), $request->string('task')->toString(),
-            Day::of($request->string('on')->toString()), $request->string('found')->toString(), $request->string('left')->toString(),
+            $machine,
+            $this->person($request),
+            $request->ulid(),
+            $request->string('task')->toString(),
+            Day::of($request->string('on')->toString()),
+            $request->string('found')->toString(),
+            $request->string('left')->toString(),
         );
 
         return redirect()->route('machines.show', $machine)->with('did', __('machines.logged'))->with('undo', $request->ulid());

@@ -12,7 +12,7 @@ use GoodRinse\Core\Lab\Dice;
  */
 final readonly class CloudyGlass
 {
-    private const FLOOR = 52.0;
+    private const FLOOR = 54.0;
     private const SURFACE = 13.0;
     private const TICK = 27.0;
 

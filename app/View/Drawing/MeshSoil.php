@@ -19,6 +19,8 @@ use Illuminate\Support\Facades\Cache;
 final class MeshSoil
 {
     public const RADIUS = 50.0;
+    /** SVG path data of the wires. */
+    public const GRID = 'M-48 -50V50M-50 -48H50M-40 -50V50M-50 -40H50M-32 -50V50M-50 -32H50M-24 -50V50M-50 -24H50M-16 -50V50M-50 -16H50M-8 -50V50M-50 -8H50M0 -50V50M-50 0H50M8 -50V50M-50 8H50M16 -50V50M-50 16H50M24 -50V50M-50 24H50M32 -50V50M-50 32H50M40 -50V50M-50 40H50M48 -50V50M-50 48H50';
     private const SEED = 20;
     private const CELLS = 200;
 

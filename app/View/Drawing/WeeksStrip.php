@@ -13,7 +13,7 @@ final readonly class WeeksStrip
     private const DAYS = 42;
 
     /**
-     * @param list<array{Day, float}>                                                       $weeks where each week begins
+     * @param list<array{Day, float}>                                                              $weeks where each week begins
      * @param list<array{care: TaskCare, on: Day, from: float, to: float, at: float, again: bool}> $marks
      */
     private function __construct(public array $weeks, public array $marks)

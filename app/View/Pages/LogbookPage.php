@@ -10,7 +10,6 @@ use App\Models\Household;
 use App\View\Words\EntryWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -81,9 +80,11 @@ final readonly class LogbookPage
     }
 
     /**
+     * A day's lines, those of one round together: what was opened stands for the round, the rest is behind it.
+     *
      * @param Collection<int, Entry> $entries
      *
-     * @return list<array{day: Day, lines: list<array{entry: Entry, words: string, opening: Opening|null, voidedBy: string|null}>}>
+     * @return list<array{day: Day, groups: list<non-empty-list<LogbookLine>>}>
      */
     private function days(Collection $entries, Household $household): array
     {
@@ -91,16 +92,27 @@ final readonly class LogbookPage
         $days = [];
         foreach ($entries as $entry) {
             $day = Day::at($entry->happened_at, new \DateTimeZone($entry->zone));
-            $says = EntryKind::Opening === $entry->kind ? $entry->says() : null;
+            $line = new LogbookLine($entry, $this->words->say($entry, $household), $voided[$entry->id] ?? null);
+            $group = $entry->round_id ?? $entry->id;
             $days[$day->number]['day'] = $day;
-            $days[$day->number]['lines'][] = [
-                'entry' => $entry,
-                'words' => $this->words->say($entry, $household),
-                'opening' => $says instanceof Opening ? $says : null,
-                'voidedBy' => $voided[$entry->id] ?? null,
-            ];
+            $days[$day->number]['groups'][$group][] = $line;
         }
 
-        return array_values($days);
+        return array_values(array_map(static fn (array $day): array => [
+            'day' => $day['day'],
+            'groups' => array_values(array_map(self::openingFirst(...), $day['groups'])),
+        ], $days));
+    }
+
+    /**
+     * @param non-empty-list<LogbookLine> $lines
+     *
+     * @return non-empty-list<LogbookLine>
+     */
+    private static function openingFirst(array $lines): array
+    {
+        usort($lines, static fn (LogbookLine $a, LogbookLine $b): int => (null === $a->opening) <=> (null === $b->opening));
+
+        return $lines;
     }
 }

@@ -29,9 +29,21 @@ final readonly class TaskLine
             $care->rhythm->reasons,
             static fn (Reason $reason): bool => !$care->neverOpened() || ReasonCode::ClockDecides !== $reason->code,
         ));
+        usort($reasons, static fn (Reason $a, Reason $b): int => self::place($a) <=> self::place($b));
         $sentences = array_map(static fn (Reason $reason): string => $words->sentence($reason, $since), $reasons);
         $this->reasons = [] === $sentences ? [''] : $sentences;
         $this->bar = null === $last ? null : WindowBar::of($care->rhythm, $last->day, $today);
+    }
+
+    /** The clock first, then what it did not start from nothing with, then the rest. */
+    private static function place(Reason $reason): int
+    {
+        return match ($reason->code) {
+            ReasonCode::Signal => 0,
+            ReasonCode::ClockDecides => 1,
+            ReasonCode::LeftInPlace => 2,
+            default => 3,
+        };
     }
 
     /** "due, 3 days over", "due today", "due in 6 days, on Thu 3 December". */

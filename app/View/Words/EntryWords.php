@@ -16,6 +16,7 @@ use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Fraction;
+use Illuminate\Support\Str;
 
 /** Says what an entry of the logbook says. */
 final readonly class EntryWords
@@ -25,6 +26,11 @@ final readonly class EntryWords
     }
 
     public function say(Entry $entry, Household $household): string
+    {
+        return Str::ucfirst($this->words($entry, $household));
+    }
+
+    private function words(Entry $entry, Household $household): string
     {
         $says = $entry->says();
 

@@ -25,16 +25,15 @@ final readonly class ReasonWords
         $values = $reason->values;
 
         return match ($reason->code) {
-            ReasonCode::ClockDecides => self::say(null === $since ? 'clock-decides' : 'clock-decides-since', [
-                'elapsed' => Uses::counted(self::number($values['elapsed']), self::text($values['unit'])),
-                'interval' => Uses::number(self::number($values['interval'])),
-                'since' => (string) $since,
-            ]),
+            ReasonCode::ClockDecides => self::clock($values, $since),
             ReasonCode::NothingLearned => self::say('nothing-learned', [
                 'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
             ]),
             ReasonCode::Learned => $this->learned($values),
-            ReasonCode::LeftInPlace => self::say('left-in-place', ['grade' => $this->grade(self::number($values['left']))]),
+            ReasonCode::LeftInPlace => self::say('left-in-place', [
+                'grade' => $this->grade(self::number($values['left'])),
+                'uses' => Uses::counted(self::number($values['uses']), self::text($values['unit'])),
+            ]),
             ReasonCode::NoUse => self::say('no-use', ['unit' => self::text($values['unit'])]),
             ReasonCode::Signal => self::say('signal-'.self::text($values['kind']), ['name' => self::text($values['name'])]),
             ReasonCode::Snoozed => self::say('snoozed', ['until' => Dates::day(Day::of(self::text($values['until'])))]),
@@ -51,6 +50,21 @@ final readonly class ReasonWords
         }
 
         return null;
+    }
+
+    /** @param array<string, float|string> $values */
+    private static function clock(array $values, ?string $since): string
+    {
+        $elapsed = self::number($values['elapsed']);
+        $interval = self::number($values['interval']);
+        $unit = self::text($values['unit']);
+        if (0.0 === $elapsed && null !== $since) {
+            return self::say('clock-decides-today', ['interval' => Uses::counted($interval, $unit)]);
+        }
+
+        return self::say(null === $since ? 'clock-decides' : 'clock-decides-since', [
+            'elapsed' => Uses::counted($elapsed, $unit), 'interval' => Uses::number($interval), 'since' => (string) $since,
+        ]);
     }
 
     /** @param array<string, float|string> $values */

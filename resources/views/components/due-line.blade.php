@@ -9,6 +9,7 @@
     <div class="due__what">
         <{{ $level }}><a href="{{ route('machines.show', $care->machine) }}">{{ $care->part() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>
         <p>{{ $line->reasons[0] }}</p>
+        @if (($care->history->last()?->left->value ?? 0) > 0)<p>{{ $line->reasons[1] }}</p>@endif
         @unless ($care->neverOpened())<p class="muted small">About {{ $care->rhythm->blockedNow->percent() }} % blocked by now: {{ $line->stateName() }}.</p>@endunless
     </div>
     <div class="due__when">

@@ -2,9 +2,9 @@
 <section class="tile">
     <h2>The five meshes</h2>
     <p class="muted small">Hold the real one against these.</p>
-    <ul class="clean-list">
+    <ul class="clean-list grade-key">
         @foreach ($handbook->grades() as $grade)
-            <li class="with-gap mb-2"><x-swatch :grade="$grade" :size="34"/><span><strong>{{ $grade->name }}</strong> <span class="muted small">{{ $grade->look }}</span></span></li>
+            <li><x-swatch :grade="$grade" :size="34"/><span><strong>{{ $grade->name }}</strong><br><span class="muted small">{{ $grade->look }}</span></span></li>
         @endforeach
     </ul>
 </section>

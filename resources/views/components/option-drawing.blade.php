@@ -5,21 +5,21 @@
         @case('filter-twist-out')
             <ellipse class="ink-line" cx="46" cy="22" rx="30" ry="11"/>
             <path class="ink-line" d="M28 28 V58 Q28 66 46 66 Q64 66 64 58 V28"/>
-            <path class="rim-line" stroke-width="1.6" d="M34 32 V63 M40 33 V65 M46 33 V66 M52 33 V65 M58 32 V63 M28 42 Q46 50 64 42 M28 52 Q46 60 64 52"/>
-            <path class="copper-line" d="M34 15 A17 6 0 0 1 58 15 M58 15 l-7 -2 M58 15 l-3 6"/>
+            <path class="rim-line w-thin" d="M34 32 V63 M40 33 V65 M46 33 V66 M52 33 V65 M58 32 V63 M28 42 Q46 50 64 42 M28 52 Q46 60 64 52"/>
+            <path class="copper-line" d="M32 25 A17 6 0 0 1 58 17 M32 25 l0.5 -8 M32 25 l8 0.5"/>
             @break
         @case('filter-flat-plate')
             <path class="ink-line" d="M10 26 L30 12 H82 L62 26Z"/>
-            <path class="rim-line" stroke-width="1.6" d="M24 22 h44 M30 17 h44"/>
+            <path class="rim-line w-thin" d="M24 22 h44 M30 17 h44"/>
             <path class="ink-line" d="M10 50 L30 36 H82 L62 50Z"/>
-            <path class="rim-line" stroke-width="1.4" d="M17 45 h52 M23 41 h52 M24 50 L44 36 M36 50 L56 36 M48 50 L68 36"/>
+            <path class="rim-line w-thin" d="M17 45 h52 M23 41 h52 M24 50 L44 36 M36 50 L56 36 M48 50 L68 36"/>
             <path class="copper-line" d="M46 60 v10 M46 60 l-5 5 M46 60 l5 5"/>
             @break
         @case('filter-sealed')
             <path class="ink-line" d="M16 54 Q16 26 46 26 Q76 26 76 54 Z"/>
             <path class="ink-line" d="M8 54 H84"/>
             @foreach ([[28, 46], [46, 36], [64, 46]] as [$x, $y])
-                <circle class="rim-line" cx="{{ $x }}" cy="{{ $y }}" r="4.5"/><path class="rim-line" stroke-width="1.8" d="M{{ $x - 2.5 }} {{ $y }} h5 M{{ $x }} {{ $y - 2.5 }} v5"/>
+                <circle class="rim-line" cx="{{ $x }}" cy="{{ $y }}" r="4.5"/><path class="rim-line w-light" d="M{{ $x - 2.5 }} {{ $y }} h5 M{{ $x }} {{ $y - 2.5 }} v5"/>
             @endforeach
             @break
         @case('filter-none')

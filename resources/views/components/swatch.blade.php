@@ -5,7 +5,7 @@
     <clipPath id="{{ $id }}"><circle r="50"/></clipPath>
     <circle class="light" r="50"/>
     <g clip-path="url(#{{ $id }})">
-        <path class="mesh" d="@for ($i = -48; $i <= 48; $i += 8)M{{ $i }} -50V50M-50 {{ $i }}H50@endfor"/>
+        <path class="mesh" d="{{ App\View\Drawing\MeshSoil::GRID }}"/>
         @if ($grade->fraction->value > 0)<path class="soil" d="{{ App\View\Drawing\MeshSoil::path($grade->fraction) }}"/>@endif
     </g>
     <circle class="hoop" r="50"/>

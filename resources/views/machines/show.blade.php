@@ -15,7 +15,7 @@
                 </div>
                 <x-cutaway-dishwasher :machine="$machine" :lines="$lines"/>
             </section>
-            <section class="tile">
+            <section class="tile machine__facts">
                 <h2>This machine</h2>
                 <dl class="facts">
                     @foreach ($kind->traits as $trait)
@@ -23,7 +23,7 @@
                         <dd>{{ collect($trait->options)->firstWhere('id', $machine->traits[$trait->id] ?? $trait->default)?->name }}</dd>
                     @endforeach
                     @foreach ($kind->habits as $habit)
-                        @php($value = $machine->habits[$habit->id] ?? $habit->default)
+                        @php $value = $machine->habits[$habit->id] ?? $habit->default; @endphp
                         <dt>{{ rtrim($habit->ask, '?') }}</dt>
                         <dd>{{ $habit->number ? Uses::number((float) $value) : collect($habit->options)->firstWhere('id', $value)?->name }}</dd>
                     @endforeach
@@ -62,9 +62,9 @@
                             <path class="clean-by" d="M0 {{ $chart->cleanBy }} H400"/>
                             <text class="copper" x="0" y="{{ $chart->cleanBy - 6 }}">clean by</text>
                             <path class="soil-line" d="{{ $chart->curve }}"/>
-                            <path class="ink-line" stroke-width="1.5" opacity="0.3" d="M0 97 H400"/>
+                            <path class="ink-line w-thin" opacity="0.3" d="M0 97 H400"/>
                             @foreach ($chart->marks as [$x, $y, $day])
-                                @if ($loop->last || $loop->index % 2 === 0 || count($chart->marks) < 4)
+                                @if ($x < 340 && ($loop->index % 2 === 0 || count($chart->marks) < 4))
                                     <text x="{{ min(360, max(18, $x)) }}" y="114" text-anchor="middle">{{ Dates::short($day) }}</text>
                                 @endif
                             @endforeach

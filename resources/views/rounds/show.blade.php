@@ -58,10 +58,23 @@
                     <input type="hidden" name="id" value="{{ Str::ulid() }}">
                     <input type="hidden" name="photo_id" value="{{ Str::ulid() }}">
                     <input type="hidden" name="step" value="{{ $step->id }}">
-                    @foreach ($step->amounts as $amount)
-                        <p class="step__amount">{{ $amount->volume->inKitchen($measures) }} {{ $handbook->agent($amount->agent)->name }}</p>
-                    @endforeach
-                    <p class="step__say">{{ $step->say }}</p>
+                    <div class="step__lead">
+                        <div>
+                            @foreach ($step->amounts as $amount)
+                                <p class="step__amount">{{ $amount->volume->inKitchen($measures) }} {{ $handbook->agent($amount->agent)->name }}</p>
+                            @endforeach
+                            <p class="step__say">{{ $step->say }}</p>
+                        </div>
+                        @if ($step->picture)<x-step-picture :name="$step->picture"/>@endif
+                    </div>
+                    @if ($step->cautions)
+                        <div class="cautions">
+                            @foreach ($step->cautions as $id)
+                                @php($caution = $handbook->caution($id))
+                                <section class="caution"><h2>{{ $caution->title }}</h2><p>{{ $caution->text }}</p></section>
+                            @endforeach
+                        </div>
+                    @endif
 
                     @if ($kit)
                         <ul class="kit">
@@ -102,7 +115,7 @@
                     @endif
 
                     @if ($wait)
-                        <x-timer :timer="$wait" :now="$now" :big="true" :zone="$household->zone()"/>
+                        <div id="timers" tabindex="-1"><x-timer :timer="$wait" :now="$now" :big="true" :zone="$household->zone()"/></div>
                     @endif
 
                     @if ($step->takesOff && ($off = $kind->part($step->takesOff)->comesOff($traits)))
@@ -154,10 +167,6 @@
         </section>
 
         <aside class="round__aside">
-            @foreach ($step?->cautions ?? [] as $id)
-                @php($caution = $handbook->caution($id))
-                <section class="tile tile--hazard"><h2>{{ $caution->title }}</h2><p>{{ $caution->text }}</p></section>
-            @endforeach
             @foreach ($progress->timers() as $timer)
                 @if (! $wait || $timer->step !== $wait->step)
                     <section class="tile" id="timers" tabindex="-1"><x-timer :timer="$timer" :now="$now" :zone="$household->zone()"/></section>
