@@ -6,6 +6,7 @@ namespace App\Models;
 
 use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -19,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Household extends Model
 {
+    /** @use HasFactory<\Database\Factories\HouseholdFactory> */
+    use HasFactory;
     use HasUlids;
 
     protected $fillable = ['name', 'timezone', 'measures'];

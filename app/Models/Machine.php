@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Contracts\BelongsToHousehold;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -24,6 +25,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Machine extends Model implements BelongsToHousehold
 {
+    /** @use HasFactory<\Database\Factories\MachineFactory> */
+    use HasFactory;
     use HasUlids;
 
     protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools'];

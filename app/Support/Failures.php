@@ -9,7 +9,6 @@ use GoodRinse\Core\Handbook\HandbookInvalid;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\NoSuchDay;
 use GoodRinse\Core\Round\CannotTick;
-use Illuminate\Database\QueryException;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
@@ -25,7 +24,7 @@ final class Failures
         foreach ([CannotDo::class, CannotTick::class, NoSuchDay::class, UnknownEntry::class] as $class) {
             $exceptions->render(static fn (\DomainException|\OutOfBoundsException $e, Request $request): ?Response => $e instanceof $class ? self::refused($e, $request) : null);
         }
-        $exceptions->render(static fn (QueryException|SQLiteDatabaseDoesNotExistException $e, Request $request): Response => self::noDatabase($e, $request));
+        $exceptions->render(static fn (\PDOException|SQLiteDatabaseDoesNotExistException $e, Request $request): Response => self::noDatabase($e, $request));
         $exceptions->render(static fn (HandbookInvalid $e, Request $request): Response => self::page($request, 500, __('failures.handbook'), (string) $e->problems[0]));
     }
 
@@ -38,7 +37,7 @@ final class Failures
 
     private static function noDatabase(\Throwable $e, Request $request): Response
     {
-        if ($e instanceof QueryException && !self::isOutOfReach($e)) {
+        if ($e instanceof \PDOException && !self::isOutOfReach($e)) {
             return self::page($request, 500, __('failures.broken'), __('failures.broken_advice'));
         }
         $locked = str_contains($e->getMessage(), 'locked');
@@ -51,7 +50,7 @@ final class Failures
         return self::page($request, 503, $message, $advice);
     }
 
-    private static function isOutOfReach(QueryException $e): bool
+    private static function isOutOfReach(\PDOException $e): bool
     {
         foreach (['locked', 'does not exist', 'unable to open', 'no such table', 'readonly', 'disk is full', 'disk I/O', 'not a database', 'malformed'] as $sign) {
             if (str_contains($e->getMessage(), $sign)) {

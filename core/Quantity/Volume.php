@@ -56,7 +56,7 @@ final readonly class Volume
             if ($count >= 0.24 || 'tsp' === $one) {
                 $shown = KitchenFraction::nearest($count);
 
-                return sprintf('%s %s', $shown, $count > 1.05 ? $many : $one);
+                return sprintf('%s %s', $shown, $count > 1 && '1' !== $shown ? $many : $one);
             }
         }
 

@@ -33,7 +33,7 @@ final readonly class FoulingChart
     public static function of(TaskCare $care, Handbook $handbook, Day $today): self
     {
         $openings = array_slice($care->history->openings, -self::OPENINGS);
-        $highest = max(0, ...array_map(static fn (OpeningRecord $opening): float => $opening->found->value ?? 0.0, $openings));
+        $highest = max(0.0, 0.0, ...array_map(static fn (OpeningRecord $opening): float => $opening->found->value ?? 0.0, $openings));
         $top = max(self::LOWEST_TOP, $highest, $care->rhythm->blockedNow->value);
         $y = static fn (float $blocked): float => round(self::HEIGHT - $blocked / $top * (self::HEIGHT - 6), 1);
         if ([] === $openings) {

@@ -24,10 +24,13 @@ final class MeshSoil
     private const SEED = 20;
     private const CELLS = 200;
 
+    /** Share of a fleck that must fall on open mesh; the others would only make the path longer. */
+    private const WORTH = 0.45;
+
     /** SVG path data of the soil, in a window of radius 50 round 0,0; empty for a clear mesh. */
     public static function path(Fraction $covered): string
     {
-        $key = sprintf('mesh-soil.3.%.4f', $covered->value);
+        $key = sprintf('mesh-soil.5.%.4f', $covered->value);
         $path = Cache::get($key);
         if (!is_string($path)) {
             $path = implode('', array_map(self::outline(...), self::flecks($covered)));
@@ -46,6 +49,9 @@ final class MeshSoil
         while (count($shut) < $goal - 0.5) {
             $fleck = self::thrown($dice);
             $fresh = self::cells($fleck, $shut);
+            if (count($fresh) < self::WORTH * M_PI * ($fleck['r'] * self::CELLS / (2 * self::RADIUS)) ** 2) {
+                continue;
+            }
             if (count($shut) + count($fresh) > $goal) {
                 $fleck = self::shrunkTo($fleck, $shut, $goal);
                 $fresh = self::cells($fleck, $shut);
@@ -167,7 +173,7 @@ final class MeshSoil
     private static function outline(array $fleck): string
     {
         $points = [];
-        $corners = max(8, (int) round($fleck['r'] * 2.2));
+        $corners = max(8, (int) round($fleck['r'] * 1.6));
         for ($i = 0; $i < $corners; ++$i) {
             $turn = 2 * M_PI * $i / $corners;
             $points[] = sprintf('%.1f %.1f', $fleck['x'] + self::edge($fleck, $turn) * cos($turn), $fleck['y'] + self::edge($fleck, $turn) * sin($turn));

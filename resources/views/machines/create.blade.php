@@ -1,7 +1,7 @@
 <x-layout title="Add a machine" place="kitchen">
     <form method="post" action="{{ route('machines.store') }}" class="narrow stack">
         @csrf
-        <input type="hidden" name="id" value="{{ old('id', (string) Str::ulid()) }}">
+        <input type="hidden" name="id" value="{{ is_string(old('id')) && old('id') !== '' ? old('id') : Str::ulid() }}">
         <input type="hidden" name="kind" value="{{ $kind->id }}">
         <h1>Three questions about your {{ mb_strtolower($kind->name) }}.</h1>
         <section class="tile">

@@ -136,7 +136,7 @@
                         <details @if (old('note')) open @endif>
                             <summary>Add a note</summary>
                             <label class="visually-hidden" for="note">Note</label>
-                            <textarea class="form-control" id="note" name="note" rows="3" maxlength="2000" x-ref="note">{{ old('note') }}</textarea>
+                            <textarea class="form-control" id="note" name="note" rows="3" maxlength="2000" x-ref="note">{{ is_string(old('note')) ? old('note') : '' }}</textarea>
                         </details>
                         @if ($step->capture?->kind === GoodRinse\Core\Handbook\CaptureKind::Grade)
                             <div x-data="photo">

@@ -1,0 +1,68 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, expect } from '@playwright/test';
+
+export { expect };
+
+export const DEMO = { email: 'ama@marrowick.example', password: 'harbour kettle nineteen' };
+
+// A page whose console errors and script errors fail the test, unless the test expects them.
+export const test = base.extend({
+    expected: [[], { option: true }],
+
+    page: async ({ page, expected }, use) => {
+        const trouble = [];
+        page.on('console', (message) => message.type() === 'error' && trouble.push(message.text()));
+        page.on('pageerror', (error) => trouble.push(error.message));
+        page.on('request', (request) => !request.url().startsWith('http://127.0.0.1') && !/^(data|blob):/.test(request.url()) && trouble.push(`left the machine: ${request.url()}`));
+        await use(page);
+        expect(trouble.filter((text) => !expected.some((pattern) => pattern.test(text)))).toEqual([]);
+    },
+});
+
+export async function logIn(page, { email, password } = DEMO) {
+    await page.goto('/login');
+    await page.getByLabel('E-mail address').fill(email);
+    await page.getByLabel('Password').fill(password);
+    await page.getByRole('button', { name: 'Log in' }).click();
+    await expect(page).toHaveURL('/');
+}
+
+// axe in light and in dark.
+export async function accessible(page) {
+    for (const colorScheme of ['light', 'dark']) {
+        await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+        expect(violations.map(({ id, nodes }) => `${colorScheme} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+    }
+    await page.emulateMedia({ colorScheme: 'light' });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth), 'nothing sticks out sideways').toBe(true);
+}
+
+const heading = (page) => page.getByRole('heading', { level: 1 });
+
+// Presses the main button of the step with this heading and waits for another step.
+export async function done(page, title, answer = null) {
+    await expect(heading(page)).toHaveText(title);
+    if (answer !== null) {
+        await page.getByRole('radio', { name: answer }).check();
+    }
+    await page.locator('.step__do .push--main').click();
+    await expect(heading(page)).not.toHaveText(title);
+}
+
+// Goes on through a round with the first answer of each question until everything is done.
+export async function goThrough(page, answers = {}) {
+    for (let turn = 0; turn < 40; turn += 1) {
+        const title = await heading(page).innerText();
+        if (title.startsWith('Everything is done')) {
+            return;
+        }
+        const choices = page.getByRole('radio');
+        if (await choices.count()) {
+            await choices.nth(answers[title] ?? 0).check();
+        }
+        await page.locator('.step__do .push--main').click();
+        await expect(heading(page)).not.toHaveText(title);
+    }
+    throw new Error('the round never ends');
+}

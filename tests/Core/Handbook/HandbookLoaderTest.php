@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Handbook;
+
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\HandbookInvalid;
+use GoodRinse\Core\Handbook\HandbookLoader;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Quantity\Fraction;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreTestCase;
+
+final class HandbookLoaderTest extends CoreTestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/handbook-'.bin2hex(random_bytes(6));
+        self::copy(dirname(__DIR__, 3).'/handbook', $this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        $all = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->folder, \FilesystemIterator::SKIP_DOTS), \RecursiveIteratorIterator::CHILD_FIRST);
+        foreach ($all as $file) {
+            \assert($file instanceof \SplFileInfo);
+            $file->isDir() ? rmdir($file->getPathname()) : unlink($file->getPathname());
+        }
+        rmdir($this->folder);
+    }
+
+    private static function copy(string $from, string $to): void
+    {
+        mkdir($to);
+        foreach (array_diff(scandir($from) ?: [], ['.', '..']) as $name) {
+            is_dir("$from/$name") ? self::copy("$from/$name", "$to/$name") : copy("$from/$name", "$to/$name");
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string, string, string}> file, what to replace, by what, pointer, problem */
+    public static function breakages(): iterable
+    {
+        $steps = 'machines/dishwasher/steps.yaml';
+        $kind = 'machines/dishwasher/kind.yaml';
+        yield 'not YAML' => ['kit.yaml', '- { id: torch', '- { id torch:::', 'line 2', 'at line 2'];
+        yield 'a wrong type' => ['rhythm.yaml', 'cleanBy: 0.35', 'cleanBy: often', '/model/cleanBy', 'type'];
+        yield 'out of range' => ['rhythm.yaml', 'fraction: 0.85', 'fraction: 1.85', '/grades/4/fraction', '1'];
+        yield 'a missing field' => ['cautions.yaml', "  title: Glass hides here\n", '', '/1', 'title'];
+        yield 'an unknown field' => [$steps, '  short: Kit ready', '  shrot: Kit ready', '/0', 'short'];
+        yield 'an unknown unit' => [$kind, 'unit: days, least: 7', 'unit: moons, least: 7', '/tasks/0/clocks/0/unit', 'enum'];
+        yield 'an id twice' => ['agents.yaml', 'id: white-vinegar', 'id: dish-soap', '/1/id', 'twice'];
+        yield 'an unknown agent' => [$steps, 'agent: white-vinegar', 'agent: red-vinegar', '/amounts/0/agent', 'no agent "red-vinegar"'];
+        yield 'an unknown caution' => [$steps, 'cautions: [foam]', 'cautions: [fog]', '/cautions', 'no caution "fog"'];
+        yield 'an answer nobody can give' => [$steps, 'residue: [crust] }', 'residue: [rust] }', '/if/residue', 'no answer "rust"'];
+        yield 'a trait nobody has' => [$kind, 'when: { filter: [twist-out, flat-plate] } }', 'when: { sieve: [round] } }', '/tasks/0/procedures/0/when', 'nothing is called "sieve"'];
+        yield 'a procedure that is not there' => [$kind, 'id: filter-clean,', 'id: filter-cleanse,', '/tasks/0/procedures/0/id', 'no procedure "filter-cleanse"'];
+        yield 'taken off and not put back' => [$steps, "  putsBack: lower-rack\n", '', '/steps', 'takes off lower-rack'];
+        yield 'bounds crossed' => [$kind, 'unit: loads, least: 5', 'unit: loads, least: 500', '/tasks/0/clocks/1', 'greater'];
+    }
+
+    #[DataProvider('breakages')]
+    public function test_a_broken_file_names_file_place_and_problem(string $file, string $replace, string $by, string $pointer, string $problem): void
+    {
+        $text = (string) file_get_contents("$this->folder/$file");
+        self::assertStringContainsString($replace, $text, 'the test must break something');
+        file_put_contents("$this->folder/$file", preg_replace('/'.preg_quote($replace, '/').'/', $by, $text, 1));
+        try {
+            (new HandbookLoader($this->folder))->compile();
+            self::fail('the fault went unnoticed');
+        } catch (HandbookInvalid $e) {
+            $seen = implode("\n", array_map(strval(...), $e->problems));
+            self::assertStringContainsString($pointer, $seen);
+            self::assertStringContainsString($problem, $seen);
+            self::assertContains($e->problems[0]->file, 'taken off and not put back' === $this->dataName() ? ['machines/dishwasher/procedures/filter-clean.yaml'] : [$file]);
+        }
+    }
+
+    public function test_a_missing_file_is_named(): void
+    {
+        unlink("$this->folder/machines/dishwasher/steps.yaml");
+        $this->expectExceptionMessage('machines/dishwasher/steps.yaml /: the file is missing');
+        (new HandbookLoader($this->folder))->compile();
+    }
+
+    public function test_the_version_changes_with_the_data(): void
+    {
+        $before = (new HandbookLoader($this->folder))->fingerprint();
+        self::assertSame($before, (new HandbookLoader($this->folder))->fingerprint());
+        file_put_contents("$this->folder/kit.yaml", '# one more line', FILE_APPEND);
+        self::assertNotSame($before, (new HandbookLoader($this->folder))->fingerprint());
+    }
+
+    public function test_another_machine_kind_needs_only_a_folder(): void
+    {
+        self::copy("$this->folder/machines/dishwasher", "$this->folder/machines/kettle");
+        $kind = (string) file_get_contents("$this->folder/machines/kettle/kind.yaml");
+        file_put_contents("$this->folder/machines/kettle/kind.yaml", str_replace(["id: dishwasher\nname: Dishwasher", 'unit: loads', 'uses: { unit: loads, one: load'], ["id: kettle\nname: Kettle", 'unit: litres', 'uses: { unit: litres, one: litre'], $kind));
+        $handbook = new Handbook((new HandbookLoader($this->folder))->compile());
+
+        self::assertSame(['dishwasher' => 'Dishwasher', 'kettle' => 'Kettle'], $handbook->kindNames());
+        self::assertSame('litres', $handbook->kind('kettle')->useUnit);
+    }
+
+    public function test_measured_fractions_find_their_nearest_grade(): void
+    {
+        self::assertSame('film', self::handbook()->nearestGrade(Fraction::of(0.2))->id);
+        self::assertSame('clogged', self::handbook()->nearestGrade(Fraction::of(1))->id);
+    }
+
+    public function test_a_school_that_is_gone_falls_back_to_the_default(): void
+    {
+        $task = self::handbook()->kind('dishwasher')->task('filter');
+
+        self::assertSame('monthly', $task->school('hourly')->id);
+        self::assertSame(0.7, $task->habitFactor(['plates' => 'neither']));
+        self::assertSame(1.0, $task->habitFactor([]));
+    }
+
+    public function test_unknown_kinds_are_refused(): void
+    {
+        $this->expectException(UnknownEntry::class);
+        self::handbook()->kind('toaster');
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Lab;
+
+use GoodRinse\Core\Lab\Dice;
+use GoodRinse\Core\Lab\Kitchen;
+use GoodRinse\Core\Lab\KitchenSettings;
+use GoodRinse\Core\Lab\LabEvent;
+use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Logbook\Entry;
+use GoodRinse\Core\Logbook\HistoryBuilder;
+use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\UseTally;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\RhythmEngine;
+use GoodRinse\Core\Rhythm\TaskClocks;
+use Tests\Core\CoreTestCase;
+
+final class KitchenTest extends CoreTestCase
+{
+    private const HABITS = ['loadsPerWeek' => 5.0, 'plates' => 'scrape'];
+
+    private static function kitchen(): Kitchen
+    {
+        $kind = self::handbook()->kind('dishwasher');
+
+        return new Kitchen(self::handbook(), $kind, $kind->task('filter'), self::HABITS, null, new KitchenSettings(5.5, 22), new \DateTimeZone('Europe/Stockholm'));
+    }
+
+    public function test_the_same_seed_lives_the_same_life(): void
+    {
+        $live = static fn (int $seed): array => self::kitchen()->live(Day::of('2025-05-01'), Day::of('2025-12-01'), $seed)[0];
+
+        self::assertEquals($live(3), $live(3));
+        self::assertNotEquals($live(3), $live(4));
+    }
+
+    public function test_a_year_has_about_as_many_loads_as_it_should_and_openings_at_the_rhythm(): void
+    {
+        [$events] = self::kitchen()->live(Day::of('2025-01-01'), Day::of('2025-12-31'), 5);
+        $loads = count(array_filter($events, static fn (LabEvent $event): bool => $event->payload instanceof Counter));
+        $openings = count($events) - $loads;
+
+        self::assertEqualsWithDelta(286, $loads, 55, 'four standard deviations of a Poisson count, a little cut at the top');
+        self::assertGreaterThan(6, $openings);
+        self::assertLessThan(30, $openings);
+    }
+
+    public function test_its_own_books_agree_with_the_logbook(): void
+    {
+        $zone = new \DateTimeZone('Europe/Stockholm');
+        $last = Day::of('2025-11-20');
+        [$events, $rhythm] = self::kitchen()->live(Day::of('2025-01-10'), $last, 8);
+        $entries = $counts = [];
+        foreach ($events as $i => $event) {
+            if ($event->payload instanceof Counter) {
+                $counts[] = [$event->at->getTimestamp(), $event->payload->uses];
+            }
+            if ($event->payload instanceof Opening) {
+                $entries[] = new Entry((string) $i, $i, $event->at, $event->payload);
+            }
+        }
+        $kind = self::handbook()->kind('dishwasher');
+        $model = self::handbook()->rhythmModel();
+        $history = (new HistoryBuilder($zone, $model->usageWindowDays))->build($entries, new UseTally($counts, $zone, 5 / 7), $last->atTime(23, 59, $zone));
+        $again = (new RhythmEngine($model))->assess((new TaskClocks($model))->for($kind, $kind->task('filter'), self::HABITS, null, $history, $last), $last);
+
+        self::assertEqualsWithDelta($rhythm->wear, $again->wear, 1e-9);
+        self::assertEquals($rhythm->dueOn, $again->dueOn);
+    }
+
+    public function test_the_dice_throw_what_they_promise(): void
+    {
+        $dice = new Dice(11);
+        $uniform = array_map(static fn (): float => $dice->uniform(), range(1, 4000));
+        $normal = array_map(static fn (): float => $dice->normal(), range(1, 4000));
+        $poisson = array_map(static fn (): int => $dice->poisson(2.5), range(1, 4000));
+
+        self::assertEqualsWithDelta(0.5, array_sum($uniform) / 4000, 0.03);
+        self::assertEqualsWithDelta(0, array_sum($normal) / 4000, 0.08);
+        self::assertEqualsWithDelta(1, array_sum(array_map(static fn (float $x): float => $x * $x, $normal)) / 4000, 0.12);
+        self::assertEqualsWithDelta(2.5, array_sum($poisson) / 4000, 0.12);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\KeepPhoto;
+use App\Models\Entry;
+use App\Models\Photo;
+use App\Models\Round;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Route;
+use Tests\TestCase;
+
+/** Who may open what, and what every answer carries. */
+final class DoorTest extends TestCase
+{
+    private const OPEN = ['login', 'register', 'join/{token}', 'up', 'storage/{path}'];
+
+    public function test_everything_but_the_front_door_asks_for_a_login(): void
+    {
+        $asked = 0;
+        foreach (app('router')->getRoutes() as $route) {
+            \assert($route instanceof Route);
+            if (in_array($route->uri(), self::OPEN, true) && 'join/{token}' !== $route->uri()) {
+                continue;
+            }
+            foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+                if ('join/{token}' === $route->uri() && 'GET' === $method) {
+                    continue;
+                }
+                $uri = preg_replace('/\{[a-z]+\}/', $this->ulid(), $route->uri());
+                $this->call($method, "/$uri")->assertRedirect('/login');
+                ++$asked;
+            }
+        }
+        self::assertGreaterThan(18, $asked);
+    }
+
+    public function test_another_household_finds_nothing_and_changes_nothing(): void
+    {
+        $owner = $this->member();
+        $machine = $this->machineOf($owner);
+        $round = $this->startRound($owner, $machine);
+        $this->tick($round, 'kit', null, ['note' => 'mine']);
+        $entry = Entry::query()->firstOrFail();
+        $this->post('/household/invitations');
+        $invitation = $owner->home()->invitations()->firstOrFail();
+        app(KeepPhoto::class)->handle($round, $owner, $this->ulid(), 'hold-to-light', UploadedFile::fake()->image('f.jpg', 40, 30));
+        $photo = Photo::query()->firstOrFail();
+        $before = [Entry::query()->count(), $round->ticks()->count()];
+
+        $this->actingAs($this->member());
+        $tries = [
+            ['GET', "/machines/$machine->id"], ['GET', "/machines/$machine->id/edit"], ['PUT', "/machines/$machine->id"],
+            ['POST', "/machines/$machine->id/uses"], ['POST', "/machines/$machine->id/openings"], ['POST', "/machines/$machine->id/rounds"],
+            ['GET', "/rounds/$round->id"], ['POST', "/rounds/$round->id/end"], ['POST', "/rounds/$round->id/ticks"],
+            ['GET', "/photos/$photo->id"], ['POST', "/entries/$entry->id/void"], ['DELETE', "/household/invitations/$invitation->id"],
+        ];
+        foreach ($tries as [$method, $uri]) {
+            $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter'])->assertNotFound();
+        }
+        $this->get('/logbook?machine='.$machine->id)->assertOk()->assertDontSee('mine')->assertDontSee($machine->name);
+        $this->get('/kitchen')->assertDontSee($machine->name);
+        self::assertSame($before, [Entry::query()->count(), $round->ticks()->count()]);
+        self::assertNull($round->refresh()->ended_at);
+
+        $this->actingAs($owner)->get("/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    }
+
+    public function test_ids_that_do_not_exist_are_not_found(): void
+    {
+        $this->actingAs($this->member());
+        foreach (['machines', 'rounds', 'photos'] as $place) {
+            $this->get("/$place/{$this->ulid()}")->assertNotFound()->assertSee('There is nothing here');
+            $this->get("/$place/%27%20or%201%3D1")->assertNotFound();
+        }
+        $this->post('/entries/nonsense/void', ['id' => $this->ulid()])->assertNotFound();
+    }
+
+    public function test_every_answer_carries_the_security_headers(): void
+    {
+        foreach ([$this->get('/login'), $this->get('/nowhere'), $this->actingAs($this->member())->get('/')] as $answer) {
+            $policy = (string) $answer->headers->get('Content-Security-Policy');
+            self::assertStringContainsString("script-src 'self';", $policy);
+            self::assertStringContainsString("style-src 'self';", $policy);
+            self::assertStringNotContainsString('unsafe', $policy);
+            $answer->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY');
+        }
+    }
+
+    public function test_pages_hold_no_inline_script_or_style(): void
+    {
+        $user = $this->member();
+        $machine = $this->machineOf($user);
+        $round = $this->startRound($user, $machine);
+        $this->walk($round, ['found' => 'patchy']);
+        foreach (['/', '/kitchen', "/machines/$machine->id", "/machines/$machine->id/edit", '/machines/new', '/logbook', '/household', "/rounds/$round->id", "/rounds/$round->id?step=hold-to-light"] as $page) {
+            $html = (string) $this->get($page)->assertOk()->getContent();
+            self::assertDoesNotMatchRegularExpression('/<style|\sstyle=|\son[a-z]+=|<script(?![^>]*\ssrc=)|javascript:/i', $html, $page);
+            self::assertDoesNotMatchRegularExpression('#(?:src|href)="https?://(?!127\.0\.0\.1)#', $html, $page);
+        }
+    }
+
+    public function test_what_people_type_is_escaped(): void
+    {
+        $user = $this->member();
+        $machine = $this->machineOf($user, ['name' => '<script>alert(1)</script>']);
+        $round = $this->startRound($user, $machine);
+        $this->tick($round, 'kit', null, ['note' => '<img src=x onerror=alert(2)>']);
+        foreach (['/', '/kitchen', "/machines/$machine->id", '/logbook', "/rounds/$round->id"] as $page) {
+            $this->get($page)->assertDontSee('<script>alert', false)->assertDontSee('<img src=x', false);
+        }
+    }
+
+    public function test_the_session_cookie_is_closed_to_scripts_and_other_sites(): void
+    {
+        $cookie = $this->get('/login')->getCookie('good_rinse', false);
+
+        self::assertNotNull($cookie);
+        self::assertTrue($cookie->isHttpOnly());
+        self::assertSame('lax', $cookie->getSameSite());
+    }
+
+    public function test_the_measuring_page_is_shut_by_default(): void
+    {
+        $this->actingAs($this->member())->get('/blank')->assertNotFound();
+        self::assertSame(0, Round::query()->count());
+        self::assertSame(1, User::query()->count());
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Round;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Psr\Clock\ClockInterface;
+
+/** The application over HTTP, on a real SQLite database and a clock that the test sets. */
+abstract class TestCase extends BaseTestCase
+{
+    use RefreshDatabase;
+
+    /** Commands run for real; nothing is mocked. */
+    public $mockConsoleOutput = false;
+
+    protected HandClock $clock;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+        $this->withHeader('referer', config()->string('app.url'));
+        $this->clock = new HandClock('2026-06-15T09:00:00Z');
+        $this->app?->instance(ClockInterface::class, $this->clock);
+    }
+
+    protected function member(?Household $household = null): User
+    {
+        return User::factory()->create(null === $household ? [] : ['household_id' => $household->id])->refresh();
+    }
+
+    /** @param array<string, mixed> $with */
+    protected function machineOf(User $user, array $with = []): Machine
+    {
+        return Machine::factory()->create(['household_id' => $user->household_id] + $with)->refresh();
+    }
+
+    protected function ulid(): string
+    {
+        return (string) Str::ulid();
+    }
+
+    protected function startRound(User $user, Machine $machine, ?string $procedure = null): Round
+    {
+        $this->actingAs($user)->post("/machines/$machine->id/rounds", ['task' => 'filter', 'procedure' => $procedure])->assertRedirect();
+
+        return Round::query()->with('machine')->latest('id')->firstOrFail();
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function tick(Round $round, string $step, ?string $answer = null, array $more = []): TestResponse
+    {
+        return $this->post("/rounds/$round->id/ticks", $more + ['id' => $this->ulid(), 'step' => $step, 'answer' => $answer]);
+    }
+
+    /** Does something while the application has another database, and gives the test's own back. */
+    protected function onDatabase(string $path, \Closure $do): void
+    {
+        config(['database.connections.other' => ['database' => $path, 'busy_timeout' => 50] + (array) config('database.connections.sqlite'), 'database.default' => 'other']);
+        try {
+            $do();
+        } finally {
+            DB::purge('other');
+            config(['database.default' => 'sqlite']);
+        }
+    }
+
+    /**
+     * Ticks what comes up until everything is done.
+     *
+     * @param array<string, string> $answers by capture
+     */
+    protected function walk(Round $round, array $answers): void
+    {
+        for ($turn = 0; $turn < 40; ++$turn) {
+            $step = $round->load('ticks')->progress()->current();
+            if (null === $step) {
+                return;
+            }
+            $answer = null === $step->capture ? null : ($answers[$step->capture->id] ?? $step->capture->options[0]->id);
+            $this->tick($round, $step->id, $answer)->assertSessionHasNoErrors();
+        }
+        self::fail('the round never ends');
+    }
+}
