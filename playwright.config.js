@@ -13,15 +13,15 @@ export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'test-results',
     workers: 1,
-    timeout: 60_000,
+    timeout: 45_000,
     reporter: [['list']],
-    use: { baseURL: `http://127.0.0.1:${port}`, trace: 'off', screenshot: 'only-on-failure', ...chromium },
+    use: { baseURL: `http://127.0.0.1:${port}`, actionTimeout: 10_000, trace: 'off', screenshot: 'only-on-failure', ...chromium },
     projects: [
         { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
         { name: 'phone', use: { ...devices['Pixel 7'], defaultBrowserType: 'chromium', viewport: { width: 390, height: 844 } } },
     ],
     webServer: {
-        command: `bin/demo --fresh --foreground --port=${port}`,
+        command: `rm -rf storage/instances/browser && bin/demo --fresh --foreground --port=${port}`,
         env: { ...process.env, GOODRINSE_STATE: 'storage/instances/browser' },
         url: `http://127.0.0.1:${port}/login`,
         reuseExistingServer: false,

@@ -75,7 +75,7 @@ final readonly class CareReader
     private function withLastEntry(Builder $query): Builder
     {
         return $query->select('machines.*')->selectSub(
-            DB::table('entries')->selectRaw('max(seq)')->whereColumn('entries.machine_id', 'machines.id'),
+            DB::table('entries')->select('id')->whereColumn('entries.machine_id', 'machines.id')->orderByDesc('seq')->limit(1),
             'last_entry',
         );
     }
@@ -85,7 +85,7 @@ final readonly class CareReader
         $now = $this->clock->now();
         $kind = $this->handbook->kind($machine->kind);
         $last = $machine->getAttribute('last_entry');
-        $history = $this->histories->read($machine, is_numeric($last) ? (int) $last : 0, $household->zone(), $now);
+        $history = $this->histories->read($machine, is_string($last) ? $last : '', $household->zone(), $now);
         $today = Day::at($now, $household->zone());
 
         return new MachineCare($machine, $kind, $history, array_map(

@@ -31,8 +31,8 @@ final readonly class HistoryReader
     {
     }
 
-    /** @param int $lastEntry seq of the machine's newest entry, 0 when it has none */
-    public function read(Machine $machine, int $lastEntry, \DateTimeZone $zone, \DateTimeImmutable $asOf): MachineHistory
+    /** @param string $lastEntry id of the machine's newest entry, empty when it has none */
+    public function read(Machine $machine, string $lastEntry, \DateTimeZone $zone, \DateTimeImmutable $asOf): MachineHistory
     {
         $stamp = implode('|', [$this->handbook->version(), $lastEntry, (string) Day::at($asOf, $zone), json_encode($machine->habits)]);
         $kept = $this->cache->get("history.$machine->id");

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { done, expect, goThrough, logIn, test } from './household.js';
 
-test.use({ expected: [/Failed to load resource/, /ERR_(FAILED|INTERNET_DISCONNECTED|CONNECTION_REFUSED)/] });
+test.use({ expected: { errors: [/Failed to load resource/, /ERR_(FAILED|INTERNET_DISCONNECTED|CONNECTION_REFUSED)/] } });
 
 async function startQuick(page) {
     await logIn(page);
@@ -38,6 +38,7 @@ test('by keys alone', async ({ page }, { project }) => {
     await expect(page.getByRole('radio', { name: 'Film' })).toBeChecked();
     await page.goto('/');
     await page.getByRole('link', { name: 'Go on' }).click();
+    await expect(heading).toHaveText('Rinse it under the tap.');
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
     await page.keyboard.press('Escape');
@@ -83,7 +84,6 @@ test('a picture is taken and shown, a broken one is refused and nothing is lost'
     await page.locator('input[type=file]').setInputFiles({ name: 'filter.jpg', mimeType: 'image/jpeg', buffer: picture });
     await page.locator('.step__do .push--main').click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rinse it under the tap.');
-    await page.goBack();
     await page.goto(`${page.url().split('?')[0]}?step=hold-to-light`);
     const image = page.getByRole('img', { name: 'Picture you added at this step' });
     await expect(image).toBeVisible();

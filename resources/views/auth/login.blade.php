@@ -10,7 +10,6 @@
         <form class="tile" method="post" action="{{ route('login') }}">
             @csrf
             <h2>Log in</h2>
-            @if (session('did'))<p role="status"><strong>{{ session('did') }}</strong></p>@endif
             <x-said/>
             <x-field name="email" label="E-mail address" type="email" autocomplete="username" required autofocus/>
             <x-field name="password" label="Password" type="password" autocomplete="current-password" required/>

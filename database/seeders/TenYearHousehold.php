@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\AddMachine;
+use App\Actions\EntryDraft;
+use App\Actions\FoundHousehold;
+use App\Actions\RegisterUser;
+use App\Actions\WriteEntries;
+use App\Models\Entry;
+use App\Models\User;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Lab\Kitchen;
+use GoodRinse\Core\Lab\KitchenSettings;
+use GoodRinse\Core\Lab\LabEvent;
+use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Measures;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+
+/** A household with four busy machines and ten years of entries, for measuring. */
+final readonly class TenYearHousehold
+{
+    public const EMAIL = 'ten.years@marrowick.example';
+    private const MACHINES = 4;
+    private const DAYS = 3652;
+    private const LOADS_A_WEEK = 10.5;
+
+    public function __construct(
+        private Handbook $handbook,
+        private ClockInterface $clock,
+        private RegisterUser $register,
+        private FoundHousehold $found,
+        private AddMachine $add,
+        private WriteEntries $write,
+    ) {
+    }
+
+    /** @return int how many entries it has */
+    public function load(): int
+    {
+        $user = User::query()->where('email', self::EMAIL)->first() ?? DB::transaction($this->make(...));
+
+        return $user->home()->entries()->count();
+    }
+
+    private function make(): User
+    {
+        $user = $this->register->handle('Old Hand', self::EMAIL, DemoHousehold::PASSWORD);
+        $home = $this->found->handle($user, 'Ten years', 'Europe/Stockholm', Measures::Metric);
+        $kind = $this->handbook->kind('dishwasher');
+        $habits = ['loadsPerWeek' => self::LOADS_A_WEEK, 'plates' => 'scrape'];
+        $today = Day::at($this->clock->now(), $home->zone());
+        for ($number = 1; $number <= self::MACHINES; ++$number) {
+            $machine = $this->add->handle($home, $user, (string) Str::ulid(), 'dishwasher', "Machine $number", null, ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two'], $habits, [], null);
+            $kitchen = new Kitchen($this->handbook, $kind, $kind->task('filter'), $habits, null, new KitchenSettings(self::LOADS_A_WEEK, 30), $home->zone());
+            [$events] = $kitchen->live($today->plus(-self::DAYS), $today->plus(-1), $number);
+            $this->write->handle($home, $user, array_map(
+                static fn (LabEvent $event): EntryDraft => new EntryDraft($event->payload, $event->at, Entry::BY_DEMO, $machine, $event->payload instanceof Counter ? null : 'filter'),
+                $events,
+            ));
+        }
+
+        return $user->refresh();
+    }
+}
