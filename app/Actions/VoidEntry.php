@@ -8,6 +8,7 @@ use App\Models\Entry;
 use App\Models\User;
 use GoodRinse\Core\Logbook\Voiding;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** Takes an entry out of force; voiding the undo brings it back. Both are lines of the logbook themselves. */
@@ -18,16 +19,18 @@ final readonly class VoidEntry
     }
 
     /**
-     * @param string|null $id ULID made by the page, so that a second click changes nothing
+     * Doing it twice does it once.
      *
-     * @throws CannotDo
+     * @return string id of the entry that voids it
      */
-    public function handle(Entry $entry, User $by, ?string $id = null): void
+    public function handle(Entry $entry, User $by): string
     {
-        DB::transaction(function () use ($entry, $by, $id): void {
-            if (isset(Entry::voidedAmong([$entry->id])[$entry->id])) {
-                return;
+        return DB::transaction(function () use ($entry, $by): string {
+            $voided = Entry::voidedAmong([$entry->id]);
+            if (isset($voided[$entry->id])) {
+                return $voided[$entry->id];
             }
+            $id = (string) Str::ulid();
             $this->write->handle($by->home(), $by, [new EntryDraft(
                 new Voiding(Voiding::UNDO),
                 $this->clock->now(),
@@ -37,6 +40,8 @@ final readonly class VoidEntry
                 voids: $entry->id,
                 id: $id,
             )]);
+
+            return $id;
         });
     }
 }

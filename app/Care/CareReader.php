@@ -12,45 +12,69 @@ use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 use GoodRinse\Core\Rhythm\Signal;
 use GoodRinse\Core\Rhythm\TaskClocks;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
-/** Reads how the machines of a household stand. */
+/**
+ * Reads how the machines of a household stand.
+ *
+ * What follows from the logbook is kept until another entry is written, a machine is changed, the handbook
+ * changes or another day begins. Losing what is kept costs time and nothing else.
+ */
 final readonly class CareReader
 {
+    /** Newest openings of each task that are kept for the pages. */
+    private const OPENINGS = 8;
+    private const USE_DAYS = 7;
+
     private RhythmEngine $engine;
     private TaskClocks $clocks;
 
-    public function __construct(private Handbook $handbook, private HistoryReader $histories, private ClockInterface $clock)
+    public function __construct(private Handbook $handbook, private HistoryReader $histories, private ClockInterface $clock, private Repository $cache)
     {
         $this->engine = new RhythmEngine($handbook->rhythmModel());
         $this->clocks = new TaskClocks($handbook->rhythmModel());
     }
 
-    /** @return list<MachineCare> by name */
+    /** @return list<MachineCare> by name, each with the newest part of its history */
     public function household(Household $household): array
     {
         $machines = $this->withLastEntry($household->machines()->getQuery())->orderBy('name')->get();
 
-        return array_values($machines->map(fn (Machine $machine): MachineCare => $this->read($machine, $household))->all());
+        return $this->read($machines, $household);
     }
 
+    /** The machine with the newest part of its history. */
     public function machine(Machine $machine, Household $household): MachineCare
     {
-        return $this->read($this->withLastEntry(Machine::query())->findOrFail($machine->id), $household);
+        return $this->read($this->withLastEntry(Machine::query())->whereKey($machine->id)->get(), $household)[0];
     }
 
-    /** How a task would stand if its part were opened now and found so, and cleaned. */
-    public function ifFound(MachineCare $care, string $task, Fraction $found, Household $household): TaskCare
+    /**
+     * How a task would stand if its part were opened now and found so, and cleaned.
+     *
+     * @param list<Fraction> $found
+     *
+     * @return list<Rhythm> one for each
+     */
+    public function ifFound(Machine $machine, string $task, array $found, Household $household): array
     {
-        $today = Day::at($this->clock->now(), $household->zone());
-        $history = $care->history->with($task, $care->history->task($task)->ifOpened($today, $found, Fraction::none()));
+        $kind = $this->handbook->kind($machine->kind);
+        $now = $this->clock->now();
+        $today = Day::at($now, $household->zone());
+        [$history] = $this->histories->read($machine, $household->zone(), $now);
 
-        return $this->task($care->machine, $care->kind, $care->kind->task($task), $history, $today);
+        return array_map(fn (Fraction $blocked): Rhythm => $this->rhythm($machine, $kind, $kind->task($task), $history->with(
+            $task,
+            $history->task($task)->ifOpened($today, $blocked, Fraction::none()),
+        ), $today), $found);
     }
 
     /**
@@ -80,27 +104,67 @@ final readonly class CareReader
         );
     }
 
-    private function read(Machine $machine, Household $household): MachineCare
+    /**
+     * @param Collection<int, Machine> $machines
+     *
+     * @return list<MachineCare>
+     */
+    private function read(Collection $machines, Household $household): array
     {
+        $kept = $this->cache->get("care.$household->id");
+        $kept = $before = is_array($kept) ? $kept : [];
         $now = $this->clock->now();
-        $kind = $this->handbook->kind($machine->kind);
-        $last = $machine->getAttribute('last_entry');
-        $history = $this->histories->read($machine, is_string($last) ? $last : '', $household->zone(), $now);
         $today = Day::at($now, $household->zone());
+        $cares = [];
+        foreach ($machines as $machine) {
+            $stamp = $this->stamp($machine, $today, $household);
+            $care = $kept[$machine->id] ?? null;
+            if (!$care instanceof KeptCare || $care->stamp !== $stamp || $care->newest > $now->getTimestamp()) {
+                $kept[$machine->id] = $care = $this->gather($machine, $household, $stamp, $now, $today);
+            }
+            $cares[] = $this->care($machine, $care);
+        }
+        if ($kept !== $before) {
+            $this->cache->forever("care.$household->id", $kept);
+        }
 
-        return new MachineCare($machine, $kind, $history, array_map(
-            fn (CareTask $task): TaskCare => $this->task($machine, $kind, $task, $history, $today),
+        return $cares;
+    }
+
+    private function stamp(Machine $machine, Day $today, Household $household): string
+    {
+        $said = json_encode([$machine->traits, $machine->habits, $machine->schools]);
+
+        return implode('|', [$this->handbook->version(), $machine->getAttribute('last_entry'), $today, $household->timezone, $said]);
+    }
+
+    private function gather(Machine $machine, Household $household, string $stamp, \DateTimeImmutable $now, Day $today): KeptCare
+    {
+        $kind = $this->handbook->kind($machine->kind);
+        [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
+
+        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), array_map(
+            fn (CareTask $task): Rhythm => $this->rhythm($machine, $kind, $task, $history, $today)->brief(),
             $kind->tasks,
         ));
     }
 
-    private function task(Machine $machine, MachineKind $kind, CareTask $task, MachineHistory $history, Day $today): TaskCare
+    private function care(Machine $machine, KeptCare $kept): MachineCare
     {
-        $school = $machine->schools[$task->id] ?? null;
-        $past = $history->task($task->id);
-        $signals = $past->isEmpty() ? [new Signal(Signal::NEVER_OPENED, $task->id)] : [];
-        $rhythm = $this->engine->assess($this->clocks->for($kind, $task, $machine->habits, $school, $history, $today), $today, $signals);
+        $kind = $this->handbook->kind($machine->kind);
+        $tasks = [];
+        foreach ($kept->rhythms as $id => $rhythm) {
+            $task = $kind->task($id);
+            $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $this->clocks->startingDays($task, $machine->habits, $machine->schools[$id] ?? null));
+        }
 
-        return new TaskCare($machine, $kind, $task, $past, $rhythm, $this->clocks->startingDays($task, $machine->habits, $school));
+        return new MachineCare($machine, $kind, $kept->history, $tasks);
+    }
+
+    private function rhythm(Machine $machine, MachineKind $kind, CareTask $task, MachineHistory $history, Day $today): Rhythm
+    {
+        $signals = $history->task($task->id)->isEmpty() ? [new Signal(Signal::NEVER_OPENED, $task->id)] : [];
+
+        return $this->engine->assess($this->clocks->for($kind, $task, $machine->habits, $machine->schools[$task->id] ?? null, $history, $today), $today, $signals);
     }
 }

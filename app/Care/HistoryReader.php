@@ -15,38 +15,17 @@ use GoodRinse\Core\Logbook\InForce;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\PayloadCodec;
 use GoodRinse\Core\Logbook\UseTally;
-use GoodRinse\Core\Quantity\Day;
-use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
 
-/**
- * Gathers what the logbook says about a machine.
- *
- * The result is kept until another entry is written or another day begins. Losing what is kept costs time
- * and nothing else.
- */
+/** Gathers what the logbook says about a machine, from its first entry to now. */
 final readonly class HistoryReader
 {
-    public function __construct(private Handbook $handbook, private Repository $cache)
+    public function __construct(private Handbook $handbook)
     {
-    }
-
-    /** @param string $lastEntry id of the machine's newest entry, empty when it has none */
-    public function read(Machine $machine, string $lastEntry, \DateTimeZone $zone, \DateTimeImmutable $asOf): MachineHistory
-    {
-        $stamp = implode('|', [$this->handbook->version(), $lastEntry, (string) Day::at($asOf, $zone), json_encode($machine->habits)]);
-        $kept = $this->cache->get("history.$machine->id");
-        if ($kept instanceof KeptHistory && $kept->stamp === $stamp && $kept->newest <= $asOf->getTimestamp()) {
-            return $kept->history;
-        }
-        [$history, $newest] = $this->gather($machine, $zone, $asOf);
-        $this->cache->forever("history.$machine->id", new KeptHistory($stamp, $newest, $history));
-
-        return $history;
     }
 
     /** @return array{MachineHistory, int} the history, and the Unix time of the newest happening, later ones included */
-    private function gather(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf): array
+    public function read(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf): array
     {
         $entries = InForce::among($this->entries($machine));
         $newest = [] === $entries ? 0 : $entries[count($entries) - 1]->happenedAt->getTimestamp();

@@ -15,4 +15,10 @@ final readonly class MachineCare
     public function __construct(public Machine $machine, public MachineKind $kind, public MachineHistory $history, public array $tasks)
     {
     }
+
+    /** Uses counted in the last seven days, today included. */
+    public function weekUses(): float
+    {
+        return array_sum($this->history->usesByDay);
+    }
 }

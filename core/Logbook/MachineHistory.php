@@ -23,6 +23,21 @@ final readonly class MachineHistory
         return $this->tasks[$id] ?? TaskHistory::none();
     }
 
+    /**
+     * The newest part of it: small enough to keep.
+     *
+     * @param int $openings openings kept of each task
+     * @param int $fromDay  number of the first day whose uses are kept
+     */
+    public function brief(int $openings, int $fromDay): self
+    {
+        return new self(
+            array_map(static fn (TaskHistory $task): TaskHistory => $task->brief($openings), $this->tasks),
+            array_filter($this->usesByDay, static fn (int $day): bool => $day >= $fromDay, ARRAY_FILTER_USE_KEY),
+            $this->countedFrom,
+        );
+    }
+
     /** The history with another one of a task in its place. */
     public function with(string $id, TaskHistory $task): self
     {

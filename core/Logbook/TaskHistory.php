@@ -18,6 +18,12 @@ final readonly class TaskHistory
     {
     }
 
+    /** The same with so many of the newest openings. */
+    public function brief(int $newest): self
+    {
+        return new self(array_slice($this->openings, -$newest), $this->usesSince);
+    }
+
     public static function none(): self
     {
         return new self([], 0.0);

@@ -48,4 +48,10 @@ final readonly class Clock
         }
         $this->start = min(max($start, $least), $most);
     }
+
+    /** The clock with its first so many observations only. */
+    public function upTo(int $observations): self
+    {
+        return new self($this->unit, $this->start, $this->least, $this->most, $this->rate, $this->elapsed, array_slice($this->observations, 0, $observations));
+    }
 }

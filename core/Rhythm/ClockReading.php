@@ -12,6 +12,12 @@ final readonly class ClockReading
     {
     }
 
+    /** The same without the openings it was learned from. */
+    public function brief(): self
+    {
+        return new self($this->clock->upTo(0), $this->learned, $this->wear);
+    }
+
     /** Days from now until the wear reaches 1, negative when it has; null when the clock stands still. */
     public function daysLeft(): ?float
     {

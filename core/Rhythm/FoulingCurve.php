@@ -25,7 +25,11 @@ final readonly class FoulingCurve
     /** Foulings that lead from clean to this blocked fraction; the fraction is clipped to the model's greatest. */
     public function foulings(Fraction $blocked): float
     {
-        return -log(1 - min($blocked->value, $this->model->clip)) / $this->exposureAtCleanBy;
+        if (0.0 === $blocked->value) {
+            return 0.0;
+        }
+
+        return -\log(1 - ($blocked->value < $this->model->clip ? $blocked->value : $this->model->clip)) / $this->exposureAtCleanBy;
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Rhythm;
 
 use GoodRinse\Core\Handbook\RhythmModel;
-use GoodRinse\Core\Quantity\Fraction;
 
 /**
  * Learns a clock's interval from its openings, oldest first.
@@ -28,43 +27,62 @@ final readonly class IntervalLearner
     public function learn(Clock $clock): LearnedInterval
     {
         $fade = 0.5 ** (1 / $this->model->memory);
-        $interval = $clock->start;
-        [$foulings, $uses] = [0.0, 0.0];
-        $left = Fraction::none();
-        $steps = [];
+        [$weight, $stretch, $least, $most] = [$this->model->priorWeight, $this->model->stretch, $clock->least, $clock->most];
+        $prior = $weight * $clock->start;
+        $interval = $before = $evidence = $clock->start;
+        [$foulings, $uses, $left, $added, $openings, $last] = [0.0, 0.0, 0.0, 0.0, 0, null];
         foreach ($clock->observations as $observation) {
             if ($observation->uses > 0) {
-                $added = max(0.0, $this->curve->foulings($observation->found) - $this->curve->foulings($left));
+                $added = $this->curve->foulings($observation->found) - $left;
+                $added = $added > 0 ? $added : 0.0;
                 $foulings = $foulings * $fade + $added;
                 $uses = $uses * $fade + $observation->uses;
-                $evidence = ($this->model->priorWeight * $clock->start + $uses) / ($this->model->priorWeight + $foulings);
-                [$after, $limit] = $this->limit($evidence, $interval, $clock);
-                $steps[] = new LearningStep($observation, $added, $evidence, $interval, $after, $limit);
-                $interval = $after;
+                $before = $interval;
+                $evidence = $interval = ($prior + $uses) / ($weight + $foulings);
+                $interval = $interval > $before * $stretch ? $before * $stretch : ($interval < $before / $stretch ? $before / $stretch : $interval);
+                $interval = $interval < $least ? $least : ($interval > $most ? $most : $interval);
+                $last = $observation;
+                ++$openings;
             }
-            $left = $observation->left;
+            $left = $this->curve->foulings($observation->left);
         }
-        $alpha = $this->model->priorWeight + $foulings;
-        $beta = $this->model->priorWeight * $clock->start + $uses;
+        [$alpha, $beta] = [$weight + $foulings, $prior + $uses];
         [$earliest, $latest] = $this->window($alpha, $beta, $interval, $clock);
+        $step = null === $last ? null : new LearningStep($last, $added, $evidence, $before, $interval, $this->limit($evidence, $before, $clock));
 
-        return new LearnedInterval($interval, $alpha, $beta, $earliest, $latest, $steps);
+        return new LearnedInterval($interval, $alpha, $beta, $earliest, $latest, $openings, $step);
     }
 
-    /** @return array{float, Limit} */
-    private function limit(float $evidence, float $before, Clock $clock): array
+    /**
+     * Every step that led to the interval, for a page that shows them all.
+     *
+     * @return list<LearningStep> one for each observation that counted uses, oldest first
+     */
+    public function steps(Clock $clock): array
+    {
+        $steps = [];
+        foreach ($clock->observations as $i => $observation) {
+            $step = $observation->uses > 0 ? $this->learn($clock->upTo($i + 1))->lastStep : null;
+            if (null !== $step) {
+                $steps[] = $step;
+            }
+        }
+
+        return $steps;
+    }
+
+    /** What kept the interval from following the evidence. */
+    private function limit(float $evidence, float $before, Clock $clock): Limit
     {
         $held = min(max($evidence, $before / $this->model->stretch), $before * $this->model->stretch);
-        $after = min(max($held, $clock->least), $clock->most);
-        $limit = match (true) {
-            $after > $held => Limit::Least,
-            $after < $held => Limit::Most,
+
+        return match (true) {
+            $held < $clock->least => Limit::Least,
+            $held > $clock->most => Limit::Most,
             $held < $evidence => Limit::Doubled,
             $held > $evidence => Limit::Halved,
             default => Limit::None,
         };
-
-        return [$after, $limit];
     }
 
     /** @return array{float, float} */

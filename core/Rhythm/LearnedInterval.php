@@ -8,12 +8,13 @@ namespace GoodRinse\Core\Rhythm;
 final readonly class LearnedInterval
 {
     /**
-     * @param float              $interval uses from clean to the clean-by line
-     * @param float              $alpha    shape of the Gamma belief about foulings a use
-     * @param float              $beta     rate of that belief, in uses
-     * @param float              $earliest lower end of the due window, uses since the last opening
-     * @param float              $latest   upper end of the due window
-     * @param list<LearningStep> $steps    one for each observation that counted uses, oldest first
+     * @param float             $interval uses from clean to the clean-by line
+     * @param float             $alpha    shape of the Gamma belief about foulings a use
+     * @param float             $beta     rate of that belief, in uses
+     * @param float             $earliest lower end of the due window, uses since the last opening
+     * @param float             $latest   upper end of the due window
+     * @param int               $openings observations that counted uses
+     * @param LearningStep|null $lastStep what the newest of them did; IntervalLearner::steps() tells all
      */
     public function __construct(
         public float $interval,
@@ -21,12 +22,8 @@ final readonly class LearnedInterval
         public float $beta,
         public float $earliest,
         public float $latest,
-        public array $steps,
+        public int $openings,
+        public ?LearningStep $lastStep,
     ) {
-    }
-
-    public function lastStep(): ?LearningStep
-    {
-        return [] === $this->steps ? null : $this->steps[count($this->steps) - 1];
     }
 }

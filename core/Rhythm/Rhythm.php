@@ -32,4 +32,13 @@ final readonly class Rhythm
         public array $reasons,
     ) {
     }
+
+    /** The same without the openings it was learned from: small enough to keep. */
+    public function brief(): self
+    {
+        $deciding = array_search($this->deciding, $this->clocks, true);
+        $clocks = array_map(static fn (ClockReading $reading): ClockReading => $reading->brief(), $this->clocks);
+
+        return new self($clocks, $clocks[(int) $deciding] ?? $clocks[0], $this->wear, $this->state, $this->blockedNow, $this->dueOn, $this->window, $this->remindOn, $this->reasons);
+    }
 }

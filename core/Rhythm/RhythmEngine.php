@@ -192,7 +192,7 @@ final readonly class RhythmEngine
 
     private function whatWasLearned(ClockReading $deciding): Reason
     {
-        $step = $deciding->learned->lastStep();
+        $step = $deciding->learned->lastStep;
         if (null === $step) {
             return new Reason(ReasonCode::NothingLearned, ['unit' => $deciding->clock->unit, 'interval' => $deciding->learned->interval]);
         }

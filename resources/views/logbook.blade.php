@@ -3,6 +3,8 @@
     $query = fn (array $with) => array_filter(array_merge(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show], $with), fn ($value) => $value !== null);
 @endphp
 <x-layout title="Logbook" place="logbook">
+    <x-mesh-symbols :handbook="$handbook"/>
+    <x-entry-signs/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
     <h1>{{ $days ? 'What happened here, the latest first.' : 'Nothing is written down here yet.' }}</h1>
     <nav class="filters" aria-label="What the logbook shows">
@@ -19,19 +21,26 @@
     @if (! $days)
         <section class="tile"><p class="mb-0">Every round, every opening and every load you count lands here, and can be taken back.</p></section>
     @endif
+    <form method="post" id="void">@csrf</form>
     @foreach ($days as $group)
         <section class="day" aria-label="{{ Dates::longWeekday($group['day']) }}">
             <h2>{{ Dates::day($group['day'], $today) }} <span>{{ Dates::relative($group['day'], $today) }}</span></h2>
             <div class="tile">
                 @foreach ($group['groups'] as $lines)
-                    <x-logbook-line :line="$lines[0]" :handbook="$handbook" :people="$people"/>
-                    @if (count($lines) > 1)
-                        <details class="line__more">
-                            <summary>{{ count($lines) - 1 }} more from the same round</summary>
-                            @foreach (array_slice($lines, 1) as $line)<x-logbook-line :line="$line" :handbook="$handbook" :people="$people"/>@endforeach
-                            <a class="push push--quiet" href="{{ route('rounds.show', $lines[0]->entry->round_id) }}">See the round</a>
-                        </details>
-                    @endif
+                    @foreach ($lines as $line)
+                        @if ($loop->iteration === 2)<details class="line__more"><summary>{{ count($lines) - 1 }} more from the same round</summary>@endif
+                        <div @class(['line', 'line--void' => $line->voidedBy])>
+                            <span class="line__sign">
+                                @if ($line->grade)<svg class="swatch swatch--34" aria-hidden="true"><use href="#mesh-{{ $line->grade }}"/></svg>@else<svg aria-hidden="true"><use href="#sign-{{ $line->kind }}"/></svg>@endif
+                            </span>
+                            <span class="line__words">
+                                <span>{{ $line->words }}</span>
+                                <small>{{ implode(' · ', array_filter([$line->time, $line->machine, $line->person, $line->voidedBy ? 'taken back' : null])) }}</small>
+                            </span>
+                            @if (! $line->isUndo)<button class="push push--quiet" form="void" formaction="/entries/{{ $line->voidedBy ?? $line->id }}/void" aria-label="{{ $line->voidedBy ? 'Bring back' : 'Undo' }}: {{ $line->words }}">{{ $line->voidedBy ? 'Bring back' : 'Undo' }}</button>@endif
+                        </div>
+                        @if ($loop->iteration > 1 && $loop->last)<a class="push push--quiet" href="/rounds/{{ $line->round }}">See the round</a></details>@endif
+                    @endforeach
                 @endforeach
             </div>
         </section>

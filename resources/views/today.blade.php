@@ -4,6 +4,7 @@
     $hands = $estimate ? (int) ceil($estimate->hands->value) : 0;
 @endphp
 <x-layout title="Today" place="today">
+    <x-mesh-symbols :handbook="$handbook"/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
 
     @foreach ($left as $open)
@@ -83,11 +84,10 @@
                 <section class="tile">
                     <h2>Loads</h2>
                     @foreach ($machines as $care)
-                        @php($week = array_sum(array_filter($care->history->usesByDay, fn ($day) => $day > $today->number - 7, ARRAY_FILTER_USE_KEY)))
                         <div class="tally">
                             <div>
                                 <strong>{{ $care->machine->name }}</strong><br>
-                                <span class="muted small">{{ $care->history->countedFrom ? Uses::number($week).' in the last 7 days' : 'not counted yet; about '.Uses::number($care->kind->declaredUsesPerDay($care->machine->habits) * 7).' a week' }}</span>
+                                <span class="muted small">{{ $care->history->countedFrom ? Uses::number($care->weekUses()).' in the last 7 days' : 'not counted yet; about '.Uses::number($care->kind->declaredUsesPerDay($care->machine->habits) * 7).' a week' }}</span>
                             </div>
                             <form method="post" action="{{ route('uses.store', $care->machine) }}">
                                 @csrf

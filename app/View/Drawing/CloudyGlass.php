@@ -47,6 +47,27 @@ final readonly class CloudyGlass
         $this->motes = $motes;
     }
 
+    /** The glass as SVG; with $unknown a glass nobody has looked into. */
+    public function svg(int $size, bool $unknown = false): string
+    {
+        $tumbler = 'M8 5 L12.4 53 Q12.5 54.5 14 54.5 H34 Q35.5 54.5 35.6 53 L40 5';
+        $start = sprintf('<svg class="glass glass--%d" viewBox="0 0 48 58" aria-hidden="true" focusable="false">', $size);
+        if ($unknown) {
+            return $start.sprintf('<path class="ink-line" stroke-dasharray="4 4.5" d="%s"/><text class="in-ink" x="24" y="38" text-anchor="middle" font-size="22" font-weight="700">?</text></svg>', $tumbler);
+        }
+        $motes = '';
+        foreach ($this->motes as $mote) {
+            $motes .= sprintf('<circle class="in-silt-3" cx="%s" cy="%s" r="%s"/>', $mote['x'], $mote['y'], $mote['r']);
+        }
+
+        return $start
+            .'<g clip-path="url(#glass-in)"><rect class="in-thin-water" x="6" y="13" width="36" height="42"/>'
+            .sprintf('<rect class="in-silt-1" x="6" y="13" width="36" height="42" opacity="%s"/>', round(0.72 * $this->cloud, 2))
+            .sprintf('<path class="in-silt-2" d="%s"/><path class="in-silt-3" d="%s"/>', $this->layer($this->silt), $this->layer($this->sludge))
+            .$motes.'<path class="rim-line w-thin" d="M8 13 H40" opacity="0.55"/></g>'
+            .sprintf('<path class="ink-line" d="%s"/><path class="copper-line" d="M4 27 H14.5"/></svg>', $tumbler);
+    }
+
     /** Path of a layer from its wavy top down to the floor of the glass. */
     public function layer(float $top): string
     {

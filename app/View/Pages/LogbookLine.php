@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
-use App\Models\Entry;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Opening;
-
 /** An entry as the logbook shows it. */
 final readonly class LogbookLine
 {
-    public ?Opening $opening;
-
-    /** @param string|null $voidedBy id of the entry that takes this one out of force */
-    public function __construct(public Entry $entry, public string $words, public ?string $voidedBy)
-    {
-        $says = EntryKind::Opening === $entry->kind ? $entry->says() : null;
-        $this->opening = $says instanceof Opening ? $says : null;
+    /**
+     * @param string      $time     on the clock of the place it was written in
+     * @param string|null $grade    the mesh that was found, for an opening that was looked at
+     * @param bool        $isUndo   whether it takes another entry back
+     * @param string|null $voidedBy id of the entry that takes this one out of force
+     */
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public string $words,
+        public string $time,
+        public ?string $machine,
+        public ?string $person,
+        public ?string $round,
+        public ?string $grade,
+        public bool $isUndo,
+        public ?string $voidedBy,
+    ) {
     }
 }

@@ -7,15 +7,24 @@ namespace App\View\Pages;
 use App\Http\Requests\LogbookRequest;
 use App\Models\Entry;
 use App\Models\Household;
+use App\Models\Machine;
+use App\View\Words\Dates;
 use App\View\Words\EntryWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\PayloadCodec;
 use GoodRinse\Core\Quantity\Day;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
-/** What the logbook shows: the newest first, a day at a time. */
+/**
+ * What the logbook shows: the newest first, a day at a time.
+ *
+ * @phpstan-type Row object{seq: int, id: string, kind: string, happened_at: string, zone: string, machine_id: string|null, part: string|null, payload: string, recorded_by: int|null, round_id: string|null, voids: string|null}
+ */
 final readonly class LogbookPage
 {
     private const AT_ONCE = 40;
@@ -30,12 +39,9 @@ final readonly class LogbookPage
         $machines = $household->machines()->orderBy('name')->get()->keyBy('id');
         $machine = $machines->get($request->string('machine')->toString());
         $show = $request->filled('show') ? $request->string('show')->toString() : 'care';
-        $entries = $this->page($household, $machine?->id, $show, $request->string('before')->toString());
-        $more = $entries->count() > self::AT_ONCE ? $entries->get(self::AT_ONCE - 1) : null;
-        $entries = $entries->take(self::AT_ONCE);
-        foreach ($entries as $entry) {
-            $entry->setRelation('machine', $machines->get((string) $entry->machine_id));
-        }
+        $rows = $this->rows($household, $machine?->id, $show, $request->string('before')->toString());
+        $last = count($rows) > self::AT_ONCE ? $rows[self::AT_ONCE - 1] : null;
+        $people = $household->members()->pluck('name', 'id')->all();
 
         return [
             'household' => $household,
@@ -44,16 +50,19 @@ final readonly class LogbookPage
             'machine' => $machine,
             'show' => $show,
             'today' => Day::at($this->clock->now(), $household->zone()),
-            'days' => $this->days($entries, $household),
-            'more' => null === $more ? null : $more->happened_at->format('Y-m-d H:i:s').'_'.$more->seq,
-            'people' => $household->members()->pluck('name', 'id')->all(),
+            'days' => $this->days(array_slice($rows, 0, self::AT_ONCE), $household, $machines, $people),
+            'more' => null === $last ? null : "{$last->happened_at}_{$last->seq}",
         ];
     }
 
-    /** @return Collection<int, Entry> one more than is shown, to know whether there are more */
-    private function page(Household $household, ?string $machine, string $show, string $before): Collection
+    /**
+     * Plain rows: forty models with their casts would take longer than everything else on the page.
+     *
+     * @return list<Row> one more than is shown, to know whether there are more
+     */
+    private function rows(Household $household, ?string $machine, string $show, string $before): array
     {
-        $query = Entry::query()->where('entries.household_id', $household->id)
+        $query = DB::table('entries')->where('household_id', $household->id)
             ->where('happened_at', '<=', $this->clock->now()->format('Y-m-d H:i:s'))
             ->when(null !== $machine, static fn (Builder $query): Builder => $query->where('machine_id', $machine));
         match ($show) {
@@ -64,38 +73,52 @@ final readonly class LogbookPage
         if (1 === preg_match('/^(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d)_(\d{1,15})$/D', $before, $at)) {
             $query->whereRaw('(happened_at, seq) < (?, ?)', [$at[1], (int) $at[2]]);
         }
+        /** @var list<Row> $rows */
+        $rows = $query->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::AT_ONCE + 1)->get()->all();
 
-        return $query->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::AT_ONCE + 1)->get();
+        return $rows;
     }
 
-    /**
-     * Without the counts, the undos themselves, and lines that a later one of the same round set right.
-     *
-     * @param Builder<Entry> $query
-     */
+    /** Without the counts, the undos themselves, and lines that a later one of the same round set right. */
     private static function careOnly(Builder $query): void
     {
         $query->whereIn('kind', [EntryKind::Opening, EntryKind::Dose, EntryKind::Clearing, EntryKind::Check, EntryKind::Note])
-            ->whereNotExists(static fn ($voiding) => $voiding->from('entries as v')->whereColumn('v.voids', 'entries.id')->where('v.payload', 'like', '%"correction"%'));
+            ->whereNotExists(static fn (Builder $voiding): Builder => $voiding->from('entries as v')->whereColumn('v.voids', 'entries.id')->where('v.payload', 'like', '%"correction"%'));
     }
 
     /**
      * A day's lines, those of one round together: what was opened stands for the round, the rest is behind it.
      *
-     * @param Collection<int, Entry> $entries
+     * @param list<Row>                   $rows
+     * @param Collection<string, Machine> $machines
+     * @param array<array-key, mixed>     $people   names by id
      *
      * @return list<array{day: Day, groups: list<non-empty-list<LogbookLine>>}>
      */
-    private function days(Collection $entries, Household $household): array
+    private function days(array $rows, Household $household, Collection $machines, array $people): array
     {
-        $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
+        $voided = Entry::voidedAmong(array_map(static fn (object $row): string => $row->id, $rows));
         $days = [];
-        foreach ($entries as $entry) {
-            $day = Day::at($entry->happened_at, new \DateTimeZone($entry->zone));
-            $line = new LogbookLine($entry, $this->words->say($entry, $household), $voided[$entry->id] ?? null);
-            $group = $entry->round_id ?? $entry->id;
+        foreach ($rows as $row) {
+            $zone = new \DateTimeZone($row->zone);
+            $at = new \DateTimeImmutable($row->happened_at, new \DateTimeZone('UTC'));
+            $day = Day::at($at, $zone);
+            $says = PayloadCodec::decode(EntryKind::from($row->kind), (array) json_decode($row->payload, true));
+            $machine = $machines->get((string) $row->machine_id);
+            $person = $people[$row->recorded_by ?? ''] ?? null;
             $days[$day->number]['day'] = $day;
-            $days[$day->number]['groups'][$group][] = $line;
+            $days[$day->number]['groups'][$row->round_id ?? $row->id][] = new LogbookLine(
+                $row->id,
+                $row->kind,
+                $this->words->say($says, $machine, $row->part, $household->measures),
+                Dates::time($at, $zone),
+                $machine?->name,
+                is_string($person) ? $person : null,
+                $row->round_id,
+                $says instanceof Opening && null !== $says->found ? $this->handbook->nearestGrade($says->found)->id : null,
+                null !== $row->voids,
+                $voided[$row->id] ?? null,
+            );
         }
 
         return array_values(array_map(static fn (array $day): array => [
@@ -111,7 +134,7 @@ final readonly class LogbookPage
      */
     private static function openingFirst(array $lines): array
     {
-        usort($lines, static fn (LogbookLine $a, LogbookLine $b): int => (null === $a->opening) <=> (null === $b->opening));
+        usort($lines, static fn (LogbookLine $a, LogbookLine $b): int => (EntryKind::Opening->value !== $a->kind) <=> (EntryKind::Opening->value !== $b->kind));
 
         return $lines;
     }

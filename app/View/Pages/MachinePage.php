@@ -35,7 +35,6 @@ final readonly class MachinePage
             'charts' => array_map(fn (TaskCare $task): FoulingChart => FoulingChart::of($task, $this->handbook, $today), $care->tasks),
             'running' => $machine->rounds()->whereNull('ended_at')->first(),
             'handbook' => $this->handbook,
-            'weekUses' => array_sum(array_filter($care->history->usesByDay, static fn (int $day): bool => $day > $today->number - 7, ARRAY_FILTER_USE_KEY)),
         ];
     }
 }

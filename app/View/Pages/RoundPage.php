@@ -10,7 +10,9 @@ use App\Models\Photo;
 use App\Models\Round;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\CaptureKind;
+use GoodRinse\Core\Handbook\Grade;
 use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\KitList;
 use GoodRinse\Core\Round\Progress;
@@ -110,11 +112,11 @@ final readonly class RoundPage
         if (CaptureKind::Grade !== $step?->capture?->kind || 'found' !== $step->capture->means || $round->entries()->where('kind', 'opening')->exists()) {
             return [];
         }
-        $care = $this->care->machine($round->machine, $household);
+        $grades = $round->handbook()->grades();
+        $rhythms = $this->care->ifFound($round->machine, $round->task, array_map(static fn (Grade $grade): Fraction => $grade->fraction, $grades), $household);
         $previews = [];
-        foreach ($round->handbook()->grades() as $grade) {
-            $then = $this->care->ifFound($care, $round->task, $grade->fraction, $household);
-            $previews[$grade->id] = $this->words->learnedFrom($then->rhythm) ?? (string) __('rounds.first_opening');
+        foreach ($grades as $i => $grade) {
+            $previews[$grade->id] = $this->words->learnedFrom($rhythms[$i]) ?? (string) __('rounds.first_opening');
         }
 
         return $previews;

@@ -25,8 +25,7 @@ final readonly class RoundSummaryPage
     /** @return array<string, mixed> */
     public function for(Round $round, Household $household): array
     {
-        $entries = $round->entries()->where('kind', '!=', EntryKind::Voiding)->orderBy('seq')->get()
-            ->each(static fn (Entry $entry): Entry => $entry->setRelation('machine', $round->machine));
+        $entries = $round->entries()->where('kind', '!=', EntryKind::Voiding)->orderBy('seq')->get();
         $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
         $inForce = $entries->reject(static fn (Entry $entry): bool => isset($voided[$entry->id]))->values();
         $opening = $inForce->last(static fn (Entry $entry): bool => EntryKind::Opening === $entry->kind);
@@ -44,7 +43,7 @@ final readonly class RoundSummaryPage
             'learned' => null === $opening || $care->history->last()?->entry !== $opening->id ? null : $this->words->learnedFrom($care->rhythm),
             'opening' => $opening,
             'says' => $says instanceof Opening ? $says : null,
-            'lines' => $inForce->sortBy(['happened_at', 'seq'])->values()->map(fn (Entry $entry): array => [$entry, $this->entryWords->say($entry, $household)])->all(),
+            'lines' => $inForce->sortBy(['happened_at', 'seq'])->values()->map(fn (Entry $entry): array => [$entry, $this->entryWords->say($entry->says(), $round->machine, $entry->part, $household->measures)])->all(),
             'photos' => $round->photos()->orderBy('taken_at')->get(),
             'today' => $today,
         ];

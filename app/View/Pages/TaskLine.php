@@ -70,7 +70,7 @@ final readonly class TaskLine
     public function sure(): ?string
     {
         $window = $this->care->rhythm->window;
-        $learned = count($this->care->rhythm->deciding->learned->steps);
+        $learned = $this->care->rhythm->deciding->learned->openings;
         if (null === $window || $this->care->neverOpened()) {
             return null;
         }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Words;
 
-use Carbon\CarbonImmutable;
 use GoodRinse\Core\Quantity\Day;
 
-/** Says when. */
+/** Says when, in English; the names of days and months are PHP's own. */
 final class Dates
 {
     /** "12 October", with the year where it is not this one. */
@@ -58,6 +57,6 @@ final class Dates
 
     private static function format(Day $day, string $format): string
     {
-        return CarbonImmutable::instance($day->midnight())->translatedFormat($format);
+        return $day->midnight()->format($format);
     }
 }

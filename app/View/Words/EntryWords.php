@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Words;
 
-use App\Models\Entry;
-use App\Models\Household;
+use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Logbook\Check;
@@ -14,8 +13,10 @@ use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Dose;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Str;
 
 /** Says what an entry of the logbook says. */
@@ -25,25 +26,19 @@ final readonly class EntryWords
     {
     }
 
-    public function say(Entry $entry, Household $household): string
+    /** @param string|null $part id of the part it is about */
+    public function say(Payload $says, ?Machine $machine, ?string $part, Measures $measures): string
     {
-        return Str::ucfirst($this->words($entry, $household));
-    }
-
-    private function words(Entry $entry, Household $household): string
-    {
-        $says = $entry->says();
-
-        return match (true) {
-            $says instanceof Opening => $this->opening($says, $this->part($entry)),
-            $says instanceof Dose => self::text('dose', ['amount' => $says->volume->inKitchen($household->measures), 'agent' => $this->agent($says->agent), 'vessel' => self::text("vessel.$says->vessel")]),
+        return Str::ucfirst(match (true) {
+            $says instanceof Opening => $this->opening($says, $this->part($machine, $part)),
+            $says instanceof Dose => self::text('dose', ['amount' => $says->volume->inKitchen($measures), 'agent' => $this->agent($says->agent), 'vessel' => self::text("vessel.$says->vessel")]),
             $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => self::text("vessel.$says->vessel")]),
             $says instanceof Counter => self::text('counter', ['uses' => Uses::counted($says->uses, $says->unit)]),
             $says instanceof Check => self::text("check.$says->check.".($says->passed ? 'passed' : 'failed')),
             $says instanceof Note => $says->text,
             $says instanceof Voiding => self::text("voiding.$says->why"),
-            default => $entry->kind->value,
-        };
+            default => $says->kind()->value,
+        });
     }
 
     private function opening(Opening $opening, string $part): string
@@ -66,13 +61,12 @@ final readonly class EntryWords
         return mb_strtolower($this->handbook->nearestGrade($blocked)->name);
     }
 
-    private function part(Entry $entry): string
+    private function part(?Machine $machine, ?string $part): string
     {
-        $machine = $entry->machine;
         try {
-            return null === $machine || null === $entry->part ? self::text('something') : $this->handbook->kind($machine->kind)->part($entry->part)->name($machine->traits);
+            return null === $machine || null === $part ? self::text('something') : $this->handbook->kind($machine->kind)->part($part)->name($machine->traits);
         } catch (UnknownEntry) {
-            return (string) $entry->part;
+            return (string) $part;
         }
     }
 

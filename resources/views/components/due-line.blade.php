@@ -5,7 +5,7 @@
     $window = $care->rhythm->window;
 @endphp
 <div class="due">
-    <x-glass :wear="$care->rhythm->wear" :size="$level === 'h2' ? 96 : 56" :unknown="$care->neverOpened()"/>
+    {!! (new App\View\Drawing\CloudyGlass($care->rhythm->wear))->svg($level === 'h2' ? 96 : 56, $care->neverOpened()) !!}
     <div class="due__what">
         <{{ $level }}><a href="{{ route('machines.show', $care->machine) }}">{{ $care->part() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>
         <p>{{ $line->reasons[0] }}</p>
@@ -14,7 +14,7 @@
     </div>
     <div class="due__when">
         @if ($line->bar && $window)
-            <x-window-bar :bar="$line->bar"/>
+            {!! $line->bar->svg() !!}
             <div class="due__ends" aria-hidden="true"><span>{{ Dates::short($window[0]) }}</span><span>{{ Dates::short($window[1]) }}</span></div>
         @endif
         <strong>{{ $line->when() }}</strong>

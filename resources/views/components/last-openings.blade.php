@@ -6,7 +6,7 @@
         <ul class="openings">
             @foreach ($openings as $opening)
                 @php($grade = $handbook->nearestGrade($opening->found))
-                <li><x-swatch :grade="$grade" :size="$size"/><span>{{ $grade->name }}</span><span class="muted">{{ App\View\Words\Dates::short($opening->day) }}</span></li>
+                <li><svg class="swatch swatch--{{ $size }}" aria-hidden="true"><use href="#mesh-{{ $grade->id }}"/></svg><span>{{ $grade->name }}</span><span class="muted">{{ App\View\Words\Dates::short($opening->day) }}</span></li>
             @endforeach
         </ul>
     </div>

@@ -4,7 +4,6 @@
         @if (session('undo'))
             <form method="post" action="{{ route('entries.void', session('undo')) }}">
                 @csrf
-                <input type="hidden" name="id" value="{{ Str::ulid() }}">
                 <button class="push push--quiet">Undo</button>
             </form>
         @endif

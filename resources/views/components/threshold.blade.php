@@ -9,6 +9,7 @@
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
 </head>
 <body>
+<svg class="symbols" aria-hidden="true" focusable="false"><clipPath id="glass-in"><path d="M8 5 L12.5 54 H35.5 L40 5Z"/></clipPath></svg>
 <div class="threshold"><main id="main">{{ $slot }}</main></div>
 </body>
 </html>

@@ -5,6 +5,7 @@
     $kind = $care->kind;
 @endphp
 <x-layout :title="$machine->name" place="kitchen">
+    <x-mesh-symbols :handbook="$handbook"/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
     <div class="machine">
         <div class="stack">
@@ -28,7 +29,7 @@
                         <dd>{{ $habit->number ? Uses::number((float) $value) : collect($habit->options)->firstWhere('id', $value)?->name }}</dd>
                     @endforeach
                     <dt>Counted in the last 7 days</dt>
-                    <dd>{{ $care->history->countedFrom ? Uses::counted($weekUses, $kind->useUnit) : 'nothing counted yet' }}</dd>
+                    <dd>{{ $care->history->countedFrom ? Uses::counted($care->weekUses(), $kind->useUnit) : 'nothing counted yet' }}</dd>
                 </dl>
                 <div class="with-gap mt-3">
                     <a class="push" href="{{ route('machines.edit', $machine) }}">Change this</a>

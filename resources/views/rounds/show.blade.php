@@ -8,6 +8,7 @@
     $failed = $failed && $isCurrent ? $failed : null;
 @endphp
 <x-layout :title="$step->title ?? 'All done'" place="today" :in-round="true">
+    <x-mesh-symbols :handbook="$handbook"/>
     <div class="round" x-data="round" x-on:keydown.window="key">
         <nav class="rail" aria-label="Steps of this round">
             <h2>{{ $round->fittedProcedure()->name }}</h2>

@@ -5,6 +5,7 @@
     $stopped = $round->ended_how === App\Models\Round::STOPPED;
 @endphp
 <x-layout :title="$procedure->name.', '.$machine->name" place="logbook">
+    <x-mesh-symbols :handbook="$handbook"/>
     <div class="today">
         <section class="tile">
             <p class="muted mb-0">{{ $procedure->name }} · {{ $machine->name }} · {{ Dates::weekday(GoodRinse\Core\Quantity\Day::at($round->ended_at, $household->zone())) }}, {{ Dates::time($round->started_at, $household->zone()) }}–{{ Dates::time($round->ended_at, $household->zone()) }}</p>
@@ -23,7 +24,6 @@
                     <div></div>
                     <form method="post" action="{{ route('entries.void', $opening) }}">
                         @csrf
-                        <input type="hidden" name="id" value="{{ Str::ulid() }}">
                         <button class="push push--wide">Undo this opening</button>
                     </form>
                 </div>

@@ -59,8 +59,8 @@ final class IntervalLearnerTest extends CoreTestCase
         $learned = self::learn([[10, 0.85, 0]]);
 
         self::assertSame(45.0, $learned->interval);
-        self::assertSame(Limit::Halved, $learned->lastStep()?->limit);
-        self::assertLessThan(45, $learned->lastStep()->evidence);
+        self::assertSame(Limit::Halved, $learned->lastStep?->limit);
+        self::assertLessThan(45, $learned->lastStep->evidence);
     }
 
     public function test_what_was_left_in_place_is_not_counted_as_new(): void
@@ -79,7 +79,7 @@ final class IntervalLearnerTest extends CoreTestCase
 
         self::assertSame($plain->interval, $again->interval);
         self::assertSame([$plain->alpha, $plain->beta], [$again->alpha, $again->beta]);
-        self::assertCount(1, $again->steps);
+        self::assertSame(1, $again->openings);
     }
 
     public function test_fractions_are_clipped_to_the_greatest(): void
@@ -100,7 +100,7 @@ final class IntervalLearnerTest extends CoreTestCase
         $learned = self::learn([[$uses, $found, 0]], 90, 60, 120);
 
         self::assertSame(Limit::Most === $limit ? 120.0 : 60.0, $learned->interval);
-        self::assertSame($limit, $learned->lastStep()?->limit);
+        self::assertSame($limit, $learned->lastStep?->limit);
     }
 
     public function test_the_start_is_clipped_into_the_bounds_first(): void
@@ -123,11 +123,18 @@ final class IntervalLearnerTest extends CoreTestCase
     {
         $this->forAll(Generator\seq(Generator\tuple(Generator\choose(0, 400), Generator\choose(0, 100), Generator\choose(0, 100))))
             ->then(static function (array $past): void {
-                $learned = self::learn(array_map(static fn (array $o): array => [(float) $o[0], $o[1] / 100, $o[2] / 100], array_slice($past, 0, 30)));
-                foreach ($learned->steps as $step) {
+                $observations = array_map(static fn (array $o): Observation => new Observation($o[0], Fraction::of($o[1] / 100), Fraction::of($o[2] / 100)), array_slice($past, 0, 30));
+                $clock = new Clock('days', 90, 7, 365, 1, 0, $observations);
+                $learner = new IntervalLearner(self::handbook()->rhythmModel());
+                $learned = $learner->learn($clock);
+                $before = 90.0;
+                foreach ($learner->steps($clock) as $step) {
+                    self::assertSame($before, $step->before);
+                    $before = $step->after;
                     self::assertLessThanOrEqual(2 * $step->before + 1e-9, $step->after);
                     self::assertGreaterThanOrEqual($step->before / 2 - 1e-9, $step->after);
                 }
+                self::assertSame($before, $learned->interval);
                 self::assertTrue(7 <= $learned->earliest && $learned->earliest <= $learned->interval && $learned->interval <= $learned->latest && $learned->latest <= 365);
             });
     }

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use GoodRinse\Core\Logbook\MachineHistory;
+use GoodRinse\Core\Rhythm\Rhythm;
+
+/** How a machine stands, as it is kept until another entry is written or another day begins. */
+final readonly class KeptCare
+{
+    /**
+     * @param string                $stamp   what it follows from
+     * @param int                   $newest  Unix time of the machine's newest happening
+     * @param MachineHistory        $history its newest part
+     * @param array<string, Rhythm> $rhythms by care task, without the openings they were learned from
+     */
+    public function __construct(public string $stamp, public int $newest, public MachineHistory $history, public array $rhythms)
+    {
+    }
+}
