@@ -54,7 +54,9 @@ final readonly class CareReader
     /** The machine with the newest part of its history. */
     public function machine(Machine $machine, Household $household): MachineCare
     {
-        return $this->read($this->withLastEntry(Machine::query())->whereKey($machine->id)->get(), $household)[0];
+        $machine->setAttribute('last_entry', DB::table('entries')->where('machine_id', $machine->id)->orderByDesc('seq')->value('id'));
+
+        return $this->read(new Collection([$machine]), $household)[0];
     }
 
     /**

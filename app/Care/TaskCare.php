@@ -33,15 +33,18 @@ final readonly class TaskCare
     /** The fullest procedure this machine allows. */
     public function procedure(): Procedure
     {
-        return $this->procedures()[0];
+        return $this->kind->procedure((string) array_key_first($this->procedures()));
     }
 
-    /** @return non-empty-list<Procedure> fullest first */
+    /** @return array<string, string> names of the procedures this machine allows, by id, the fullest first */
     public function procedures(): array
     {
-        $allowed = array_map($this->kind->procedure(...), $this->task->procedures($this->machine->traits));
+        $names = [];
+        foreach ($this->task->procedures($this->machine->traits) as $id) {
+            $names[$id] = $this->kind->procedureNames[$id] ?? $id;
+        }
 
-        return [] === $allowed ? throw new \LogicException('The handbook gives this machine no procedure for '.$this->task->id.'.') : $allowed;
+        return $names;
     }
 
     public function neverOpened(): bool

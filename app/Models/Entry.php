@@ -14,6 +14,7 @@ use GoodRinse\Core\Logbook\PayloadCodec;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A line of the logbook. The table refuses changes; App\Actions\WriteEntries is its only writer.
@@ -45,6 +46,8 @@ final class Entry extends Model implements BelongsToHousehold
     public const BY_DEMO = 'demo';
 
     public $timestamps = false;
+
+    protected $table = 'entries';
 
     protected $guarded = [];
 
@@ -85,15 +88,16 @@ final class Entry extends Model implements BelongsToHousehold
     {
         $voidings = [];
         for ($look = $ids; [] !== $look;) {
-            $found = self::query()->whereIn('voids', $look)->get(['seq', 'id', 'voids']);
+            /** @var list<object{seq: int, id: string, voids: string}> $found */
+            $found = DB::table('entries')->whereIn('voids', $look)->get(['seq', 'id', 'voids'])->all();
             foreach ($found as $voiding) {
                 $voidings[$voiding->seq] = $voiding;
             }
-            $look = $found->pluck('id')->all();
+            $look = array_column($found, 'id');
         }
         krsort($voidings);
 
-        return InForce::voided(array_map(strval(...), array_column($voidings, 'voids', 'id')));
+        return InForce::voided(array_column($voidings, 'voids', 'id'));
     }
 
     /** @return BelongsTo<Machine, $this> */

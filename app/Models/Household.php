@@ -24,6 +24,8 @@ final class Household extends Model
     use HasFactory;
     use HasUlids;
 
+    protected $table = 'households';
+
     protected $fillable = ['name', 'timezone', 'measures'];
 
     /** @return array<string, string> */

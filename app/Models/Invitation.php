@@ -23,6 +23,8 @@ final class Invitation extends Model implements BelongsToHousehold
 {
     use HasUlids;
 
+    protected $table = 'invitations';
+
     protected $fillable = ['household_id', 'invited_by', 'token_hash', 'expires_at', 'used_at'];
 
     /** @return array<string, string> */

@@ -29,6 +29,8 @@ final class Machine extends Model implements BelongsToHousehold
     use HasFactory;
     use HasUlids;
 
+    protected $table = 'machines';
+
     protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools'];
 
     /** @return array<string, string> */

@@ -27,6 +27,8 @@ final class Photo extends Model implements BelongsToHousehold
 
     public $timestamps = false;
 
+    protected $table = 'photos';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -37,6 +37,8 @@ final class Round extends Model implements BelongsToHousehold
     public const FINISHED = 'finished';
     public const STOPPED = 'stopped';
 
+    protected $table = 'rounds';
+
     protected $guarded = [];
 
     private ?Handbook $handbook = null;

@@ -27,6 +27,8 @@ final class Tick extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'ticks';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -21,7 +21,6 @@ final readonly class KindReader
 
     public function read(Node $kind, Node $steps, Node $procedures): MachineKind
     {
-        $named = array_map($this->step(...), $steps->byId());
         $tasks = array_map($this->task(...), $kind->at('tasks')->byId());
 
         return new MachineKind(
@@ -35,7 +34,8 @@ final readonly class KindReader
             array_map($this->habit(...), $kind->at('habits')->byId()),
             array_map($this->part(...), $kind->at('parts')->byId()),
             [] === $tasks ? throw UnknownEntry::named('care task of', $kind->string('id')) : $tasks,
-            array_map(fn (Node $procedure): Procedure => $this->procedure($procedure, $named), $procedures->byId()),
+            array_map(static fn (Node $procedure): string => $procedure->string('name'), $procedures->byId()),
+            fn (string $id): ?Procedure => $this->procedure($procedures->byId()[$id] ?? null, $steps),
         );
     }
 
@@ -92,15 +92,18 @@ final readonly class KindReader
         );
     }
 
-    /** @param array<string, Step> $named */
-    private function procedure(Node $node, array $named): Procedure
+    private function procedure(?Node $node, Node $steps): ?Procedure
     {
-        $steps = [];
+        if (null === $node) {
+            return null;
+        }
+        $named = $steps->byId();
+        $used = [];
         foreach ($node->at('steps')->strings() as $id) {
-            $steps[] = $named[$id] ?? throw UnknownEntry::named('step', $id);
+            $used[] = $this->step($named[$id] ?? throw UnknownEntry::named('step', $id));
         }
 
-        return new Procedure($node->string('id'), $node->string('name'), $node->string('does'), [] === $steps ? throw UnknownEntry::named('step of', $node->string('id')) : $steps);
+        return new Procedure($node->string('id'), $node->string('name'), $node->string('does'), [] === $used ? throw UnknownEntry::named('step of', $node->string('id')) : $used);
     }
 
     private function step(Node $node): Step

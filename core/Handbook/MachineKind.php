@@ -5,31 +5,36 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Handbook;
 
 /** A kind of machine: what tells two of them apart, their parts, and the care they need. */
-final readonly class MachineKind
+final class MachineKind
 {
+    /** @var array<string, Procedure> */
+    private array $procedures = [];
+
     /**
-     * @param list<string>                      $vessels    where agents can be put
-     * @param string                            $useUnit    what its use is counted in
-     * @param string                            $useName    one use, as a person says it
-     * @param string                            $useHabit   habit that tells how many uses a week there are
+     * @param list<string>                      $vessels        where agents can be put
+     * @param string                            $useUnit        what its use is counted in
+     * @param string                            $useName        one use, as a person says it
+     * @param string                            $useHabit       habit that tells how many uses a week there are
      * @param array<string, MachineTrait>       $traits
      * @param array<string, Habit>              $habits
      * @param array<string, Part>               $parts
      * @param non-empty-array<string, CareTask> $tasks
-     * @param array<string, Procedure>          $procedures
+     * @param array<string, string>             $procedureNames by id
+     * @param \Closure(string): ?Procedure      $reader         reads a procedure when it is first asked for
      */
     public function __construct(
-        public string $id,
-        public string $name,
-        public array $vessels,
-        public string $useUnit,
-        public string $useName,
-        public string $useHabit,
-        public array $traits,
-        public array $habits,
-        public array $parts,
-        public array $tasks,
-        public array $procedures,
+        public readonly string $id,
+        public readonly string $name,
+        public readonly array $vessels,
+        public readonly string $useUnit,
+        public readonly string $useName,
+        public readonly string $useHabit,
+        public readonly array $traits,
+        public readonly array $habits,
+        public readonly array $parts,
+        public readonly array $tasks,
+        public readonly array $procedureNames,
+        private readonly \Closure $reader,
     ) {
     }
 
@@ -48,7 +53,7 @@ final readonly class MachineKind
     /** @throws UnknownEntry */
     public function procedure(string $id): Procedure
     {
-        return $this->procedures[$id] ?? throw UnknownEntry::named("procedure of a $this->id", $id);
+        return $this->procedures[$id] ??= ($this->reader)($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);
     }
 
     /**

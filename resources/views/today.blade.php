@@ -31,7 +31,7 @@
                             <p>{{ $running->fittedProcedure()->name }} on the {{ $running->machine->name }}, begun at <strong>{{ Dates::time($running->started_at, $household->zone()) }}</strong>. Everything you ticked is kept.</p>
                         @elseif ($first->care->neverOpened())
                             <h1>Look at it once.<br>{{ $hands }} minutes of your hands.</h1>
-                            <p>{{ $first->reasons[0] }}</p>
+                            <p>{{ $first->reason() }}</p>
                         @elseif ($first->isDue())
                             <h1>One round today.<br>{{ $hands }} minutes of your hands.</h1>
                             <p>
@@ -49,22 +49,22 @@
                         @if ($running)
                             <a class="push push--main" href="{{ route('rounds.show', $running) }}">Go on</a>
                         @else
-                            <x-start-round :care="$first->care" :procedure="$first->care->procedure()" :main="true">Start round</x-start-round>
-                            @foreach (array_slice($first->care->procedures(), 1) as $other)
-                                <x-start-round :care="$first->care" :procedure="$other">{{ $other->name }} instead</x-start-round>
+                            <x-start-round :care="$first->care" :procedure="array_key_first($first->care->procedures())" :main="true">Start round</x-start-round>
+                            @foreach (array_slice($first->care->procedures(), 1) as $other => $name)
+                                <x-start-round :care="$first->care" :procedure="$other">{{ $name }} instead</x-start-round>
                             @endforeach
                         @endif
                     </div>
                 </div>
 
-                <x-due-line :line="$first" :today="$today" level="h2"/>
+                <x-due-lines :lines="[$first]" :today="$today" level="h2"/>
 
                 <details class="why" open>
                     <summary>Why, and how sure</summary>
                     <div class="why__body">
                         <div>
                             <ol>
-                                @foreach (array_slice($first->reasons, ($first->care->history->last()?->left->value ?? 0) > 0 ? 2 : 1) as $reason)<li>{{ $reason }}</li>@endforeach
+                                @foreach ($first->more() as $reason)<li>{{ $reason }}</li>@endforeach
                                 @if ($first->sure())<li>{{ $first->sure() }}</li>@endif
                                 @if ($first->care->neverOpened())<li>It starts from {{ Uses::counted($first->care->startDays, 'days') }}: {{ mb_strtolower($first->care->task->school($first->care->machine->schools[$first->care->task->id] ?? null)->name) }}, and how you treat your plates.</li>@endif
                             </ol>
@@ -73,9 +73,7 @@
                     </div>
                 </details>
 
-                @foreach ($others as $line)
-                    <x-due-line :line="$line" :today="$today" level="h3"/>
-                @endforeach
+                @if ($others)<x-due-lines :lines="$others" :today="$today" level="h3"/>@endif
             </section>
             <x-six-weeks :strip="$strip" :today="$today"/>
             </div>

@@ -84,7 +84,7 @@ final class LogbookTest extends TestCase
             $next = 1 === preg_match('/href="([^"]*before=[^"]*)"/', $html, $more) ? html_entity_decode($more[1]) : null;
         }
         self::assertSame(range(95, 1), $seen);
-        self::assertSame(3, $page);
+        self::assertSame(4, $page);
     }
 
     public function test_loads_and_undos_are_shown_when_asked_for(): void

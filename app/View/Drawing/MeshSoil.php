@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
+use GoodRinse\Core\Handbook\Grade;
 use GoodRinse\Core\Lab\Dice;
 use GoodRinse\Core\Quantity\Fraction;
 use Illuminate\Support\Facades\Cache;
@@ -19,25 +20,44 @@ use Illuminate\Support\Facades\Cache;
 final class MeshSoil
 {
     public const RADIUS = 50.0;
-    /** SVG path data of the wires. */
-    public const GRID = 'M-48 -50V50M-50 -48H50M-40 -50V50M-50 -40H50M-32 -50V50M-50 -32H50M-24 -50V50M-50 -24H50M-16 -50V50M-50 -16H50M-8 -50V50M-50 -8H50M0 -50V50M-50 0H50M8 -50V50M-50 8H50M16 -50V50M-50 16H50M24 -50V50M-50 24H50M32 -50V50M-50 32H50M40 -50V50M-50 40H50M48 -50V50M-50 48H50';
+    private const GRID = 'M-48 -50V50M-50 -48H50M-40 -50V50M-50 -40H50M-32 -50V50M-50 -32H50M-24 -50V50M-50 -24H50M-16 -50V50M-50 -16H50M-8 -50V50M-50 -8H50M0 -50V50M-50 0H50M8 -50V50M-50 8H50M16 -50V50M-50 16H50M24 -50V50M-50 24H50M32 -50V50M-50 32H50M40 -50V50M-50 40H50M48 -50V50M-50 48H50';
     private const SEED = 20;
     private const CELLS = 200;
 
     /** Share of a fleck that must fall on open mesh; the others would only make the path longer. */
     private const WORTH = 0.45;
 
+    /**
+     * The five meshes as SVG symbols, mesh-clear to mesh-clogged; drawn once and kept.
+     *
+     * @param list<Grade> $grades
+     */
+    public static function symbols(array $grades): string
+    {
+        $key = 'meshes.6.'.implode(',', array_map(static fn (Grade $grade): string => $grade->id.$grade->fraction->value, $grades));
+        $symbols = Cache::get($key);
+        if (!is_string($symbols)) {
+            $symbols = implode('', array_map(self::symbol(...), $grades));
+            Cache::forever($key, $symbols);
+        }
+
+        return $symbols;
+    }
+
+    private static function symbol(Grade $grade): string
+    {
+        return sprintf(
+            '<symbol id="mesh-%s" viewBox="-54 -54 108 108"><circle class="mesh-light" r="50"/><g clip-path="url(#mesh-window)"><path class="mesh-wire" d="%s"/><path class="mesh-soil" d="%s"/></g><circle class="mesh-hoop" r="50"/></symbol>',
+            $grade->id,
+            self::GRID,
+            self::path($grade->fraction),
+        );
+    }
+
     /** SVG path data of the soil, in a window of radius 50 round 0,0; empty for a clear mesh. */
     public static function path(Fraction $covered): string
     {
-        $key = sprintf('mesh-soil.5.%.4f', $covered->value);
-        $path = Cache::get($key);
-        if (!is_string($path)) {
-            $path = implode('', array_map(self::outline(...), self::flecks($covered)));
-            Cache::forever($key, $path);
-        }
-
-        return $path;
+        return implode('', array_map(self::outline(...), self::flecks($covered)));
     }
 
     /** @return list<Fleck> */

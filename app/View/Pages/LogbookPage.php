@@ -27,7 +27,7 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class LogbookPage
 {
-    private const AT_ONCE = 40;
+    private const AT_ONCE = 25;
 
     public function __construct(private ClockInterface $clock, private EntryWords $words, private Handbook $handbook)
     {
@@ -56,7 +56,7 @@ final readonly class LogbookPage
     }
 
     /**
-     * Plain rows: forty models with their casts would take longer than everything else on the page.
+     * Plain rows: twenty-five models with their casts would take longer than everything else on the page.
      *
      * @return list<Row> one more than is shown, to know whether there are more
      */
@@ -82,7 +82,7 @@ final readonly class LogbookPage
     /** Without the counts, the undos themselves, and lines that a later one of the same round set right. */
     private static function careOnly(Builder $query): void
     {
-        $query->whereIn('kind', [EntryKind::Opening, EntryKind::Dose, EntryKind::Clearing, EntryKind::Check, EntryKind::Note])
+        $query->whereRaw("kind NOT IN ('counter', 'voiding')")
             ->whereNotExists(static fn (Builder $voiding): Builder => $voiding->from('entries as v')->whereColumn('v.voids', 'entries.id')->where('v.payload', 'like', '%"correction"%'));
     }
 
@@ -98,10 +98,11 @@ final readonly class LogbookPage
     private function days(array $rows, Household $household, Collection $machines, array $people): array
     {
         $voided = Entry::voidedAmong(array_map(static fn (object $row): string => $row->id, $rows));
-        $days = [];
+        $utc = new \DateTimeZone('UTC');
+        $zones = $days = [];
         foreach ($rows as $row) {
-            $zone = new \DateTimeZone($row->zone);
-            $at = new \DateTimeImmutable($row->happened_at, new \DateTimeZone('UTC'));
+            $zone = $zones[$row->zone] ??= new \DateTimeZone($row->zone);
+            $at = new \DateTimeImmutable($row->happened_at, $utc);
             $day = Day::at($at, $zone);
             $says = PayloadCodec::decode(EntryKind::from($row->kind), (array) json_decode($row->payload, true));
             $machine = $machines->get((string) $row->machine_id);

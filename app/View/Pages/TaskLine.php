@@ -16,23 +16,48 @@ use GoodRinse\Core\Rhythm\State;
 /** A care task as a page shows it. */
 final readonly class TaskLine
 {
-    /** @var non-empty-list<string> sentences that explain the date, the deciding one first */
-    public array $reasons;
-
     public ?WindowBar $bar;
 
-    public function __construct(public TaskCare $care, public Day $today, ReasonWords $words)
+    public function __construct(public TaskCare $care, public Day $today, private ReasonWords $words)
     {
         $last = $care->history->last();
-        $since = null === $last ? null : Dates::day($last->day, $today);
+        $this->bar = null === $last ? null : WindowBar::of($care->rhythm, $last->day, $today);
+    }
+
+    /** Why it is where it is, in one sentence, or two where something was left in place. */
+    public function reason(): string
+    {
+        return implode(' ', array_map($this->sentence(...), array_slice($this->sorted(), 0, $this->leading())));
+    }
+
+    /** @return list<string> what else there is to say */
+    public function more(): array
+    {
+        return array_map($this->sentence(...), array_slice($this->sorted(), $this->leading()));
+    }
+
+    private function leading(): int
+    {
+        return ($this->care->history->last()->left->value ?? 0.0) > 0 ? 2 : 1;
+    }
+
+    private function sentence(Reason $reason): string
+    {
+        $last = $this->care->history->last();
+
+        return $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today));
+    }
+
+    /** @return list<Reason> the deciding one first; of a part nobody has opened, not how far its clock has run */
+    private function sorted(): array
+    {
         $reasons = array_values(array_filter(
-            $care->rhythm->reasons,
-            static fn (Reason $reason): bool => !$care->neverOpened() || ReasonCode::ClockDecides !== $reason->code,
+            $this->care->rhythm->reasons,
+            fn (Reason $reason): bool => !$this->care->neverOpened() || ReasonCode::ClockDecides !== $reason->code,
         ));
         usort($reasons, static fn (Reason $a, Reason $b): int => self::place($a) <=> self::place($b));
-        $sentences = array_map(static fn (Reason $reason): string => $words->sentence($reason, $since), $reasons);
-        $this->reasons = [] === $sentences ? [''] : $sentences;
-        $this->bar = null === $last ? null : WindowBar::of($care->rhythm, $last->day, $today);
+
+        return $reasons;
     }
 
     /** The clock first, then what it did not start from nothing with, then the rest. */

@@ -15,6 +15,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\Estimate;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
 
@@ -33,6 +34,7 @@ final readonly class TodayPage
         $machines = $this->care->household($household);
         $tasks = CareReader::byUrgency($machines);
         $lines = array_map(fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words), $tasks);
+        $rounds = $this->rounds($household);
         $first = $lines[0] ?? null;
         $estimate = null === $first ? null : self::estimate($first->care, $this->handbook);
 
@@ -45,8 +47,8 @@ final readonly class TodayPage
             'others' => array_slice($lines, 1),
             'estimate' => $estimate,
             'doneAt' => null === $estimate ? null : $now->modify(sprintf('+%d seconds', $estimate->all->seconds())),
-            'running' => $this->running($household),
-            'left' => $this->leftOpen($household),
+            'running' => $rounds->first(static fn (Round $round): bool => null === $round->ended_at),
+            'left' => $rounds->filter(static fn (Round $round): bool => null !== $round->ended_at),
             'strip' => WeeksStrip::of($tasks, $today),
             'handbook' => $this->handbook,
         ];
@@ -75,16 +77,13 @@ final readonly class TodayPage
         return $answers;
     }
 
-    private function running(Household $household): ?Round
+    /** @return Collection<int, Round> those under way, and of each machine the latest ended one where it left something open */
+    private function rounds(Household $household): Collection
     {
-        return $household->rounds()->with(['machine', 'ticks'])->whereNull('ended_at')->orderByDesc('started_at')->first();
-    }
-
-    /** @return Collection<int, Round> the latest ended round of each machine, where it left something open */
-    private function leftOpen(Household $household): Collection
-    {
-        return $household->rounds()->with('machine')->whereNotNull('ended_at')
-            ->whereNotExists(static fn ($later) => $later->from('rounds as later')->whereColumn('later.machine_id', 'rounds.machine_id')->whereColumn('later.ended_at', '>', 'rounds.ended_at'))
-            ->where('open_ends', '!=', '[]')->get();
+        return $household->rounds()->with('machine')->where(static fn (Builder $open) => $open->whereNull('ended_at')->orWhere(
+            static fn (Builder $ended) => $ended->where('open_ends', '!=', '[]')->whereNotExists(
+                static fn ($later) => $later->from('rounds as later')->whereColumn('later.machine_id', 'rounds.machine_id')->whereColumn('later.ended_at', '>', 'rounds.ended_at'),
+            ),
+        ))->orderByDesc('started_at')->get();
     }
 }

@@ -20,9 +20,12 @@ use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Str;
 
 /** Says what an entry of the logbook says. */
-final readonly class EntryWords
+final class EntryWords
 {
-    public function __construct(private Handbook $handbook)
+    /** @var array<string, string> */
+    private array $parts = [];
+
+    public function __construct(private readonly Handbook $handbook)
     {
     }
 
@@ -63,10 +66,13 @@ final readonly class EntryWords
 
     private function part(?Machine $machine, ?string $part): string
     {
+        if (null === $machine || null === $part) {
+            return self::text('something');
+        }
         try {
-            return null === $machine || null === $part ? self::text('something') : $this->handbook->kind($machine->kind)->part($part)->name($machine->traits);
+            return $this->parts["$machine->id $part"] ??= $this->handbook->kind($machine->kind)->part($part)->name($machine->traits);
         } catch (UnknownEntry) {
-            return (string) $part;
+            return $part;
         }
     }
 

@@ -12,7 +12,9 @@ final class Uses
     {
         $shown = self::number($count);
 
-        return trans_choice("units.$unit", '1' === $shown ? 1 : 2, ['n' => $shown]);
+        $said = __("units.$unit.".('1' === $shown ? 'one' : 'many'), ['n' => $shown]);
+
+        return is_string($said) && !str_starts_with($said, 'units.') ? $said : "$shown $unit";
     }
 
     public static function number(float $count): string

@@ -73,7 +73,8 @@
                         </svg>
                     @endif
                     <ul class="clean-list small mb-3">
-                        @foreach ($line->reasons as $reason)<li>{{ $reason }}</li>@endforeach
+                        <li>{{ $line->reason() }}</li>
+                        @foreach ($line->more() as $reason)<li>{{ $reason }}</li>@endforeach
                         @if ($line->sure())<li>{{ $line->sure() }}</li>@endif
                     </ul>
                     @if ($off)
@@ -85,8 +86,8 @@
                         @if ($running)
                             <a class="push push--main" href="{{ route('rounds.show', $running) }}">Go on with the round</a>
                         @else
-                            @foreach ($task->procedures() as $procedure)
-                                <x-start-round :care="$task" :procedure="$procedure" :main="$loop->first">{{ $loop->first ? 'Start: '.mb_strtolower($procedure->name) : $procedure->name }}</x-start-round>
+                            @foreach ($task->procedures() as $procedure => $name)
+                                <x-start-round :care="$task" :procedure="$procedure" :main="$loop->first">{{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
                             @endforeach
                         @endif
                     </div>

@@ -14,7 +14,7 @@
             @if ($round->open_ends)
                 <p class="hazard"><strong>Left open: {{ App\Actions\OpenEndWords::list($round, array_map(fn ($end) => new GoodRinse\Core\Round\OpenEnd($end['kind'], $end['what']), $round->open_ends)) }}.</strong> Don't start a load before it is put right.</p>
             @endif
-            <x-due-line :line="$line" :today="$today"/>
+            <x-due-lines :lines="[$line]" :today="$today"/>
             @if ($says && $says->found)
                 <div class="due">
                     <ul class="openings">

@@ -1,6 +1,9 @@
-@props(['line', 'today', 'level' => 'h2'])
+@props(['lines', 'today', 'level' => 'h2'])
 @php
     use App\View\Words\Dates;
+@endphp
+@foreach ($lines as $line)
+@php
     $care = $line->care;
     $window = $care->rhythm->window;
 @endphp
@@ -8,8 +11,7 @@
     {!! (new App\View\Drawing\CloudyGlass($care->rhythm->wear))->svg($level === 'h2' ? 96 : 56, $care->neverOpened()) !!}
     <div class="due__what">
         <{{ $level }}><a href="{{ route('machines.show', $care->machine) }}">{{ $care->part() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>
-        <p>{{ $line->reasons[0] }}</p>
-        @if (($care->history->last()?->left->value ?? 0) > 0)<p>{{ $line->reasons[1] }}</p>@endif
+        <p>{{ $line->reason() }}</p>
         @unless ($care->neverOpened())<p class="muted small">About {{ $care->rhythm->blockedNow->percent() }} % blocked by now: {{ $line->stateName() }}.</p>@endunless
     </div>
     <div class="due__when">
@@ -21,3 +23,4 @@
         @if ($window)<span class="visually-hidden">Likely between {{ Dates::day($window[0], $today) }} and {{ Dates::day($window[1], $today) }}.</span>@endif
     </div>
 </div>
+@endforeach
