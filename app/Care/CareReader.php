@@ -16,6 +16,8 @@ use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 use GoodRinse\Core\Rhythm\Signal;
 use GoodRinse\Core\Rhythm\TaskClocks;
+use GoodRinse\Core\Round\Estimate;
+use GoodRinse\Core\Round\Expectation;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -33,6 +35,9 @@ final readonly class CareReader
     /** Newest openings of each task that are kept for the pages. */
     private const OPENINGS = 8;
     private const USE_DAYS = 7;
+
+    /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
+    private const SHAPE = 1;
 
     private RhythmEngine $engine;
     private TaskClocks $clocks;
@@ -113,7 +118,7 @@ final readonly class CareReader
      */
     private function read(Collection $machines, Household $household): array
     {
-        $kept = $this->cache->get("care.$household->id");
+        $kept = $this->cache->get(self::key($household));
         $kept = $before = is_array($kept) ? $kept : [];
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
@@ -127,10 +132,15 @@ final readonly class CareReader
             $cares[] = $this->care($machine, $care);
         }
         if ($kept !== $before) {
-            $this->cache->forever("care.$household->id", $kept);
+            $this->cache->forever(self::key($household), $kept);
         }
 
         return $cares;
+    }
+
+    private static function key(Household $household): string
+    {
+        return sprintf('care.%d.%s', self::SHAPE, $household->id);
     }
 
     private function stamp(Machine $machine, Day $today, Household $household): string
@@ -145,10 +155,14 @@ final readonly class CareReader
         $kind = $this->handbook->kind($machine->kind);
         [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
 
-        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), array_map(
-            fn (CareTask $task): Rhythm => $this->rhythm($machine, $kind, $task, $history, $today)->brief(),
-            $kind->tasks,
-        ));
+        $rhythms = $estimates = [];
+        foreach ($kind->tasks as $id => $task) {
+            $rhythms[$id] = $this->rhythm($machine, $kind, $task, $history, $today)->brief();
+            $procedure = $kind->procedure($task->procedures($machine->traits)[0] ?? '');
+            $estimates[$id] = Estimate::of($procedure, Expectation::of($procedure, $this->handbook, $rhythms[$id]->blockedNow), $machine->traits);
+        }
+
+        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), $rhythms, $estimates);
     }
 
     private function care(Machine $machine, KeptCare $kept): MachineCare
@@ -157,7 +171,8 @@ final readonly class CareReader
         $tasks = [];
         foreach ($kept->rhythms as $id => $rhythm) {
             $task = $kind->task($id);
-            $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $this->clocks->startingDays($task, $machine->habits, $machine->schools[$id] ?? null));
+            $start = $this->clocks->startingDays($task, $machine->habits, $machine->schools[$id] ?? null);
+            $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $start, $kept->estimates[$id]);
         }
 
         return new MachineCare($machine, $kind, $kept->history, $tasks);

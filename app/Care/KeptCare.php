@@ -6,17 +6,24 @@ namespace App\Care;
 
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Rhythm\Rhythm;
+use GoodRinse\Core\Round\Estimate;
 
 /** How a machine stands, as it is kept until another entry is written or another day begins. */
 final readonly class KeptCare
 {
     /**
-     * @param string                $stamp   what it follows from
-     * @param int                   $newest  Unix time of the machine's newest happening
-     * @param MachineHistory        $history its newest part
-     * @param array<string, Rhythm> $rhythms by care task, without the openings they were learned from
+     * @param string                  $stamp     what it follows from
+     * @param int                     $newest    Unix time of the machine's newest happening
+     * @param MachineHistory          $history   its newest part
+     * @param array<string, Rhythm>   $rhythms   by care task, without the openings they were learned from
+     * @param array<string, Estimate> $estimates by care task
      */
-    public function __construct(public string $stamp, public int $newest, public MachineHistory $history, public array $rhythms)
-    {
+    public function __construct(
+        public string $stamp,
+        public int $newest,
+        public MachineHistory $history,
+        public array $rhythms,
+        public array $estimates,
+    ) {
     }
 }

@@ -81,21 +81,22 @@
             <aside class="today__aside">
                 <section class="tile">
                     <h2>Loads</h2>
+                    @php($token = csrf_token())
                     @foreach ($machines as $care)
                         <div class="tally">
                             <div>
                                 <strong>{{ $care->machine->name }}</strong><br>
                                 <span class="muted small">{{ $care->history->countedFrom ? Uses::number($care->weekUses()).' in the last 7 days' : 'not counted yet; about '.Uses::number($care->kind->declaredUsesPerDay($care->machine->habits) * 7).' a week' }}</span>
                             </div>
-                            <form method="post" action="{{ route('uses.store', $care->machine) }}">
-                                @csrf
+                            <form method="post" action="/machines/{{ $care->machine->id }}/uses">
+                                <input type="hidden" name="_token" value="{{ $token }}">
                                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
                                 <button class="push" aria-label="Count one more {{ $care->kind->useName }} for {{ $care->machine->name }}">+1 {{ $care->kind->useName }}</button>
                             </form>
                         </div>
                     @endforeach
                 </section>
-                <x-grade-key :handbook="$handbook"/>
+                @if (count($machines) === 1)<x-grade-key :handbook="$handbook"/>@endif
             </aside>
         </div>
     @endif

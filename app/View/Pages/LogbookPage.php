@@ -41,7 +41,7 @@ final readonly class LogbookPage
         $show = $request->filled('show') ? $request->string('show')->toString() : 'care';
         $rows = $this->rows($household, $machine?->id, $show, $request->string('before')->toString());
         $last = count($rows) > self::AT_ONCE ? $rows[self::AT_ONCE - 1] : null;
-        $people = $household->members()->pluck('name', 'id')->all();
+        $people = DB::table('users')->where('household_id', $household->id)->pluck('name', 'id')->all();
 
         return [
             'household' => $household,

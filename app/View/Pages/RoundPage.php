@@ -14,6 +14,7 @@ use GoodRinse\Core\Handbook\Grade;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\CannotTick;
+use GoodRinse\Core\Round\Expectation;
 use GoodRinse\Core\Round\KitList;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\RunningTimer;
@@ -37,7 +38,7 @@ final readonly class RoundPage
         $handbook = $round->handbook();
         $care = $this->care->machine($round->machine, $household);
         $rhythm = $care->tasks[$round->task]->rhythm;
-        $assumed = TodayPage::expected($round->fittedProcedure(), $handbook->nearestGrade($rhythm->blockedNow)->id, $handbook->grades()[0]->id);
+        $assumed = Expectation::of($round->fittedProcedure(), $handbook, $rhythm->blockedNow);
         $steps = $progress->steps($assumed);
         $step = $this->viewed($progress, $wanted) ?? $progress->current();
         $now = $this->clock->now();

@@ -10,11 +10,8 @@ use App\Models\Household;
 use App\Models\Round;
 use App\View\Drawing\WeeksStrip;
 use App\View\Words\ReasonWords;
-use GoodRinse\Core\Handbook\CaptureKind;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Round\Estimate;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
@@ -36,7 +33,7 @@ final readonly class TodayPage
         $lines = array_map(fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words), $tasks);
         $rounds = $this->rounds($household);
         $first = $lines[0] ?? null;
-        $estimate = null === $first ? null : self::estimate($first->care, $this->handbook);
+        $estimate = $first?->care->estimate;
 
         return [
             'household' => $household,
@@ -52,29 +49,6 @@ final readonly class TodayPage
             'strip' => WeeksStrip::of($tasks, $today),
             'handbook' => $this->handbook,
         ];
-    }
-
-    /** How long the fullest procedure will take, with what the rhythm expects to be found. */
-    public static function estimate(TaskCare $care, Handbook $handbook): Estimate
-    {
-        return Estimate::of($care->procedure(), self::expected($care->procedure(), $handbook->nearestGrade($care->rhythm->blockedNow)->id, $handbook->grades()[0]->id));
-    }
-
-    /**
-     * Answers that a round will most likely get: the part as dirty as estimated, and clean afterwards.
-     *
-     * @return array<string, string> by capture
-     */
-    public static function expected(Procedure $procedure, string $found, string $left): array
-    {
-        $answers = [];
-        foreach ($procedure->steps as $step) {
-            if (CaptureKind::Grade === $step->capture?->kind) {
-                $answers[$step->capture->id] = 'found' === $step->capture->means ? $found : $left;
-            }
-        }
-
-        return $answers;
     }
 
     /** @return Collection<int, Round> those under way, and of each machine the latest ended one where it left something open */

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Round;
+
+use GoodRinse\Core\Handbook\CaptureKind;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Quantity\Fraction;
+
+/** The answers a round will most likely get: the part as dirty as estimated, and clean afterwards. */
+final class Expectation
+{
+    /** @return array<string, string> by capture id */
+    public static function of(Procedure $procedure, Handbook $handbook, Fraction $blockedNow): array
+    {
+        $found = $handbook->nearestGrade($blockedNow)->id;
+        $left = $handbook->grades()[0]->id;
+        $answers = [];
+        foreach ($procedure->steps as $step) {
+            if (CaptureKind::Grade === $step->capture?->kind) {
+                $answers[$step->capture->id] = 'found' === $step->capture->means ? $found : $left;
+            }
+        }
+
+        return $answers;
+    }
+}
