@@ -13,9 +13,10 @@ export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'test-results',
     workers: 1,
-    timeout: 45_000,
+    timeout: 150_000,
+    expect: { timeout: 15_000 },
     reporter: [['list']],
-    use: { baseURL: `http://127.0.0.1:${port}`, actionTimeout: 10_000, trace: 'off', screenshot: 'only-on-failure', ...chromium },
+    use: { baseURL: `http://127.0.0.1:${port}`, actionTimeout: 15_000, trace: 'off', screenshot: 'only-on-failure', ...chromium },
     projects: [
         { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
         { name: 'phone', use: { ...devices['Pixel 7'], defaultBrowserType: 'chromium', viewport: { width: 390, height: 844 } } },

@@ -17,6 +17,7 @@ use GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Measures;
+use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Str;
 
 /** Says what an entry of the logbook says. */
@@ -34,8 +35,8 @@ final class EntryWords
     {
         return Str::ucfirst(match (true) {
             $says instanceof Opening => $this->opening($says, $this->part($machine, $part)),
-            $says instanceof Dose => self::text('dose', ['amount' => $says->volume->inKitchen($measures), 'agent' => $this->agent($says->agent), 'vessel' => self::text("vessel.$says->vessel")]),
-            $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => self::text("vessel.$says->vessel")]),
+            $says instanceof Dose => self::text('dose', ['amount' => $says->volume->inKitchen($measures), 'agent' => $this->agent($says->agent), 'vessel' => self::vessel($says->vessel)]),
+            $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => self::vessel($says->vessel)]),
             $says instanceof Counter => self::text('counter', ['uses' => Uses::counted($says->uses, $says->unit)]),
             $says instanceof Check => self::text("check.$says->check.".($says->passed ? 'passed' : 'failed')),
             $says instanceof Note => $says->text,
@@ -74,6 +75,12 @@ final class EntryWords
         } catch (UnknownEntry) {
             return $part;
         }
+    }
+
+    /** Its own name, where the words do not know a better one. */
+    private static function vessel(string $id): string
+    {
+        return Lang::has("logbook.vessel.$id") ? self::text("vessel.$id") : str_replace('-', ' ', $id);
     }
 
     private function agent(string $id): string

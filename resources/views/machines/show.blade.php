@@ -14,7 +14,7 @@
                     <h1>{{ $machine->name }}</h1>
                     <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...array_map(fn ($trait) => collect($trait->options)->firstWhere('id', $machine->traits[$trait->id] ?? $trait->default)?->name, array_values($kind->traits))])) }}</span>
                 </div>
-                <x-cutaway-dishwasher :machine="$machine" :lines="$lines"/>
+                @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id" :machine="$machine" :lines="$lines"/>@endif
             </section>
             <section class="tile machine__facts">
                 <h2>This machine</h2>
