@@ -9,14 +9,18 @@ use GoodRinse\Core\Handbook\HandbookInvalid;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\NoSuchDay;
 use GoodRinse\Core\Round\CannotTick;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 /** Turns what goes wrong into a message that says what to do, and keeps what was typed. */
 final class Failures
 {
+    private const SAID = [404 => 'not_found', 413 => 'too_large', 419 => 'stale', 429 => 'too_many'];
+
     public static function explain(Exceptions $exceptions): void
     {
         $exceptions->dontReport([CannotDo::class, CannotTick::class, NoSuchDay::class]);
@@ -24,8 +28,22 @@ final class Failures
         foreach ([CannotDo::class, CannotTick::class, NoSuchDay::class, UnknownEntry::class] as $class) {
             $exceptions->render(static fn (\DomainException|\OutOfBoundsException $e, Request $request): ?Response => $e instanceof $class ? self::refused($e, $request) : null);
         }
+        $exceptions->render(static fn (AuthenticationException|HttpExceptionInterface $e, Request $request): ?Response => self::told($e, $request));
         $exceptions->render(static fn (\PDOException|SQLiteDatabaseDoesNotExistException $e, Request $request): Response => self::noDatabase($e, $request));
         $exceptions->render(static fn (HandbookInvalid $e, Request $request): Response => self::page($request, 500, __('failures.handbook'), (string) $e->problems[0]));
+    }
+
+    /** What a page's script is told, in words for the person, where the framework's own are for programmers. */
+    private static function told(\Throwable $e, Request $request): ?Response
+    {
+        $said = match (true) {
+            !$request->expectsJson() => null,
+            $e instanceof AuthenticationException => [401, 'logged_out'],
+            $e instanceof HttpExceptionInterface => [$e->getStatusCode(), self::SAID[$e->getStatusCode()] ?? null],
+            default => null,
+        };
+
+        return null === $said || null === $said[1] ? null : response()->json(['message' => trim(__("failures.$said[1]").' '.__("failures.{$said[1]}_advice"))], $said[0]);
     }
 
     private static function refused(\Throwable $e, Request $request): Response

@@ -12,6 +12,8 @@ return [
     'handbook' => 'The handbook has a fault, so the application does not start.',
     'not_found' => 'There is nothing here.',
     'not_found_advice' => 'It may have been taken away, or it belongs to another household.',
+    'logged_out' => 'You are logged out.',
+    'logged_out_advice' => 'Log in again in another tab, then send this once more; it is kept here.',
     'stale' => 'This page was open too long.',
     'stale_advice' => 'Go back, reload it and send it again. Nothing was written.',
     'too_many' => 'Too many tries.',

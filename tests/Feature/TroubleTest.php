@@ -35,6 +35,12 @@ final class TroubleTest extends TestCase
         self::assertSame(0, $round->ticks()->count());
     }
 
+    public function test_scripts_are_told_in_words_for_people(): void
+    {
+        $this->postJson('/machines', [])->assertUnauthorized()->assertJsonFragment(['message' => 'You are logged out. Log in again in another tab, then send this once more; it is kept here.']);
+        $this->actingAs($this->member())->getJson("/rounds/{$this->ulid()}")->assertNotFound()->assertJsonFragment(['message' => 'There is nothing here. It may have been taken away, or it belongs to another household.']);
+    }
+
     public function test_pictures_that_are_none_are_refused_and_the_step_waits(): void
     {
         $user = $this->member();

@@ -2,7 +2,7 @@
     <div class="threshold__pair">
         <div>
             <p class="brand"><x-mark/>Good Rinse</p>
-            <h1>The dishwasher's filter, the brewer's scale, the hood's grease: known before they are trouble.</h1>
+            <h1>Know what your dishwasher needs before it is trouble.</h1>
             <div class="threshold__glasses" aria-hidden="true">
                 <x-glass :wear="0.05" :size="56"/><x-glass :wear="0.45" :size="56"/><x-glass :wear="0.85" :size="56"/><x-glass :wear="1.3" :size="56"/>
             </div>

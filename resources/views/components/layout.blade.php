@@ -11,6 +11,7 @@
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
 </head>
 <body @class(['in-round' => $inRound])>
+<svg class="symbols" aria-hidden="true" focusable="false"><clipPath id="glass-in"><path d="M8 5 L12.5 54 H35.5 L40 5Z"/></clipPath></svg>
 <a class="skip" href="#main">Skip to the page</a>
 <div class="shell">
     <header class="top">

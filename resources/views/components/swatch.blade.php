@@ -1,3 +1,3 @@
 @props(['grade', 'size' => 56])
 {{-- One of the five meshes a real filter is held against. The page holds <x-mesh-symbols/> once. --}}
-<svg {{ $attributes->class(['swatch', 'swatch--'.$size]) }} viewBox="-54 -54 108 108" aria-hidden="true" focusable="false"><use href="#mesh-{{ $grade->id }}"/></svg>
+<svg {{ $attributes->class(['swatch', 'swatch--'.$size]) }} aria-hidden="true" focusable="false"><use href="#mesh-{{ $grade->id }}"/></svg>
