@@ -43,7 +43,7 @@ final class DoorTest extends TestCase
         $owner = $this->member();
         $machine = $this->machineOf($owner);
         $round = $this->startRound($owner, $machine);
-        $this->tick($round, 'kit', null, ['note' => 'mine']);
+        $this->tick($round, 'kit', null, ['note' => 'a remark of our own']);
         $entry = Entry::query()->firstOrFail();
         $this->post('/household/invitations');
         $invitation = $owner->home()->invitations()->firstOrFail();
@@ -61,7 +61,7 @@ final class DoorTest extends TestCase
         foreach ($tries as [$method, $uri]) {
             $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter'])->assertNotFound();
         }
-        $this->get('/logbook?machine='.$machine->id)->assertOk()->assertDontSee('mine')->assertDontSee($machine->name);
+        $this->get('/logbook?machine='.$machine->id)->assertOk()->assertDontSee('a remark of our own')->assertDontSee($machine->name);
         $this->get('/kitchen')->assertDontSee($machine->name);
         self::assertSame($before, [Entry::query()->count(), $round->ticks()->count()]);
         self::assertNull($round->refresh()->ended_at);

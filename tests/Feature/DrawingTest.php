@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Care\CareReader;
+use App\Models\Machine;
+use App\Models\User;
 use App\View\Drawing\CloudyGlass;
+use App\View\Drawing\FoulingChart;
 use App\View\Drawing\MeshSoil;
+use App\View\Drawing\WeeksStrip;
+use App\View\Drawing\WindowBar;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use Tests\TestCase;
 
@@ -44,5 +51,57 @@ final class DrawingTest extends TestCase
         }
         self::assertSame([], (new CloudyGlass(0))->motes, 'clear water has no motes');
         self::assertSame((new CloudyGlass(9))->silt, (new CloudyGlass(1.45))->silt, 'it does not run over');
+    }
+
+    /** @return array{User, Machine} a person with a machine that was opened three times */
+    private function opened(string $lastOn): array
+    {
+        $user = $this->member();
+        $machine = $this->machineOf($user);
+        foreach ([['2026-03-20', 'patchy', 'clear'], ['2026-04-18', 'heavy', 'film'], [$lastOn, 'film', 'clear']] as [$on, $found, $left]) {
+            $this->actingAs($user)->post("/machines/$machine->id/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => $on, 'found' => $found, 'left' => $left])->assertSessionHasNoErrors();
+        }
+
+        return [$user, $machine];
+    }
+
+    public function test_the_window_bar_puts_the_days_in_their_order(): void
+    {
+        [$user, $machine] = $this->opened('2026-06-05');
+        $care = app(CareReader::class)->machine($machine, $user->home())->tasks['filter'];
+        $bar = WindowBar::of($care->rhythm, $care->history->last()->day ?? self::fail('it was opened'), Day::of('2026-06-15')) ?? self::fail('there is a date');
+
+        self::assertTrue(0 < $bar->from && $bar->from <= $bar->due && $bar->due <= $bar->to && $bar->to < 100);
+        self::assertTrue(0 < $bar->today && $bar->today < $bar->due);
+    }
+
+    public function test_six_weeks_show_what_is_to_come_or_the_time_after_if_it_is_due_now(): void
+    {
+        [$user, $machine] = $this->opened('2026-06-05');
+        $today = Day::of('2026-06-15');
+        $strip = WeeksStrip::of(array_values(app(CareReader::class)->machine($machine, $user->home())->tasks), $today);
+        self::assertCount(6, $strip->weeks);
+        self::assertCount(1, $strip->marks);
+        self::assertFalse($strip->marks[0]['again']);
+        self::assertEqualsWithDelta($strip->marks[0]['on']->since($today) / 42 * 100, $strip->marks[0]['at'], 0.1);
+
+        [$user, $machine] = $this->opened('2026-04-25');
+        $tasks = array_values(app(CareReader::class)->machine($machine, $user->home())->tasks);
+        self::assertTrue($tasks[0]->rhythm->state->isDue());
+        self::assertTrue(WeeksStrip::of($tasks, $today)->marks[0]['again']);
+    }
+
+    public function test_the_soil_chart_rises_to_what_was_found_and_falls_to_what_was_left(): void
+    {
+        [$user, $machine] = $this->opened('2026-06-05');
+        $care = app(CareReader::class)->machine($machine, $user->home())->tasks['filter'];
+        $chart = FoulingChart::of($care, app(Handbook::class), Day::of('2026-06-15'));
+
+        self::assertSame(['2026-04-18', '2026-06-05'], array_map(static fn (array $mark): string => (string) $mark[2], $chart->marks));
+        self::assertLessThan($chart->marks[1][1], $chart->marks[0][1], 'heavy stands higher than film');
+        self::assertLessThan($chart->cleanBy, $chart->marks[0][1], 'heavy is above the clean-by line');
+        self::assertGreaterThan($chart->cleanBy, $chart->marks[1][1]);
+        self::assertStringStartsWith('M0 96', $chart->curve, 'it starts clean');
+        self::assertSame('', FoulingChart::of(app(CareReader::class)->machine($this->machineOf($user), $user->home())->tasks['filter'], app(Handbook::class), Day::of('2026-06-15'))->curve);
     }
 }

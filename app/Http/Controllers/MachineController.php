@@ -11,9 +11,11 @@ use App\Http\Requests\MachineRequest;
 use App\Models\Machine;
 use App\View\Pages\MachinePage;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
 
 /** The machines in the kitchen. */
 final class MachineController extends Controller
@@ -23,13 +25,17 @@ final class MachineController extends Controller
         return view('machines.index', ['machines' => $care->household($this->person($request)->home())]);
     }
 
-    public function create(Request $request, Handbook $handbook): View
+    public function create(Request $request, Handbook $handbook, ClockInterface $clock): View
     {
         $kinds = $handbook->kindNames();
         $kind = $request->string('kind')->toString();
         $kind = isset($kinds[$kind]) ? $kind : (string) array_key_first($kinds);
 
-        return view('machines.create', ['kinds' => $kinds, 'kind' => $handbook->kind($kind)]);
+        return view('machines.create', [
+            'kinds' => $kinds,
+            'kind' => $handbook->kind($kind),
+            'today' => Day::at($clock->now(), $this->person($request)->home()->zone()),
+        ]);
     }
 
     public function store(MachineRequest $request, AddMachine $add): RedirectResponse

@@ -11,6 +11,7 @@ use GoodRinse\Core\Rhythm\Limit;
 use GoodRinse\Core\Rhythm\Reason;
 use GoodRinse\Core\Rhythm\ReasonCode;
 use GoodRinse\Core\Rhythm\Rhythm;
+use Illuminate\Support\Str;
 
 /** Renders the reasons of a rhythm as sentences a person can check. */
 final readonly class ReasonWords
@@ -77,7 +78,7 @@ final readonly class ReasonWords
         $key = Uses::number(self::number($values['before'])) === $after ? 'learned-same' : 'learned';
 
         return self::say($key, [
-            'grade' => mb_convert_case($this->grade(self::number($values['found'])), MB_CASE_TITLE),
+            'grade' => Str::ucfirst($this->grade(self::number($values['found']))),
             'uses' => Uses::counted(self::number($values['uses']), $unit),
             'before' => $before,
             'after' => $after,

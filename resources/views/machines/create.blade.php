@@ -21,7 +21,7 @@
         <section class="tile">
             <h2>3. How hard does it work?</h2>
             <x-habit-fields :kind="$kind"/>
-            <x-field name="cleaned_on" label="When was it last cleaned? Leave it empty if nobody knows." type="date" max="{{ now()->addDay()->format('Y-m-d') }}"/>
+            <x-field name="cleaned_on" label="When was it last cleaned? Leave it empty if nobody knows." type="date" max="{{ $today }}"/>
         </section>
         <button class="push push--main push--wide">Put it in the kitchen</button>
     </form>

@@ -97,7 +97,7 @@
                             @csrf
                             <input type="hidden" name="id" value="{{ Str::ulid() }}">
                             <input type="hidden" name="task" value="{{ $id }}">
-                            <x-field name="on" label="When?" type="date" :value="(string) $today" required/>
+                            <x-field name="on" label="When?" type="date" :value="(string) $today" :max="(string) $today" required/>
                             @foreach (['found' => 'How was it?', 'left' => 'How did it go back?'] as $name => $ask)
                                 <div class="field">
                                     <label class="form-label" for="o-{{ $name }}">{{ $ask }}</label>
