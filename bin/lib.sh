@@ -59,7 +59,7 @@ ensure_node_modules() {
 
 ensure_build() {
     local print
-    print=$(find resources/js resources/scss resources/static vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+    print=$(find resources/js resources/scss vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
     if [ -f public/build/manifest.json ] && [ "$(cat "$stamps/build" 2>/dev/null)" = "$print" ]; then return 0; fi
     say "building styles and scripts"
     npx vite build --logLevel warn >&2 || die "the front-end build failed"
