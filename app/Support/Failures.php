@@ -58,10 +58,13 @@ final class Failures
         if ($e instanceof \PDOException && !self::isOutOfReach($e)) {
             return self::page($request, 500, __('failures.broken'), __('failures.broken_advice'));
         }
-        $locked = str_contains($e->getMessage(), 'locked');
-        $message = (string) __($locked ? 'failures.locked' : 'failures.missing');
-        $advice = (string) __($locked ? 'failures.locked_advice' : 'failures.missing_advice');
-        if ($locked && !$request->isMethod('GET') && !$request->expectsJson()) {
+        $key = match (true) {
+            str_contains($e->getMessage(), 'locked') => 'locked',
+            str_contains($e->getMessage(), 'disk is full') => 'full',
+            default => 'missing',
+        };
+        [$message, $advice] = [(string) __("failures.$key"), (string) __("failures.{$key}_advice")];
+        if ('missing' !== $key && !$request->isMethod('GET') && !$request->expectsJson()) {
             return self::backWith($request, "$message $advice", 503);
         }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     'locked' => 'The logbook is busy just now, so nothing was written.',
     'locked_advice' => 'What you typed is still here: send it again in a moment.',
+    'full' => 'The disk is full, so nothing was written.',
+    'full_advice' => 'What you typed is still here: free some space, then send it again.',
     'missing' => 'The logbook cannot be opened.',
     'missing_advice' => 'Its database is missing or cannot be read. Nothing was changed. Start the application with bin/demo, or put the database file back, then reload this page.',
     'broken' => 'Something went wrong while reading the logbook.',

@@ -73,6 +73,25 @@ final class TroubleTest extends TestCase
         self::assertSame([1, 1, 1], [$round->ticks()->count(), Entry::query()->count(), Photo::query()->count()], 'sending it again adds the picture only');
     }
 
+    public function test_a_full_disk_under_the_logbook_keeps_what_was_typed(): void
+    {
+        $user = $this->member();
+        $round = $this->startRound($user, $this->machineOf($user));
+        $pages = DB::selectOne('PRAGMA page_count');
+        DB::statement('PRAGMA max_page_count = '.(is_object($pages) ? $pages->page_count : 0));
+        for ($i = 0; $i < 40; ++$i) {
+            $answer = $this->from("/rounds/$round->id")->tick($round, 'kit', null, ['note' => str_repeat('long ', 390)]);
+            if (session()->has('errors')) {
+                break;
+            }
+        }
+        $answer->assertRedirect("/rounds/$round->id")->assertSessionHasErrors(['did' => 'The disk is full, so nothing was written. What you typed is still here: free some space, then send it again.'])->assertSessionHasInput('note');
+        $ticks = $round->ticks()->count();
+        DB::statement('PRAGMA max_page_count = 1000000');
+        $this->tick($round, 'power-off')->assertSessionHasNoErrors();
+        self::assertSame($ticks + 1, $round->ticks()->count());
+    }
+
     public function test_a_missing_database_is_said_plainly(): void
     {
         $user = $this->member();
