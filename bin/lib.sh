@@ -9,7 +9,7 @@ mkdir -p "$stamps"
 say() { printf '\033[1m· %s\033[0m\n' "$*" >&2; }
 die() { printf 'good-rinse: %s\n' "$*" >&2; exit 1; }
 
-php_has() { php -m | grep -qix "$1"; }
+php_has() { php -r 'exit(extension_loaded($argv[1]) ? 0 : 1);' "$1"; }
 
 # Installs Debian packages, or says the one line to run where we are not root.
 apt_install() {

@@ -133,6 +133,8 @@ test('every page is accessible and works by keyboard', async ({ page }, { projec
     await page.goto('/kitchen');
     await page.getByRole('link', { name: /Tarnbeck 60/ }).click();
     await accessible(page);
+    await page.getByRole('link', { name: 'Change this' }).click();
+    await accessible(page);
     await page.goto('/logbook?show=uses');
     await accessible(page);
     await page.goto('/nowhere').catch(() => {});
@@ -167,6 +169,7 @@ test('the household: invite, take back, dark, log out', async ({ page, browser }
     await page.getByRole('button', { name: 'Use this' }).click();
     await page.getByRole('button', { name: /Log out/ }).click();
     await expect(page.getByText('You are logged out.')).toBeVisible();
+    await accessible(page);
     await page.goto('/logbook');
     await expect(page).toHaveURL('/login');
 });
