@@ -42,11 +42,6 @@ final class CannotDo extends \DomainException
         return new self('You already belong to a household. Log out and open the link with another account.');
     }
 
-    public static function notVoidable(): self
-    {
-        return new self('That entry is an undo that has itself been undone; look for its newest line.');
-    }
-
     public static function photoUnreadable(): self
     {
         return new self('That picture could not be read. Take it again, or choose a JPEG, PNG or WebP file.');

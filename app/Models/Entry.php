@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Contracts\BelongsToHousehold;
 use Carbon\CarbonImmutable;
-use GoodRinse\Core\Logbook\Entry as LogbookEntry;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\InForce;
 use GoodRinse\Core\Logbook\Payload;
@@ -35,7 +34,6 @@ use Illuminate\Support\Facades\DB;
  * @property string|null             $step
  * @property string|null             $voids
  * @property Machine|null            $machine
- * @property User|null               $recorder
  */
 final class Entry extends Model implements BelongsToHousehold
 {
@@ -72,11 +70,6 @@ final class Entry extends Model implements BelongsToHousehold
         return PayloadCodec::decode($this->kind, $this->payload);
     }
 
-    public function toLogbook(): LogbookEntry
-    {
-        return new LogbookEntry($this->id, $this->seq, $this->happened_at->toDateTimeImmutable(), $this->says(), $this->voids);
-    }
-
     /**
      * Which of these entries are out of force, each with the id of the entry that voids it.
      *
@@ -104,11 +97,5 @@ final class Entry extends Model implements BelongsToHousehold
     public function machine(): BelongsTo
     {
         return $this->belongsTo(Machine::class);
-    }
-
-    /** @return BelongsTo<User, $this> */
-    public function recorder(): BelongsTo
-    {
-        return $this->belongsTo(User::class, 'recorded_by');
     }
 }

@@ -41,10 +41,4 @@ final readonly class FoulingCurve
     {
         return Fraction::of(1 - exp(-$this->exposureAtCleanBy * max(0.0, $foulings)));
     }
-
-    /** Blocked fraction of a part after so many uses, when it takes interval uses (above 0) from clean to the clean-by line. */
-    public function blockedAfterUses(float $uses, float $interval): Fraction
-    {
-        return $this->blockedAfter($uses / $interval);
-    }
 }

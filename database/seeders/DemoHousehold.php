@@ -4,23 +4,17 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\AddMachine;
-use App\Actions\EntryDraft;
 use App\Actions\FoundHousehold;
 use App\Actions\RegisterUser;
-use App\Actions\WriteEntries;
-use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Lab\Kitchen;
 use GoodRinse\Core\Lab\KitchenSettings;
 use GoodRinse\Core\Lab\LabEvent;
-use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -40,8 +34,7 @@ final readonly class DemoHousehold
         private ClockInterface $clock,
         private RegisterUser $register,
         private FoundHousehold $found,
-        private AddMachine $add,
-        private WriteEntries $write,
+        private LabMachine $lab,
     ) {
     }
 
@@ -57,22 +50,16 @@ final readonly class DemoHousehold
         $home = $this->found->handle($ama, 'Marrowick flat', 'Europe/Stockholm', Measures::Metric);
         $nils = $this->register->handle('Nils Lindqvist', 'nils@marrowick.example', self::PASSWORD);
         $nils->household()->associate($home)->save();
-        $machine = $this->add->handle(
+        $machine = $this->lab->add(
             $home,
             $ama,
-            (string) Str::ulid(),
-            'dishwasher',
             'Tarnbeck 60',
             'Flat above the bindery',
             ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'three'],
             ['loadsPerWeek' => 5.0, 'plates' => 'scrape'],
             ['filter' => 'monthly'],
-            null,
         );
-        $this->write->handle($home, null, array_map(
-            static fn (LabEvent $event): EntryDraft => new EntryDraft($event->payload, $event->at, Entry::BY_DEMO, $machine, $event->payload instanceof Counter ? null : 'filter'),
-            $this->history($machine, $home->zone()),
-        ));
+        $this->lab->live($home, $machine, $this->history($machine, $home->zone()));
 
         return $ama;
     }

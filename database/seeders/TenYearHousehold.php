@@ -4,22 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\AddMachine;
-use App\Actions\EntryDraft;
 use App\Actions\FoundHousehold;
 use App\Actions\RegisterUser;
-use App\Actions\WriteEntries;
-use App\Models\Entry;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Lab\Kitchen;
 use GoodRinse\Core\Lab\KitchenSettings;
-use GoodRinse\Core\Lab\LabEvent;
-use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** A household with four busy machines and ten years of entries, for measuring. */
@@ -35,8 +28,7 @@ final readonly class TenYearHousehold
         private ClockInterface $clock,
         private RegisterUser $register,
         private FoundHousehold $found,
-        private AddMachine $add,
-        private WriteEntries $write,
+        private LabMachine $lab,
     ) {
     }
 
@@ -56,13 +48,10 @@ final readonly class TenYearHousehold
         $habits = ['loadsPerWeek' => self::LOADS_A_WEEK, 'plates' => 'scrape'];
         $today = Day::at($this->clock->now(), $home->zone());
         for ($number = 1; $number <= self::MACHINES; ++$number) {
-            $machine = $this->add->handle($home, $user, (string) Str::ulid(), 'dishwasher', "Machine $number", null, ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two'], $habits, [], null);
+            $machine = $this->lab->add($home, $user, "Machine $number", null, ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two'], $habits, []);
             $kitchen = new Kitchen($this->handbook, $kind, $kind->task('filter'), $habits, null, new KitchenSettings(self::LOADS_A_WEEK, 30), $home->zone());
             [$events] = $kitchen->live($today->plus(-self::DAYS), $today->plus(-1), $number);
-            $this->write->handle($home, $user, array_map(
-                static fn (LabEvent $event): EntryDraft => new EntryDraft($event->payload, $event->at, Entry::BY_DEMO, $machine, $event->payload instanceof Counter ? null : 'filter'),
-                $events,
-            ));
+            $this->lab->live($home, $machine, $events);
         }
 
         return $user->refresh();

@@ -11,7 +11,6 @@ use App\View\Words\ReasonWords;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\Reason;
 use GoodRinse\Core\Rhythm\ReasonCode;
-use GoodRinse\Core\Rhythm\State;
 
 /** A care task as a page shows it. */
 final readonly class TaskLine
@@ -107,10 +106,5 @@ final readonly class TaskLine
     public function isDue(): bool
     {
         return $this->care->neverOpened() || $this->care->rhythm->state->isDue();
-    }
-
-    public function isOverdue(): bool
-    {
-        return State::Overdue === $this->care->rhythm->state;
     }
 }
