@@ -10,6 +10,7 @@ use App\Console\Calc\Model;
 use App\Console\Calc\RhythmModel;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Container\Container;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** The core without the pages: one JSON document in, one out. */
 final class Calc extends Command
@@ -25,17 +26,22 @@ final class Calc extends Command
     {
         try {
             $output = $this->model($container)->calculate(Json::parse((string) stream_get_contents(STDIN)));
+            $json = json_encode($output, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
         } catch (BadInput $e) {
-            fwrite(STDERR, str_replace(["\r", "\n"], ' ', $e->getMessage())."\n");
-
-            return self::BAD_INPUT;
+            return $this->refuse($e->getMessage());
+        } catch (\JsonException) {
+            return $this->refuse('"": these numbers lie too far apart to calculate with');
         }
-        $this->output->writeln(
-            json_encode($output, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
-            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
-        );
+        $this->output->writeln($json, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
+    }
+
+    private function refuse(string $message): int
+    {
+        fwrite(STDERR, str_replace(["\r", "\n"], ' ', $message)."\n");
+
+        return self::BAD_INPUT;
     }
 
     private function model(Container $container): Model

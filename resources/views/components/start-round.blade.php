@@ -1,5 +1,5 @@
 @props(['care', 'procedure', 'main' => false])
-<form method="post" action="{{ route('rounds.store', $care->machine) }}">
+<form method="post" action="/machines/{{ $care->machine->id }}/rounds">
     @csrf
     <input type="hidden" name="task" value="{{ $care->task->id }}">
     <input type="hidden" name="procedure" value="{{ $procedure }}">
