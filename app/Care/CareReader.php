@@ -20,7 +20,6 @@ use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -53,15 +52,15 @@ final readonly class CareReader
     {
         $machines = $this->withLastEntry($household->machines()->getQuery())->orderBy('name')->get();
 
-        return $this->read($machines, $household);
+        return $this->read(array_values($machines->map(static fn (Machine $machine): array => [$machine, $machine->getAttribute('last_entry')])->all()), $household);
     }
 
     /** The machine with the newest part of its history. */
     public function machine(Machine $machine, Household $household): MachineCare
     {
-        $machine->setAttribute('last_entry', DB::table('entries')->where('machine_id', $machine->id)->orderByDesc('seq')->value('id'));
+        $lastEntry = DB::table('entries')->where('machine_id', $machine->id)->orderByDesc('seq')->value('id');
 
-        return $this->read(new Collection([$machine]), $household)[0];
+        return $this->read([[$machine, $lastEntry]], $household)[0];
     }
 
     /**
@@ -112,19 +111,19 @@ final readonly class CareReader
     }
 
     /**
-     * @param Collection<int, Machine> $machines
+     * @param list<array{Machine, mixed}> $machines each with the id of its newest entry
      *
      * @return list<MachineCare>
      */
-    private function read(Collection $machines, Household $household): array
+    private function read(array $machines, Household $household): array
     {
         $kept = $this->cache->get(self::key($household));
         $kept = $before = is_array($kept) ? $kept : [];
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
         $cares = [];
-        foreach ($machines as $machine) {
-            $stamp = $this->stamp($machine, $today, $household);
+        foreach ($machines as [$machine, $lastEntry]) {
+            $stamp = $this->stamp($machine, is_string($lastEntry) ? $lastEntry : '', $today, $household);
             $care = $kept[$machine->id] ?? null;
             if (!$care instanceof KeptCare || $care->stamp !== $stamp || $care->newest > $now->getTimestamp()) {
                 $kept[$machine->id] = $care = $this->gather($machine, $household, $stamp, $now, $today);
@@ -143,11 +142,11 @@ final readonly class CareReader
         return sprintf('care.%d.%s', self::SHAPE, $household->id);
     }
 
-    private function stamp(Machine $machine, Day $today, Household $household): string
+    private function stamp(Machine $machine, string $lastEntry, Day $today, Household $household): string
     {
         $said = json_encode([$machine->traits, $machine->habits, $machine->schools]);
 
-        return implode('|', [$this->handbook->version(), $machine->getAttribute('last_entry'), $today, $household->timezone, $said]);
+        return implode('|', [$this->handbook->version(), $lastEntry, $today, $household->timezone, $said]);
     }
 
     private function gather(Machine $machine, Household $household, string $stamp, \DateTimeImmutable $now, Day $today): KeptCare

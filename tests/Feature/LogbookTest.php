@@ -117,4 +117,32 @@ final class LogbookTest extends TestCase
         $this->get('/')->assertSee('Look at it once');
         $this->get('/logbook')->assertDontSee('later');
     }
+
+    public function test_a_round_is_one_line_with_the_rest_behind_it_and_no_trace_of_corrections(): void
+    {
+        $round = $this->startRound($this->user, $this->machine);
+        $this->tick($round, 'hold-to-light', 'heavy');
+        $this->tick($round, 'soak');
+        $this->tick($round, 'light-again', 'clear');
+        $page = $this->get('/logbook')->assertSeeInOrder(['Fine filter opened: heavy, left clear', '1 more from the same round', '15 ml of dish soap into the sink']);
+        $page->assertDontSee('looked at: heavy')->assertDontSee('set right');
+        $this->get('/logbook?show=all')->assertSee('An entry was set right')->assertSee('Fine filter looked at: heavy, left as it was');
+    }
+
+    public function test_one_machine_at_a_time(): void
+    {
+        $other = $this->machineOf($this->user, ['name' => 'Galley']);
+        $this->note('about the first', '2026-06-01T10:00:00Z');
+        app(WriteEntries::class)->handle($this->user->home(), $this->user, [new EntryDraft(new Note('about the galley'), new \DateTimeImmutable('2026-06-02T10:00:00Z'), Entry::BY_HAND, $other)]);
+        $this->get('/logbook')->assertSee('About the first')->assertSee('About the galley')->assertSee('All machines');
+        $this->get("/logbook?machine=$other->id")->assertDontSee('About the first')->assertSee('About the galley');
+        $this->get('/logbook?machine=unknown')->assertOk()->assertSee('About the first');
+    }
+
+    public function test_times_are_told_on_the_clock_of_the_place_they_were_written_in(): void
+    {
+        $this->note('in summer', '2026-06-01T21:30:00Z');
+        $this->user->home()->update(['timezone' => 'America/Chicago']);
+        $this->get('/logbook')->assertSee('23:30')->assertSee('1 June');
+    }
 }

@@ -165,4 +165,30 @@ final class TroubleTest extends TestCase
         self::assertGreaterThan(350, count($seen[0]));
         self::assertSame($seen[0], $seen[1]);
     }
+
+    public function test_a_file_that_is_no_database_and_one_without_tables_are_said_plainly(): void
+    {
+        $user = $this->member();
+        foreach (['this is not a database, whatever its name says', ''] as $content) {
+            $path = storage_path('framework/testing/odd.sqlite');
+            file_put_contents($path, $content);
+            $this->onDatabase($path, fn () => $this->actingAs($user->setConnection('other')->unsetRelations())->get('/')->assertServiceUnavailable()->assertSee('Nothing was changed'));
+            array_map(unlink(...), glob("$path*") ?: []);
+        }
+    }
+
+    public function test_pictures_keep_nothing_of_where_they_were_taken(): void
+    {
+        $user = $this->member();
+        $round = $this->startRound($user, $this->machineOf($user));
+        $plain = (string) UploadedFile::fake()->image('f.jpg', 60, 40)->get();
+        $note = "Exif\0\0MM\0*\0\0\0\x08\0\0 taken at 59.3293 N 18.0686 E";
+        $told = substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($note) + 2).$note.substr($plain, 2);
+        $this->tick($round, 'hold-to-light', 'film', ['photo_id' => $this->ulid(), 'photo' => UploadedFile::fake()->createWithContent('f.jpg', $told)])->assertSessionHasNoErrors();
+        $kept = (string) file_get_contents(config()->string('good-rinse.photos').'/'.Photo::query()->sole()->file);
+
+        self::assertStringContainsString('59.3293', $told);
+        self::assertStringNotContainsString('59.3293', $kept);
+        self::assertStringStartsWith("\xFF\xD8", $kept);
+    }
 }

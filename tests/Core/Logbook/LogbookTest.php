@@ -137,4 +137,18 @@ final class LogbookTest extends TestCase
         self::assertSame(10.0, $history->usesSince);
         self::assertSame('b', $history->last()?->entry);
     }
+
+    public function test_uses_add_up_over_any_days_between(): void
+    {
+        $zone = new \DateTimeZone('Europe/Stockholm');
+        $this->forAll(Generator\seq(Generator\tuple(Generator\choose(0, 8_000_000), Generator\choose(1, 3))), Generator\choose(0, 8_000_000), Generator\choose(0, 8_000_000), Generator\choose(0, 8_000_000))
+            ->then(static function (array $counts, int $a, int $b, int $c) use ($zone): void {
+                usort($counts, static fn (array $x, array $y): int => $x[0] <=> $y[0]);
+                $tally = new UseTally(array_map(static fn (array $count): array => [1_780_000_000 + $count[0], (float) $count[1]], $counts), $zone, 0.7);
+                $at = [1_780_000_000 + $a, 1_780_000_000 + $b, 1_780_000_000 + $c];
+                sort($at);
+                self::assertEqualsWithDelta($tally->between($at[0], $at[2]), $tally->between($at[0], $at[1]) + $tally->between($at[1], $at[2]), 1e-9);
+                self::assertGreaterThanOrEqual(0, $tally->between($at[0], $at[1]));
+            });
+    }
 }
