@@ -170,7 +170,7 @@
         <aside class="round__aside">
             @foreach ($progress->timers() as $timer)
                 @if (! $wait || $timer->step !== $wait->step)
-                    <section class="tile" id="timers" tabindex="-1"><x-timer :timer="$timer" :now="$now" :zone="$household->zone()"/></section>
+                    <section class="tile tile--timer" id="timers" tabindex="-1"><x-timer :timer="$timer" :now="$now" :zone="$household->zone()"/></section>
                 @endif
             @endforeach
             <section class="tile">
