@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\EnsureHousehold;
+use App\Http\Middleware\FormToken;
 use App\Http\Middleware\SecurityHeaders;
 use App\Support\Failures;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -16,6 +18,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
+        $middleware->web(replace: [ValidateCsrfToken::class => FormToken::class]);
         $middleware->alias(['household' => EnsureHousehold::class]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/');

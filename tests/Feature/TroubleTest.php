@@ -97,7 +97,7 @@ final class TroubleTest extends TestCase
         $user = $this->member();
         $this->onDatabase('/nowhere/at/all.sqlite', function () use ($user): void {
             $this->get('/login')->assertOk();
-            $this->actingAs($user->setConnection('other')->unsetRelations())->get('/')->assertServiceUnavailable()->assertSee('The logbook cannot be opened.')->assertSee('Nothing was changed');
+            $this->actingAs($user->setConnection('other')->unsetRelations())->get('/')->assertServiceUnavailable()->assertSee('The logbook cannot be opened.')->assertSee('Nothing was changed')->assertHeader('X-Frame-Options', 'DENY');
             $this->getJson('/')->assertServiceUnavailable()->assertJsonStructure(['message']);
         });
     }
