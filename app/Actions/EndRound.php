@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Entry;
 use App\Models\Round;
 use App\Models\User;
+use App\Support\OpenEndWords;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Round\OpenEnd;
 use Illuminate\Support\Facades\DB;

@@ -8,6 +8,7 @@ use App\Models\Contracts\BelongsToHousehold;
 use Carbon\CarbonImmutable;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Round\OpenEnd;
 use GoodRinse\Core\Round\Progress;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -63,6 +64,12 @@ final class Round extends Model implements BelongsToHousehold
     public function fittedProcedure(): Procedure
     {
         return $this->handbook()->kind($this->machine->kind)->procedure($this->procedure);
+    }
+
+    /** @return list<OpenEnd> what was still apart or untested when it ended */
+    public function leftOpen(): array
+    {
+        return array_map(static fn (array $end): OpenEnd => new OpenEnd($end['kind'], $end['what']), $this->open_ends ?? []);
     }
 
     public function progress(): Progress

@@ -11,7 +11,7 @@
         <section class="tile tile--hazard mb-3">
             <h2>{{ $open->machine->name }} is not as it should be</h2>
             <p class="mb-0">
-                The last round ended with this open: {{ App\Actions\OpenEndWords::list($open, array_map(fn ($end) => new GoodRinse\Core\Round\OpenEnd($end['kind'], $end['what']), $open->open_ends)) }}.
+                The last round ended with this open: {{ App\Support\OpenEndWords::list($open, $open->leftOpen()) }}.
                 Don't start a load before it is put right; a new round takes you through it.
             </p>
         </section>

@@ -12,7 +12,7 @@
             <h1>{{ $stopped ? 'Stopped half-way.' : 'Done.' }} {{ $care->rhythm->dueOn && ! $line->isDue() ? 'Next on '.Dates::longWeekday($care->rhythm->dueOn).'.' : ($opening ? 'Still '.$line->when().'.' : '') }}</h1>
             @if ($learned)<p class="step__say">{{ $learned }}</p>@endif
             @if ($round->open_ends)
-                <p class="hazard"><strong>Left open: {{ App\Actions\OpenEndWords::list($round, array_map(fn ($end) => new GoodRinse\Core\Round\OpenEnd($end['kind'], $end['what']), $round->open_ends)) }}.</strong> Don't start a load before it is put right.</p>
+                <p class="hazard"><strong>Left open: {{ App\Support\OpenEndWords::list($round, $round->leftOpen()) }}.</strong> Don't start a load before it is put right.</p>
             @endif
             <x-due-lines :lines="[$line]" :today="$today"/>
             @if ($says && $says->found)

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions;
+namespace App\Support;
 
 use App\Models\Round;
 use GoodRinse\Core\Round\OpenEnd;
