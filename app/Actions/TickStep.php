@@ -10,6 +10,7 @@ use App\Models\Tick;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Logbook\Voiding;
@@ -46,7 +47,13 @@ final readonly class TickStep
             if (null !== $round->ended_at) {
                 throw CannotDo::roundEnded();
             }
-            $step = $round->progress()->admit($stepId, $answer);
+            $progress = $round->progress();
+            $step = $progress->admit($stepId, $answer);
+            $this->keepNote($round, $by, $step, $note);
+            $before = $progress->tick($step);
+            if (null !== $before && $progress->isDone($step) && [$before->answer, $before->overruled] === [$answer, $overruled]) {
+                return; // looked at again and left as it was: no wait starts anew
+            }
             $tick = $round->ticks()->create([
                 'id' => $id,
                 'step' => $stepId,
@@ -55,13 +62,21 @@ final readonly class TickStep
                 'at' => $this->clock->now(),
                 'made_by' => $by->id,
             ]);
-            $this->say($round->load('ticks'), $by, $step, $tick, $note);
+            $this->say($round->load('ticks'), $by, $step, $tick);
         });
     }
 
-    private function say(Round $round, User $by, Step $step, Tick $tick, ?string $note): void
+    /** A note belongs to the round, not to what the step says: doing the step again takes nothing from it. */
+    private function keepNote(Round $round, User $by, Step $step, ?string $note): void
     {
-        $said = (new Scribe($round->handbook(), $round->task))->write($step, $tick->toCore(), $round->progress(), $note);
+        if (null !== $note && '' !== trim($note)) {
+            $this->write->handle($by->home(), $by, [$this->draft($round, $step->part, null, new Note(trim($note)), $this->clock->now())]);
+        }
+    }
+
+    private function say(Round $round, User $by, Step $step, Tick $tick): void
+    {
+        $said = (new Scribe($round->handbook(), $round->task))->write($step, $tick->toCore(), $round->progress());
         [$drafts, $openedAt] = $this->takeBack($round, $step, [] !== array_filter($said, static fn (Payload $payload): bool => $payload instanceof Opening));
         foreach ($said as $payload) {
             $when = $payload instanceof Opening && null !== $openedAt ? $openedAt : $this->clock->now();
@@ -93,7 +108,7 @@ final readonly class TickStep
         return [$drafts, $openedAt];
     }
 
-    private function draft(Round $round, ?string $part, string $step, Payload $payload, \DateTimeImmutable $when, ?string $voids = null): EntryDraft
+    private function draft(Round $round, ?string $part, ?string $step, Payload $payload, \DateTimeImmutable $when, ?string $voids = null): EntryDraft
     {
         return new EntryDraft($payload, $when, Entry::BY_ROUND, $round->machine, $part, $round, $step, $voids);
     }

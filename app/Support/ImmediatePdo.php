@@ -37,6 +37,23 @@ final class ImmediatePdo extends \PDO
         return true;
     }
 
+    /**
+     * A full disk makes SQLite take the whole transaction back by itself; taking it back once more is then no
+     * failure, and must not hide the real one.
+     */
+    public function exec(string $statement): int|false
+    {
+        try {
+            return parent::exec($statement);
+        } catch (\PDOException $e) {
+            if (str_starts_with($statement, 'ROLLBACK') && 1 === preg_match('/no such savepoint|no transaction is active/', $e->getMessage())) {
+                return 0;
+            }
+
+            throw $e;
+        }
+    }
+
     public function inTransaction(): bool
     {
         return $this->open;

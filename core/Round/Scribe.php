@@ -30,7 +30,7 @@ final readonly class Scribe
      *
      * @return list<Payload>
      */
-    public function write(Step $step, Tick $tick, Progress $progress, ?string $note): array
+    public function write(Step $step, Tick $tick, Progress $progress): array
     {
         $said = [];
         if (null !== $step->capture && null !== $tick->answer) {
@@ -41,9 +41,6 @@ final readonly class Scribe
             if (null !== $step->clears) {
                 $said[] = new Clearing($step->clears->vessel, $step->clears->by);
             }
-        }
-        if (null !== $note && '' !== trim($note)) {
-            $said[] = new Note(trim($note));
         }
 
         return $said;

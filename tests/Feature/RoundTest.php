@@ -61,7 +61,7 @@ final class RoundTest extends TestCase
         $this->tick($round, 'soak', null, ['note' => 'grey and greasy']);
         $this->tick($round, 'rinse', 'suds');
         $this->tick($round, 'rinse', 'none');
-        self::assertSame(['opening', 'dose', 'note', 'check', 'voiding', 'check', 'clearing'], $this->written());
+        self::assertSame(['opening', 'note', 'dose', 'check', 'voiding', 'check', 'clearing'], $this->written());
     }
 
     public function test_the_timer_belongs_to_the_server(): void
@@ -78,6 +78,23 @@ final class RoundTest extends TestCase
         $this->get("/rounds/$round->id")->assertSee('data-left="60"', false);
         $this->clock->move('+2 minutes');
         $this->get("/rounds/$round->id")->assertSee('data-left="-60"', false)->assertSee('+1:00')->assertSee('It is over');
+    }
+
+    public function test_looking_back_at_a_step_changes_nothing(): void
+    {
+        $round = $this->round();
+        $this->tick($round, 'hold-to-light', 'heavy', ['note' => 'a seed in the ring']);
+        $this->tick($round, 'soak');
+        [$written, $ticks] = [$this->written(), $round->ticks()->count()];
+        $this->clock->move('+10 minutes');
+        $this->tick($round, 'soak')->assertSessionHasNoErrors();
+        $this->tick($round, 'hold-to-light', 'heavy')->assertSessionHasNoErrors();
+        self::assertSame([$written, $ticks], [$this->written(), $round->ticks()->count()]);
+        $timer = $round->load('ticks')->progress()->timers()[0] ?? self::fail('the soak runs');
+        self::assertSame(20 * 60, $timer->secondsLeft($this->clock->now()), 'it did not start anew');
+
+        $this->tick($round, 'hold-to-light', 'film', ['note' => 'on second thoughts'])->assertSessionHasNoErrors();
+        $this->get('/logbook')->assertSee('A seed in the ring')->assertSee('On second thoughts')->assertSee('film');
     }
 
     public function test_one_opening_a_round_however_often_it_is_told(): void
@@ -130,7 +147,7 @@ final class RoundTest extends TestCase
             $this->tick($round, 'hold-to-light', 'patchy', ['id' => 0 === $i % 2 ? $id : mb_strtolower($id), 'note' => 'once'])->assertSessionHasNoErrors();
         }
         self::assertSame(1, $round->ticks()->count());
-        self::assertSame(['opening', 'note'], $this->written());
+        self::assertSame(['note', 'opening'], $this->written());
 
         $this->tick($round, 'kit', null, ['id' => $id])->assertSessionHasErrors('did');
         self::assertSame(1, $round->ticks()->count());

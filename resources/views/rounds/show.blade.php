@@ -161,6 +161,7 @@
                     @if ($before)
                         <a class="push" href="{{ route('rounds.show', [$round, 'step' => $before->id]) }}" x-ref="back" aria-label="Back to: {{ $before->short }}">← Back</a>
                     @endif
+                    @unless ($isCurrent)<a class="push" href="{{ route('rounds.show', $round) }}">On →</a>@endunless
                     <button type="button" class="push d-none d-md-inline-flex" x-on:click="keys" aria-label="All keys">?</button>
                     <button form="tick" class="push push--main" x-ref="done">{{ $wait && $wait->secondsLeft($now) > 0 ? 'Take it out now' : 'Done' }} <kbd>space</kbd></button>
                 </div>

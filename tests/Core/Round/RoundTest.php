@@ -163,10 +163,10 @@ final class RoundTest extends CoreTestCase
     public function test_ticks_say_what_happened_in_the_world(): void
     {
         $scribe = new Scribe(self::handbook(), 'filter');
-        $said = static function (array $done, string $step, ?string $note = null) use ($scribe): array {
+        $said = static function (array $done, string $step) use ($scribe): array {
             $progress = self::progress($done);
 
-            return $scribe->write($progress->step($step), new Tick('t', $step, new \DateTimeImmutable('@0'), $done[$step]), $progress, $note);
+            return $scribe->write($progress->step($step), new Tick('t', $step, new \DateTimeImmutable('@0'), $done[$step]), $progress);
         };
 
         [$opening] = $said(['hold-to-light' => 'heavy'], 'hold-to-light');
@@ -179,14 +179,15 @@ final class RoundTest extends CoreTestCase
 
         self::assertEquals([Dose::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'soak' => null], 'soak')));
         self::assertEquals([Check::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'rinse' => 'suds'], 'rinse')), 'suds clear nothing');
-        self::assertEquals([Check::class, Clearing::class, Note::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'rinse' => 'none'], 'rinse', ' cold tap ')));
+        self::assertEquals([Check::class, Clearing::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'rinse' => 'none'], 'rinse')));
+        self::assertEquals([new Note('What stays on? White crust.')], $said(['hold-to-light' => 'film', 'light-again' => 'film', 'what-stays' => 'crust'], 'what-stays'));
         self::assertSame([], $said(['rack-out' => null], 'rack-out'));
     }
 
     public function test_nobody_leaves_more_in_place_than_was_found(): void
     {
         $progress = self::progress(['hold-to-light' => 'film', 'light-again' => 'clogged']);
-        [$opening] = (new Scribe(self::handbook(), 'filter'))->write($progress->step('light-again'), new Tick('t', 'light-again', new \DateTimeImmutable('@0'), 'clogged'), $progress, null);
+        [$opening] = (new Scribe(self::handbook(), 'filter'))->write($progress->step('light-again'), new Tick('t', 'light-again', new \DateTimeImmutable('@0'), 'clogged'), $progress);
 
         self::assertInstanceOf(Opening::class, $opening);
         self::assertSame(0.1, $opening->left->value);
