@@ -19,7 +19,7 @@ export default defineConfig({
     use: { baseURL: `http://127.0.0.1:${port}`, actionTimeout: 15_000, trace: 'off', screenshot: 'only-on-failure', ...chromium },
     projects: [
         { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
-        { name: 'phone', use: { ...devices['Pixel 7'], defaultBrowserType: 'chromium', viewport: { width: 390, height: 844 } } },
+        { name: 'phone', grepInvert: /@wide/, use: { ...devices['Pixel 7'], defaultBrowserType: 'chromium', viewport: { width: 390, height: 844 } } },
     ],
     webServer: {
         command: `rm -rf storage/instances/browser && bin/demo --fresh --foreground --port=${port}`,

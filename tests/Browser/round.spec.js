@@ -17,8 +17,7 @@ async function endAndUndo(page) {
     await expect(page.getByRole('status')).toContainText('Taken back');
 }
 
-test('by keys alone', async ({ page }, { project }) => {
-    test.skip(project.name === 'phone', 'a phone has no keys');
+test('by keys alone @wide', async ({ page }) => {
     const heading = page.getByRole('heading', { level: 1 });
     await startQuick(page);
     for (const title of ['Put these within reach.', 'Lift the lower rack out.', 'Pick up what lies on the floor.', 'Turn the filter out and lift it.']) {
@@ -93,9 +92,7 @@ test('a picture is taken and shown, a broken one is refused and nothing is lost'
     await endAndUndo(page);
 });
 
-test('killing the server in the middle of a round loses no tick', async ({ page }, { project }) => {
-    test.skip(project.name === 'phone', 'once is enough');
-    test.setTimeout(120_000);
+test('killing the server in the middle of a round loses no tick @wide', async ({ page }) => {
     const env = { ...process.env, GOODRINSE_STATE: 'storage/instances/killed' };
     const demo = (...options) => execFileSync('bin/demo', ['--port=8497', ...options], { env, stdio: 'pipe' });
     const base = 'http://127.0.0.1:8497';
