@@ -49,7 +49,8 @@ final readonly class TickStep
             }
             $progress = $round->progress();
             $step = $progress->admit($stepId, $answer);
-            $this->keepNote($round, $by, $step, $note);
+            $answer = null === $step->capture ? null : $answer;
+            $this->keepNote($round, $by, $id, $step, $note);
             $before = $progress->tick($step);
             if (null !== $before && $progress->isDone($step) && [$before->answer, $before->overruled] === [$answer, $overruled]) {
                 return; // looked at again and left as it was: no wait starts anew
@@ -57,7 +58,7 @@ final readonly class TickStep
             $tick = $round->ticks()->create([
                 'id' => $id,
                 'step' => $stepId,
-                'answer' => null === $step->capture ? null : $answer,
+                'answer' => $answer,
                 'overruled' => $overruled,
                 'at' => $this->clock->now(),
                 'made_by' => $by->id,
@@ -66,11 +67,14 @@ final readonly class TickStep
         });
     }
 
-    /** A note belongs to the round, not to what the step says: doing the step again takes nothing from it. */
-    private function keepNote(Round $round, User $by, Step $step, ?string $note): void
+    /**
+     * A note belongs to the round, not to what the step says: doing the step again takes nothing from it. It
+     * carries the id the device sent, so that sending it again writes it once, tick or no tick.
+     */
+    private function keepNote(Round $round, User $by, string $id, Step $step, ?string $note): void
     {
         if (null !== $note && '' !== trim($note)) {
-            $this->write->handle($by->home(), $by, [$this->draft($round, $step->part, null, new Note(trim($note)), $this->clock->now())]);
+            $this->write->handle($by->home(), $by, [$this->draft($round, $step->part, null, new Note(trim($note)), $this->clock->now(), id: $id)]);
         }
     }
 
@@ -108,8 +112,8 @@ final readonly class TickStep
         return [$drafts, $openedAt];
     }
 
-    private function draft(Round $round, ?string $part, ?string $step, Payload $payload, \DateTimeImmutable $when, ?string $voids = null): EntryDraft
+    private function draft(Round $round, ?string $part, ?string $step, Payload $payload, \DateTimeImmutable $when, ?string $voids = null, ?string $id = null): EntryDraft
     {
-        return new EntryDraft($payload, $when, Entry::BY_ROUND, $round->machine, $part, $round, $step, $voids);
+        return new EntryDraft($payload, $when, Entry::BY_ROUND, $round->machine, $part, $round, $step, $voids, $id);
     }
 }

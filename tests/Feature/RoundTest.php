@@ -93,6 +93,12 @@ final class RoundTest extends TestCase
         $timer = $round->load('ticks')->progress()->timers()[0] ?? self::fail('the soak runs');
         self::assertSame(20 * 60, $timer->secondsLeft($this->clock->now()), 'it did not start anew');
 
+        $id = $this->ulid();
+        foreach ([0, 1] as $sent) {
+            $this->tick($round, 'soak', null, ['id' => $id, 'note' => 'while it soaks'])->assertSessionHasNoErrors();
+        }
+        self::assertSame([...$written, 'note'], $this->written(), 'a note sent again while looking back is written once');
+
         $this->tick($round, 'hold-to-light', 'film', ['note' => 'on second thoughts'])->assertSessionHasNoErrors();
         $this->get('/logbook')->assertSee('A seed in the ring')->assertSee('On second thoughts')->assertSee('film');
     }
