@@ -19,7 +19,7 @@ use GoodRinse\Core\Rhythm\TaskClocks;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
 use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -50,7 +50,8 @@ final readonly class CareReader
     /** @return list<MachineCare> by name, each with the newest part of its history */
     public function household(Household $household): array
     {
-        $machines = $this->withLastEntry($household->machines()->getQuery())->orderBy('name')->get();
+        $newest = self::newestEntry()->whereColumn('machine_id', 'machines.id');
+        $machines = $household->machines()->select('machines.*')->selectSub($newest, 'last_entry')->orderBy('name')->get();
 
         return $this->read(array_values($machines->map(static fn (Machine $machine): array => [$machine, $machine->getAttribute('last_entry')])->all()), $household);
     }
@@ -58,9 +59,7 @@ final readonly class CareReader
     /** The machine with the newest part of its history. */
     public function machine(Machine $machine, Household $household): MachineCare
     {
-        $lastEntry = DB::table('entries')->where('machine_id', $machine->id)->orderByDesc('seq')->value('id');
-
-        return $this->read([[$machine, $lastEntry]], $household)[0];
+        return $this->read([[$machine, self::newestEntry()->where('machine_id', $machine->id)->value('id')]], $household)[0];
     }
 
     /**
@@ -97,17 +96,10 @@ final readonly class CareReader
         return $tasks;
     }
 
-    /**
-     * @param Builder<Machine> $query
-     *
-     * @return Builder<Machine>
-     */
-    private function withLastEntry(Builder $query): Builder
+    /** The id of the entry written last. */
+    private static function newestEntry(): Builder
     {
-        return $query->select('machines.*')->selectSub(
-            DB::table('entries')->select('id')->whereColumn('entries.machine_id', 'machines.id')->orderByDesc('seq')->limit(1),
-            'last_entry',
-        );
+        return DB::table('entries')->select('id')->orderByDesc('seq')->limit(1);
     }
 
     /**
@@ -153,12 +145,11 @@ final readonly class CareReader
     {
         $kind = $this->handbook->kind($machine->kind);
         [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
-
         $rhythms = $estimates = [];
         foreach ($kind->tasks as $id => $task) {
             $rhythms[$id] = $this->rhythm($machine, $kind, $task, $history, $today)->brief();
-            $procedure = $kind->procedure($task->procedures($machine->traits)[0] ?? '');
-            $estimates[$id] = Estimate::of($procedure, Expectation::of($procedure, $this->handbook, $rhythms[$id]->blockedNow), $machine->traits);
+            $procedure = $kind->procedure($task->procedures($machine->traits)[0] ?? '')->fittedTo($machine->traits);
+            $estimates[$id] = Estimate::of($procedure, Expectation::of($procedure, $this->handbook, $rhythms[$id]->blockedNow));
         }
 
         return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), $rhythms, $estimates);

@@ -55,7 +55,7 @@ final class Failures
 
     private static function noDatabase(\Throwable $e, Request $request): Response
     {
-        if ($e instanceof \PDOException && !self::isOutOfReach($e)) {
+        if (!self::isOutOfReach($e)) {
             return self::page($request, 500, __('failures.broken'), __('failures.broken_advice'));
         }
         $key = match (true) {
@@ -71,7 +71,7 @@ final class Failures
         return self::page($request, 503, $message, $advice);
     }
 
-    private static function isOutOfReach(\PDOException $e): bool
+    private static function isOutOfReach(\Throwable $e): bool
     {
         foreach (['locked', 'does not exist', 'unable to open', 'no such table', 'readonly', 'disk is full', 'disk I/O', 'not a database', 'malformed'] as $sign) {
             if (str_contains($e->getMessage(), $sign)) {

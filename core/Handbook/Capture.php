@@ -26,13 +26,7 @@ final readonly class Capture
 
     public function accepts(string $answer): bool
     {
-        foreach ($this->options as $option) {
-            if ($option->id === $answer) {
-                return true;
-            }
-        }
-
-        return false;
+        return null !== Option::among($this->options, $answer);
     }
 
     /** Whether the answer is the one that lets the work go on; only a confirmation can fail. */
@@ -41,14 +35,9 @@ final readonly class Capture
         return CaptureKind::Confirm !== $this->kind || $this->options[0]->id === $answer;
     }
 
+    /** @throws UnknownEntry */
     public function option(string $answer): Option
     {
-        foreach ($this->options as $option) {
-            if ($option->id === $answer) {
-                return $option;
-            }
-        }
-
-        throw UnknownEntry::named("answer to $this->id", $answer);
+        return Option::among($this->options, $answer) ?? throw UnknownEntry::named("answer to $this->id", $answer);
     }
 }

@@ -11,4 +11,14 @@ final readonly class MachineTrait
     public function __construct(public string $id, public string $ask, public ?string $hint, public array $options, public string $default)
     {
     }
+
+    /**
+     * What a machine has of this trait; the default where it says nothing.
+     *
+     * @param array<string, string> $traits
+     */
+    public function chosen(array $traits): ?Option
+    {
+        return Option::among($this->options, $traits[$this->id] ?? $this->default);
+    }
 }

@@ -10,4 +10,20 @@ final readonly class Option
     public function __construct(public string $id, public string $name, public ?string $note)
     {
     }
+
+    /**
+     * The option of that id, null when there is none.
+     *
+     * @param list<self> $options
+     */
+    public static function among(array $options, string $id): ?self
+    {
+        foreach ($options as $option) {
+            if ($option->id === $id) {
+                return $option;
+            }
+        }
+
+        return null;
+    }
 }

@@ -38,9 +38,9 @@ final readonly class IntervalLearner
                 $foulings = $foulings * $fade + $added;
                 $uses = $uses * $fade + $observation->uses;
                 $before = $interval;
-                $evidence = $interval = ($prior + $uses) / ($weight + $foulings);
-                $interval = $interval > $before * $stretch ? $before * $stretch : ($interval < $before / $stretch ? $before / $stretch : $interval);
-                $interval = $interval < $least ? $least : ($interval > $most ? $most : $interval);
+                $evidence = ($prior + $uses) / ($weight + $foulings);
+                $interval = self::between($before / $stretch, $evidence, $before * $stretch);
+                $interval = self::between($least, $interval, $most);
                 $last = $observation;
                 ++$openings;
             }
@@ -74,7 +74,7 @@ final readonly class IntervalLearner
     /** What kept the interval from following the evidence. */
     private function limit(float $evidence, float $before, Clock $clock): Limit
     {
-        $held = min(max($evidence, $before / $this->model->stretch), $before * $this->model->stretch);
+        $held = self::between($before / $this->model->stretch, $evidence, $before * $this->model->stretch);
 
         return match (true) {
             $held < $clock->least => Limit::Least,
@@ -89,11 +89,15 @@ final readonly class IntervalLearner
     private function window(float $alpha, float $beta, float $interval, Clock $clock): array
     {
         [$low, $high] = $this->model->windowQuantiles;
-        $clip = static fn (float $uses): float => min(max($uses, $clock->least), $clock->most);
 
         return [
-            min($interval, $clip(1 / GammaQuantile::at($high, $alpha, $beta))),
-            max($interval, $clip(1 / GammaQuantile::at($low, $alpha, $beta))),
+            min($interval, self::between($clock->least, 1 / GammaQuantile::at($high, $alpha, $beta), $clock->most)),
+            max($interval, self::between($clock->least, 1 / GammaQuantile::at($low, $alpha, $beta), $clock->most)),
         ];
+    }
+
+    private static function between(float $least, float $value, float $most): float
+    {
+        return $value < $least ? $least : ($value > $most ? $most : $value);
     }
 }

@@ -21,16 +21,16 @@ final readonly class Estimate
     }
 
     /**
-     * @param array<string, string> $answers expected, by capture id; they decide which steps come up and how long a soak is
-     * @param array<string, string> $traits  of the machine; not needed for a procedure that is fitted to it already
+     * @param Procedure             $procedure fitted to the machine
+     * @param array<string, string> $answers   expected, by capture id; they decide which steps come up and how long a soak is
      */
-    public static function of(Procedure $procedure, array $answers, array $traits = []): self
+    public static function of(Procedure $procedure, array $answers): self
     {
         $hands = $clock = 0.0;
         $ready = $meanwhile = [];
         $wait = $waiting = null;
         foreach ($procedure->steps as $step) {
-            if (!$step->if->holds($answers) || ([] !== $traits && !$step->when->holds($traits))) {
+            if (!$step->if->holds($answers)) {
                 continue;
             }
             $clock = max($clock, $ready[$step->waitsFor ?? ''] ?? 0.0) + $step->hands->value;

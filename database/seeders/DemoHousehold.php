@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\FoundHousehold;
 use App\Actions\RegisterUser;
 use App\Models\Machine;
 use App\Models\User;
@@ -13,7 +12,6 @@ use GoodRinse\Core\Lab\Kitchen;
 use GoodRinse\Core\Lab\KitchenSettings;
 use GoodRinse\Core\Lab\LabEvent;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -33,8 +31,7 @@ final readonly class DemoHousehold
         private Handbook $handbook,
         private ClockInterface $clock,
         private RegisterUser $register,
-        private FoundHousehold $found,
-        private LabMachine $lab,
+        private LabHousehold $lab,
     ) {
     }
 
@@ -46,8 +43,8 @@ final readonly class DemoHousehold
 
     private function make(): User
     {
-        $ama = $this->register->handle('Ama Okonjo', self::EMAIL, self::PASSWORD);
-        $home = $this->found->handle($ama, 'Marrowick flat', 'Europe/Stockholm', Measures::Metric);
+        $ama = $this->lab->found('Ama Okonjo', self::EMAIL, self::PASSWORD, 'Marrowick flat');
+        $home = $ama->home();
         $nils = $this->register->handle('Nils Lindqvist', 'nils@marrowick.example', self::PASSWORD);
         $nils->household()->associate($home)->save();
         $machine = $this->lab->add(

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\FoundHousehold;
-use App\Actions\RegisterUser;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Lab\Kitchen;
 use GoodRinse\Core\Lab\KitchenSettings;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -26,9 +23,7 @@ final readonly class TenYearHousehold
     public function __construct(
         private Handbook $handbook,
         private ClockInterface $clock,
-        private RegisterUser $register,
-        private FoundHousehold $found,
-        private LabMachine $lab,
+        private LabHousehold $lab,
     ) {
     }
 
@@ -42,8 +37,8 @@ final readonly class TenYearHousehold
 
     private function make(): User
     {
-        $user = $this->register->handle('Old Hand', self::EMAIL, DemoHousehold::PASSWORD);
-        $home = $this->found->handle($user, 'Ten years', 'Europe/Stockholm', Measures::Metric);
+        $user = $this->lab->found('Old Hand', self::EMAIL, DemoHousehold::PASSWORD, 'Ten years');
+        $home = $user->home();
         $kind = $this->handbook->kind('dishwasher');
         $habits = ['loadsPerWeek' => self::LOADS_A_WEEK, 'plates' => 'scrape'];
         $today = Day::at($this->clock->now(), $home->zone());

@@ -12,7 +12,7 @@
             <section class="tile">
                 <div class="machine__head">
                     <h1>{{ $machine->name }}</h1>
-                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...array_map(fn ($trait) => collect($trait->options)->firstWhere('id', $machine->traits[$trait->id] ?? $trait->default)?->name, array_values($kind->traits))])) }}</span>
+                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...array_map(fn ($trait) => $trait->chosen($machine->traits)?->name, array_values($kind->traits))])) }}</span>
                 </div>
                 @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id" :machine="$machine" :lines="$lines"/>@endif
             </section>
@@ -21,12 +21,12 @@
                 <dl class="facts">
                     @foreach ($kind->traits as $trait)
                         <dt>{{ rtrim($trait->ask, '?') }}</dt>
-                        <dd>{{ collect($trait->options)->firstWhere('id', $machine->traits[$trait->id] ?? $trait->default)?->name }}</dd>
+                        <dd>{{ $trait->chosen($machine->traits)?->name }}</dd>
                     @endforeach
                     @foreach ($kind->habits as $habit)
                         @php $value = $machine->habits[$habit->id] ?? $habit->default; @endphp
                         <dt>{{ rtrim($habit->ask, '?') }}</dt>
-                        <dd>{{ $habit->number ? Uses::number((float) $value) : collect($habit->options)->firstWhere('id', $value)?->name }}</dd>
+                        <dd>{{ $habit->number ? Uses::number((float) $value) : GoodRinse\Core\Handbook\Option::among($habit->options, (string) $value)?->name }}</dd>
                     @endforeach
                     <dt>Counted in the last 7 days</dt>
                     <dd>{{ $care->history->countedFrom ? Uses::counted($care->weekUses(), $kind->useUnit) : 'nothing counted yet' }}</dd>

@@ -6,6 +6,8 @@ namespace Database\Seeders;
 
 use App\Actions\AddMachine;
 use App\Actions\EntryDraft;
+use App\Actions\FoundHousehold;
+use App\Actions\RegisterUser;
 use App\Actions\WriteEntries;
 use App\Models\Entry;
 use App\Models\Household;
@@ -13,15 +15,25 @@ use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Lab\LabEvent;
 use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Str;
 
-/** Puts a dishwasher into a household and writes down what the Lab says it lived through. */
-final readonly class LabMachine
+/** Makes up households: a person, their dishwashers, and what the Lab says these lived through. */
+final readonly class LabHousehold
 {
     public const PART = 'filter';
 
-    public function __construct(private AddMachine $add, private WriteEntries $write)
+    public function __construct(private RegisterUser $register, private FoundHousehold $found, private AddMachine $add, private WriteEntries $write)
     {
+    }
+
+    /** A person with an account and a household of their own. */
+    public function found(string $person, string $email, string $password, string $home): User
+    {
+        $user = $this->register->handle($person, $email, $password);
+        $this->found->handle($user, $home, 'Europe/Stockholm', Measures::Metric);
+
+        return $user;
     }
 
     /**
