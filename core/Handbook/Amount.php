@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
-use GoodRinse\Core\Quantity\Volume;
+use GoodRinse\Core\Quantity\Portion;
 
 /** How much of which agent goes into which vessel. */
 final readonly class Amount
 {
-    public function __construct(public string $agent, public Volume $volume, public string $vessel)
+    /**
+     * @param bool       $byStrength whether a weaker or stronger acid than the recipe's takes more or less of it
+     * @param float|null $strength   % of the agent, where it has one
+     */
+    public function __construct(public string $agent, public Portion $portion, public string $vessel, public bool $byStrength = false, public ?float $strength = null)
     {
     }
 }

@@ -10,6 +10,7 @@ final readonly class Capture
     /**
      * @param non-empty-list<Option> $options all answers; of a confirmation the passing one first
      * @param string|null            $means   for a grade: found (as it came out) or left (as it goes back)
+     * @param string|null            $of      for a grade: the care task it is an opening of
      * @param string|null            $check   for a confirmation: the check it answers
      * @param string|null            $remedy  for a confirmation: what to do when it fails
      */
@@ -21,6 +22,7 @@ final readonly class Capture
         public ?string $means = null,
         public ?string $check = null,
         public ?string $remedy = null,
+        public ?string $of = null,
     ) {
     }
 

@@ -12,6 +12,10 @@ final readonly class CareTask
      * @param non-empty-list<ClockBounds>     $clocks
      * @param non-empty-array<string, School> $schools
      * @param array<string, float>            $habitFactors what each answer to the habit multiplies the interval by
+     * @param bool                            $first        whether a new machine is looked at straight away
+     * @param Condition                       $when         traits a machine must have to need it
+     * @param string|null                     $light        indicator light that asks for it
+     * @param bool                            $byPart       whether it goes by the name of its part
      */
     public function __construct(
         public string $id,
@@ -23,6 +27,10 @@ final readonly class CareTask
         private string $defaultSchool,
         private ?string $habit,
         private array $habitFactors,
+        public bool $first,
+        public Condition $when,
+        public ?string $light,
+        public bool $byPart,
     ) {
     }
 
@@ -39,6 +47,12 @@ final readonly class CareTask
             static fn (array $procedure): string => $procedure[0],
             array_filter($this->procedures, static fn (array $procedure): bool => $procedure[1]->holds($traits)),
         ));
+    }
+
+    /** Whether one of its procedures is this one, on some machine. */
+    public function isDoneBy(string $procedure): bool
+    {
+        return in_array($procedure, array_column($this->procedures, 0), true);
     }
 
     /** The school of that id, or the default one for null or an id that is no longer in the handbook. */

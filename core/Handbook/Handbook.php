@@ -9,11 +9,23 @@ use GoodRinse\Core\Quantity\Fraction;
 /** What is known about the work, as checked data: the front door of this folder. */
 final class Handbook
 {
+    /**
+     * What conditions may ask for beside a machine's traits, and what each stands at: whether much scale is
+     * reckoned with, and whether one dose of acid is enough for it.
+     */
+    public const FACTS = ['scale' => 'light', 'passes' => 'one'];
+    public const FACT_VALUES = ['scale' => ['light', 'heavy'], 'passes' => ['one', 'more']];
+
+    /** What a round needs of the shared part of the handbook. */
+    private const IN_EXCERPTS = ['version', 'rhythm', 'agents', 'chemistry', 'cautions', 'kit'];
+
     /** @var array<string, MachineKind> */
     private array $kinds = [];
 
     /** @var list<Grade>|null */
     private ?array $grades = null;
+
+    private ?Chemistry $chemistry = null;
 
     private readonly Node $root;
 
@@ -86,9 +98,29 @@ final class Handbook
     /** @throws UnknownEntry */
     public function agent(string $id): Agent
     {
-        $agent = $this->root->at('agents')->byId()[$id] ?? throw UnknownEntry::named('agent', $id);
+        return ChemistryReader::agent($this->root->at('agents')->byId()[$id] ?? throw UnknownEntry::named('agent', $id));
+    }
 
-        return new Agent($id, $agent->string('name'), $agent->optional('note'));
+    /** The keep-apart rules. */
+    public function chemistry(): Chemistry
+    {
+        return $this->chemistry ??= (new ChemistryReader())->read($this->root->at('agents'), $this->root->at('chemistry'));
+    }
+
+    /**
+     * The name of a family of agents.
+     *
+     * @throws UnknownEntry
+     */
+    public function familyName(string $id): string
+    {
+        return ($this->root->at('chemistry')->at('families')->byId()[$id] ?? throw UnknownEntry::named('family of agents', $id))->string('name');
+    }
+
+    /** The constants of dose and scale. */
+    public function doseModel(): DoseModel
+    {
+        return DoseModel::read($this->root->at('dose'));
     }
 
     /** @throws UnknownEntry */
@@ -121,40 +153,68 @@ final class Handbook
         if (!isset($this->kinds[$id])) {
             $node = $this->kindNodes()[$id] ?? throw UnknownEntry::named('machine kind', $id);
             $grades = array_map(static fn (Grade $grade): Option => new Option($grade->id, $grade->name, $grade->look), $this->grades());
-            $this->kinds[$id] = (new KindReader($grades))->read($node->at('kind'), $node->at('steps'), $node->at('procedures'));
+            $this->kinds[$id] = (new KindReader($grades, self::FACTS))->read($node->at('kind'), $node->at('steps'), $node->at('procedures'));
         }
 
         return $this->kinds[$id];
     }
 
+    /** @return list<Question> on which practitioners differ */
+    public function questions(): array
+    {
+        return array_map(static fn (Node $node): Question => new Question(
+            $node->string('id'),
+            $node->string('question'),
+            array_map(static fn (Node $side): Side => new Side($side->string('id'), $side->string('name'), $side->string('why')), $node->at('schools')->items()),
+            $node->string('ours'),
+            $node->string('because'),
+            $node->at('kinds')->strings(),
+            $node->at('procedures')->strings(),
+        ), $this->root->at('schools')->items());
+    }
+
     /**
-     * The part of the handbook that one procedure on one machine needs: its steps are only those that the
-     * machine's traits call for. It is a small handbook of its own that can be kept and read back.
+     * Symptoms, checks, causes and fixes of a kind; null where it has none.
      *
-     * @param array<string, string> $traits
+     * @throws UnknownEntry
+     */
+    public function trouble(string $kind): ?Trouble
+    {
+        $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
+
+        return $node->at('trace')->has('causes') ? Trouble::read($node->at('trace'), KindReader::defaults($node->at('kind'), self::FACTS)) : null;
+    }
+
+    /**
+     * The part of the handbook that one procedure needs, as one machine has it: only the steps it calls for,
+     * in its words and amounts. It is a small handbook of its own that can be kept and read back.
      *
      * @return array<string, mixed>
      *
      * @throws UnknownEntry
      */
-    public function excerpt(string $kind, string $procedure, array $traits): array
+    public function excerpt(string $kind, string $procedure, Fitting $fitting): array
     {
         $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
         $whole = $node->at('procedures')->byId()[$procedure] ?? throw UnknownEntry::named("procedure of a $kind", $procedure);
-        $steps = array_values(array_filter(
-            array_map(static fn (string $id): Node => $node->at('steps')->byId()[$id], $whole->at('steps')->strings()),
-            static fn (Node $step): bool => $step->condition('when')->holds($traits),
-        ));
-        $fitted = ['steps' => array_map(static fn (Node $step): string => $step->string('id'), $steps)] + $whole->raw();
+        $raw = $node->at('steps')->byId();
+        $steps = [];
+        foreach ($this->kind($kind)->procedure($procedure)->steps as $step) {
+            if ($fitting->calls($step)) {
+                array_push($steps, ...($fitting->before[$step->id] ?? []), ...[$fitting->say($raw[$step->id]->raw())]);
+            }
+        }
+        $shared = array_intersect_key($this->compiled, array_flip(self::IN_EXCERPTS));
 
         return [
             'kinds' => [[
                 'folder' => $node->string('folder'),
-                'kind' => $node->at('kind')->raw(),
-                'steps' => array_map(static fn (Node $step): array => $step->raw(), $steps),
-                'procedures' => [$fitted],
+                'kind' => $fitting->say($node->at('kind')->raw()),
+                'steps' => $steps,
+                'procedures' => [['steps' => array_column($steps, 'id')] + $fitting->say($whole->raw())],
             ]],
-        ] + $this->compiled;
+            'kit' => $fitting->say($this->root->at('kit')->raw()),
+        ] + $shared;
     }
 
     /** @return array<string, Node> */

@@ -11,10 +11,11 @@ final class MachineKind
     private array $procedures = [];
 
     /**
-     * @param list<string>                      $vessels        where agents can be put
+     * @param array<string, OwnVessel>          $vessels        that belong to the machine itself
      * @param string                            $useUnit        what its use is counted in
      * @param string                            $useName        one use, as a person says it
      * @param string                            $useHabit       habit that tells how many uses a week there are
+     * @param string|null                       $litresTrait    trait that tells how many millilitres of water one use heats
      * @param array<string, MachineTrait>       $traits
      * @param array<string, Habit>              $habits
      * @param array<string, Part>               $parts
@@ -29,6 +30,7 @@ final class MachineKind
         public readonly string $useUnit,
         public readonly string $useName,
         public readonly string $useHabit,
+        public readonly ?string $litresTrait,
         public readonly array $traits,
         public readonly array $habits,
         public readonly array $parts,
@@ -56,6 +58,45 @@ final class MachineKind
         return $this->procedures[$id] ??= ($this->reader)($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);
     }
 
+    /** The care task that a procedure does; null for one that is done when it is wanted. */
+    public function taskOf(string $procedure): ?CareTask
+    {
+        foreach ($this->tasks as $task) {
+            if ($task->isDoneBy($procedure)) {
+                return $task;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The care tasks that a machine of these traits needs.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return array<string, CareTask>
+     */
+    public function tasksFor(array $traits): array
+    {
+        return array_filter($this->tasks, static fn (CareTask $task): bool => $task->when->holds($traits) && [] !== $task->procedures($traits));
+    }
+
+    /**
+     * The care tasks a person is asked about when the machine is new: those to look at straight away, or the
+     * first of all.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return array<string, CareTask>
+     */
+    public function firstTasks(array $traits): array
+    {
+        $tasks = $this->tasksFor($traits);
+
+        return array_filter($tasks, static fn (CareTask $task): bool => $task->first) ?: array_slice($tasks, 0, 1, true);
+    }
+
     /**
      * Uses a day that the household says it makes, 0 or more.
      *
@@ -66,5 +107,34 @@ final class MachineKind
         $weekly = $habits[$this->useHabit] ?? $this->habits[$this->useHabit]->default ?? 0;
 
         return is_numeric($weekly) ? max(0.0, (float) $weekly) / 7 : 0.0;
+    }
+
+    /**
+     * Litres of water that one use heats; null where the kind does not say.
+     *
+     * @param array<string, string> $traits
+     */
+    public function litresPerUse(array $traits): ?float
+    {
+        $trait = $this->traits[$this->litresTrait ?? ''] ?? null;
+
+        return null === $trait ? null : (float) $trait->said($traits) / 1000;
+    }
+
+    /**
+     * What stands for {trait} in the handbook's sentences on this machine.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return array<string, string>
+     */
+    public function words(array $traits): array
+    {
+        $words = [];
+        foreach ($this->traits as $trait) {
+            $words['{'.$trait->id.'}'] = $trait->said($traits);
+        }
+
+        return $words;
     }
 }

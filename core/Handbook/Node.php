@@ -94,13 +94,25 @@ final readonly class Node
         return $named;
     }
 
-    public function condition(string $key): Condition
+    /** @return array<string, self> members by their key */
+    public function named(): array
+    {
+        $named = [];
+        foreach ($this->data as $key => $value) {
+            $named[(string) $key] = self::of($value);
+        }
+
+        return $named;
+    }
+
+    /** @param array<string, string> $defaults */
+    public function condition(string $key, array $defaults = []): Condition
     {
         $sets = [];
         foreach ($this->at($key)->data as $name => $values) {
             $sets[(string) $name] = self::of($values)->strings();
         }
 
-        return new Condition($sets);
+        return new Condition($sets, $defaults);
     }
 }

@@ -10,8 +10,11 @@ final readonly class Part
     /**
      * @param list<array{Condition, string}>       $names    other names, by trait; the first that holds wins
      * @param list<array{Condition, list<string>}> $comesOff lines saying how it comes off, by trait
+     * @param list<array{Condition, string}>       $madeOf   surfaces, by trait; all that hold count
+     * @param string|null                          $look     what to look for on it
+     * @param Condition                            $when     traits a machine must have to have the part
      */
-    public function __construct(public string $id, private string $name, private array $names, private array $comesOff)
+    public function __construct(public string $id, private string $name, private array $names, private array $comesOff, private array $madeOf, public ?string $look, public Condition $when)
     {
     }
 
@@ -41,5 +44,24 @@ final readonly class Part
         }
 
         return [];
+    }
+
+    /**
+     * Ids of the surfaces an agent meets on it.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return list<string>
+     */
+    public function madeOf(array $traits): array
+    {
+        $surfaces = [];
+        foreach ($this->madeOf as [$condition, $surface]) {
+            if ($condition->holds($traits)) {
+                $surfaces[] = $surface;
+            }
+        }
+
+        return $surfaces;
     }
 }

@@ -4,12 +4,28 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
-/** A job in steps, in the order they are done, before it is fitted to a machine. */
+/** A job in steps, in the order they are done. */
 final readonly class Procedure
 {
-    /** @param non-empty-list<Step> $steps */
-    public function __construct(public string $id, public string $name, public string $does, public array $steps)
-    {
+    /**
+     * @param non-empty-list<Step> $steps
+     * @param list<string>         $ends      what must be true at the end
+     * @param list<string>         $essential steps without which there is no point in it
+     * @param list<string>         $runs      procedures it takes in whole
+     * @param string|null          $why       why it is done this way, where practitioners differ
+     * @param Condition            $when      traits the machine must have
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $does,
+        public array $steps,
+        public array $ends,
+        public array $essential,
+        public array $runs,
+        public ?string $why,
+        public Condition $when,
+    ) {
     }
 
     /**
@@ -21,8 +37,16 @@ final readonly class Procedure
      */
     public function fittedTo(array $traits): self
     {
-        $steps = array_values(array_filter($this->steps, static fn (Step $step): bool => $step->when->holds($traits)));
+        return $this->with(array_values(array_filter($this->steps, static fn (Step $step): bool => $step->when->holds($traits))));
+    }
 
-        return new self($this->id, $this->name, $this->does, [] === $steps ? throw UnknownEntry::named('step of', $this->id) : $steps);
+    /**
+     * @param list<Step> $steps
+     *
+     * @throws UnknownEntry when there are none
+     */
+    public function with(array $steps): self
+    {
+        return new self($this->id, $this->name, $this->does, [] === $steps ? throw UnknownEntry::named('step of', $this->id) : $steps, $this->ends, $this->essential, $this->runs, $this->why, $this->when);
     }
 }

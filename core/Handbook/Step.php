@@ -10,15 +10,18 @@ use GoodRinse\Core\Quantity\Minutes;
 final readonly class Step
 {
     /**
-     * @param string|null  $picture  name of the drawing that shows it
-     * @param Minutes      $hands    of a person's hands; waiting is the timer's
-     * @param list<string> $tools    ids of the kit
-     * @param list<string> $cautions ids
+     * @param string|null  $picture   name of the drawing that shows it
+     * @param Minutes      $hands     of a person's hands; waiting is the timer's
+     * @param list<string> $tools     ids of the kit
+     * @param list<string> $cautions  ids
      * @param list<Amount> $amounts
-     * @param string|null  $waitsFor step whose timer must have run out
-     * @param bool         $mustPass whether a round may not end before its confirmation passed, or was overruled
-     * @param Condition    $when     traits the machine must have
-     * @param Condition    $if       answers that must have been given
+     * @param string|null  $waitsFor  step whose timer must have run out
+     * @param bool         $mustPass  whether a round may not end before its confirmation passed, or was overruled
+     * @param string|null  $marks     care task that is done with this step, where nothing is graded
+     * @param string|null  $after     what must be true once it is done
+     * @param string|null  $inPlaceOf step that this one stands in for where that one may not be done
+     * @param Condition    $when      traits the machine must have
+     * @param Condition    $if        answers that must have been given
      */
     public function __construct(
         public string $id,
@@ -38,7 +41,10 @@ final readonly class Step
         public ?string $waitsFor,
         public ?Capture $capture,
         public bool $mustPass,
+        public ?string $marks,
         public ?Clears $clears,
+        public ?string $after,
+        public ?string $inPlaceOf,
         public Condition $when,
         public Condition $if,
     ) {

@@ -9,8 +9,12 @@ use GoodRinse\Core\Quantity\Minutes;
 /** A wait that starts when a step is done; an earlier answer may make it longer. */
 final readonly class TimerRule
 {
-    /** @param array<string, float> $longer minutes by the answer given to the capture named in by */
-    public function __construct(public string $label, private float $minutes, private ?string $by, private array $longer)
+    /**
+     * @param array<string, float> $longer  minutes by the answer given to the capture named in by
+     * @param Minutes|null         $most    longer than this does harm
+     * @param bool                 $machine whether the machine is running meanwhile
+     */
+    public function __construct(public string $label, private float $minutes, private ?string $by, private array $longer, public ?Minutes $most = null, public bool $machine = false)
     {
     }
 

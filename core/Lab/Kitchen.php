@@ -11,6 +11,7 @@ use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Rhythm\CareSettings;
 use GoodRinse\Core\Rhythm\FoulingCurve;
 use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\RhythmEngine;
@@ -43,7 +44,7 @@ final class Kitchen
     ) {
         $model = $handbook->rhythmModel();
         $this->engine = new RhythmEngine($model);
-        $this->clocks = new TaskClocks($model);
+        $this->clocks = new TaskClocks($model, $handbook->doseModel());
         $this->curve = new FoulingCurve($model);
     }
 
@@ -118,6 +119,6 @@ final class Kitchen
     {
         $history = $log->history($this->task->id);
 
-        return $this->engine->assess($this->clocks->for($this->kind, $this->task, $this->habits, $this->school, $history, $day), $day);
+        return $this->engine->assess($this->clocks->for($this->kind, $this->task, new CareSettings($this->habits, $this->school), $history, $day), $day);
     }
 }

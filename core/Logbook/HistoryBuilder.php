@@ -18,8 +18,9 @@ final readonly class HistoryBuilder
      * @param iterable<Entry>    $entries openings in force, in any order
      * @param UseTally           $tally   counts of the machine's use
      * @param \DateTimeImmutable $asOf    nothing after this moment is looked at
+     * @param \DateTimeImmutable $since   the machine is known; uses of what was never opened count from here
      */
-    public function build(iterable $entries, UseTally $tally, \DateTimeImmutable $asOf): MachineHistory
+    public function build(iterable $entries, UseTally $tally, \DateTimeImmutable $asOf, \DateTimeImmutable $since): MachineHistory
     {
         $byTask = [];
         foreach (InForce::among($entries) as $entry) {
@@ -32,6 +33,7 @@ final readonly class HistoryBuilder
             array_map(fn (array $openings): TaskHistory => $this->task($openings, $tally, $asOf), $byTask),
             $tally->byDay(Day::at($asOf, $this->zone)->plus(-$this->keepDays)),
             $tally->countedFrom(),
+            $tally->between(min($since, $asOf)->getTimestamp(), $asOf->getTimestamp()),
         );
     }
 

@@ -13,14 +13,15 @@ final readonly class MachineHistory
      * @param array<string, TaskHistory> $tasks       by care task id
      * @param array<int, float>          $usesByDay   uses counted on each of the latest days, keyed by the day's number
      * @param Day|null                   $countedFrom first day use was counted; null when it never was
+     * @param float                      $usesInAll   uses since the machine is known
      */
-    public function __construct(public array $tasks, public array $usesByDay, public ?Day $countedFrom)
+    public function __construct(public array $tasks, public array $usesByDay, public ?Day $countedFrom, private float $usesInAll = 0.0)
     {
     }
 
     public function task(string $id): TaskHistory
     {
-        return $this->tasks[$id] ?? TaskHistory::none();
+        return $this->tasks[$id] ?? new TaskHistory([], $this->usesInAll);
     }
 
     /**
@@ -35,12 +36,13 @@ final readonly class MachineHistory
             array_map(static fn (TaskHistory $task): TaskHistory => $task->brief($openings), $this->tasks),
             array_filter($this->usesByDay, static fn (int $day): bool => $day >= $fromDay, ARRAY_FILTER_USE_KEY),
             $this->countedFrom,
+            $this->usesInAll,
         );
     }
 
     /** The history with another one of a task in its place. */
     public function with(string $id, TaskHistory $task): self
     {
-        return new self([$id => $task] + $this->tasks, $this->usesByDay, $this->countedFrom);
+        return new self([$id => $task] + $this->tasks, $this->usesByDay, $this->countedFrom, $this->usesInAll);
     }
 }

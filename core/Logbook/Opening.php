@@ -11,10 +11,11 @@ final readonly class Opening implements Payload
 {
     public const BY_GRADE = 'grade';
     public const AS_TOLD = 'told';
+    public const DONE = 'done';
 
     /**
      * @param string        $task  care task id
-     * @param Fraction|null $found blocked fraction as it came out; null when nobody looked ("cleaned about a month ago")
+     * @param Fraction|null $found blocked fraction as it came out; null when nobody looked ("cleaned about a month ago", or a job with nothing to grade)
      * @param Fraction      $left  blocked fraction as it went back
      * @param string        $how   how it was measured
      */

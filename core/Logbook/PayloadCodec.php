@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Logbook;
 
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Quantity\Portion;
+use GoodRinse\Core\Quantity\PortionUnit;
 use GoodRinse\Core\Quantity\QuantityOutOfRange;
-use GoodRinse\Core\Quantity\Volume;
 
 /** Reads payloads back from what Payload::toArray() made of them. */
 final class PayloadCodec
@@ -23,7 +24,7 @@ final class PayloadCodec
         try {
             return match ($kind) {
                 EntryKind::Opening => new Opening($text('task'), isset($data['found']) ? Fraction::of($number('found')) : null, Fraction::of($number('left')), $text('how')),
-                EntryKind::Dose => new Dose($text('agent'), $text('vessel'), Volume::ml($number('ml'))),
+                EntryKind::Dose => new Dose($text('agent'), $text('vessel'), self::portion($data, $number), isset($data['strength']) ? $number('strength') : null),
                 EntryKind::Clearing => new Clearing($text('vessel'), $text('by')),
                 EntryKind::Counter => new Counter($text('unit'), $number('uses')),
                 EntryKind::Check => new Check($text('check'), $text('result'), true === ($data['passed'] ?? null)),
@@ -33,5 +34,20 @@ final class PayloadCodec
         } catch (QuantityOutOfRange) {
             throw MalformedEntry::value($kind, 'amount');
         }
+    }
+
+    /**
+     * @param array<array-key, mixed> $data
+     * @param \Closure(string): float $number
+     */
+    private static function portion(array $data, \Closure $number): ?Portion
+    {
+        foreach (PortionUnit::cases() as $unit) {
+            if (isset($data[$unit->value])) {
+                return Portion::of($number($unit->value), $unit);
+            }
+        }
+
+        return null;
     }
 }

@@ -4,42 +4,44 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Rhythm;
 
+use GoodRinse\Core\Dose\Descaling;
 use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\DoseModel;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\RhythmModel;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Hardness;
 
 /** Sets up the clocks of a care task from the handbook, the household and what the logbook holds. */
 final readonly class TaskClocks
 {
     private UsageRate $usage;
+    private Descaling $descaling;
 
-    public function __construct(RhythmModel $model)
+    public function __construct(RhythmModel $model, private DoseModel $doses)
     {
         $this->usage = new UsageRate($model);
+        $this->descaling = new Descaling($doses);
     }
 
-    /**
-     * @param array<string, string|float> $habits how the household uses the machine
-     * @param string|null                 $school the chosen one; null for the handbook's
-     *
-     * @return list<Clock>
-     */
-    public function for(MachineKind $kind, CareTask $task, array $habits, ?string $school, MachineHistory $history, Day $asOf): array
+    /** @return list<Clock> */
+    public function for(MachineKind $kind, CareTask $task, CareSettings $said, MachineHistory $history, Day $asOf): array
     {
-        $startDays = $this->startingDays($task, $habits, $school);
-        $declared = $kind->declaredUsesPerDay($habits);
+        $declared = $kind->declaredUsesPerDay($said->habits);
+        $startUses = $this->startingUses($task, $said);
+        $startDays = $this->startingDays($task, $said, $declared);
         $past = $history->task($task->id);
         $clocks = [];
         foreach ($task->clocks as $bounds) {
             if (Clock::DAYS === $bounds->unit) {
-                $elapsed = max(0, $asOf->since($past->last()->day ?? $asOf));
-                $clocks[] = new Clock($bounds->unit, $startDays, $bounds->least, $bounds->most, 1.0, $elapsed, $this->observations($past->openings, true));
+                $elapsed = max(0, $asOf->since($past->last()->day ?? $said->since ?? $asOf));
+                $clocks[] = new Clock($bounds->unit, $startDays ?? $bounds->most, $bounds->least, $bounds->most, 1.0, $elapsed, $this->observations($past->openings, true));
             } elseif ($bounds->unit === $kind->useUnit && $declared > 0) {
                 $rate = $this->usage->perDay($history->usesByDay, $history->countedFrom, $asOf, $declared);
-                $clocks[] = new Clock($bounds->unit, $startDays * $declared, $bounds->least, $bounds->most, $rate, $past->usesSince, $this->observations($past->openings, false));
+                $start = $startUses ?? ($startDays ?? 0.0) * $declared;
+                $clocks[] = new Clock($bounds->unit, $start, $bounds->least, $bounds->most, $rate, $past->usesSince, $this->observations($past->openings, false));
             }
         }
 
@@ -47,13 +49,36 @@ final readonly class TaskClocks
     }
 
     /**
-     * Whole days from the school and the habits, at least 1.
+     * What the first interval is, as the school puts it.
      *
-     * @param array<string, string|float> $habits
+     * @return array{float, string} at least 1, and its unit
      */
-    public function startingDays(CareTask $task, array $habits, ?string $school): float
+    public function starting(MachineKind $kind, CareTask $task, CareSettings $said): array
     {
-        return max(1.0, round($task->school($school)->days * $task->habitFactor($habits)));
+        $uses = $this->startingUses($task, $said);
+
+        return null === $uses ? [$this->startingDays($task, $said, $kind->declaredUsesPerDay($said->habits)) ?? 1.0, Clock::DAYS] : [$uses, $kind->useUnit];
+    }
+
+    /** Whole days from the school and the habits, at least 1; null when the school counts uses and there are none. */
+    private function startingDays(CareTask $task, CareSettings $said, float $declared): ?float
+    {
+        $uses = $this->startingUses($task, $said);
+        $days = null === $uses ? ($task->school($said->school)->days ?? 1.0) * $task->habitFactor($said->habits) : ($declared > 0 ? $uses / $declared : null);
+
+        return null === $days ? null : max(1.0, round($days));
+    }
+
+    /** Uses from the school and the habits, at least 1; null when the school counts days. */
+    private function startingUses(CareTask $task, CareSettings $said): ?float
+    {
+        $school = $task->school($said->school);
+        $uses = null === $school->start ? $school->uses : $this->descaling->brewLimit(
+            $said->hardness ?? Hardness::mgPerLitre($this->doses->brewLimit['hardness']),
+            $said->litresPerUse ?? $this->doses->brewLimit['litres'],
+        );
+
+        return null === $uses ? null : max(1.0, round($uses * $task->habitFactor($said->habits)));
     }
 
     /**

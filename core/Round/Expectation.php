@@ -12,15 +12,19 @@ use GoodRinse\Core\Quantity\Fraction;
 /** The answers a round will most likely get: the part as dirty as estimated, and clean afterwards. */
 final class Expectation
 {
-    /** @return array<string, string> by capture id */
-    public static function of(Procedure $procedure, Handbook $handbook, Fraction $blockedNow): array
+    /**
+     * @param array<string, Fraction> $blockedNow estimated blocked fraction by care task; a task without one counts as at its clean-by line
+     *
+     * @return array<string, string> by capture id
+     */
+    public static function of(Procedure $procedure, Handbook $handbook, array $blockedNow): array
     {
-        $found = $handbook->nearestGrade($blockedNow)->id;
+        $usual = Fraction::of($handbook->rhythmModel()->cleanBy);
         $left = $handbook->grades()[0]->id;
         $answers = [];
         foreach ($procedure->steps as $step) {
             if (CaptureKind::Grade === $step->capture?->kind) {
-                $answers[$step->capture->id] = 'found' === $step->capture->means ? $found : $left;
+                $answers[$step->capture->id] = 'found' === $step->capture->means ? $handbook->nearestGrade($blockedNow[$step->capture->of ?? ''] ?? $usual)->id : $left;
             }
         }
 

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Round;
 
 use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Quantity\Volume;
+use GoodRinse\Core\Quantity\Portion;
 
 /** What must be within reach before a procedure starts, gathered from its steps. */
 final readonly class KitList
 {
     /**
-     * @param list<string>          $tools  kit ids, in the order they are needed
-     * @param array<string, Volume> $agents volume of each agent, by id
+     * @param list<string>           $tools  kit ids, in the order they are needed
+     * @param array<string, Portion> $agents how much of each agent, by id
      */
     private function __construct(public array $tools, public array $agents)
     {
@@ -26,7 +26,7 @@ final readonly class KitList
             if ($step->if->holds($answers)) {
                 array_push($tools, ...$step->tools);
                 foreach ($step->amounts as $amount) {
-                    $agents[$amount->agent] = Volume::ml(($agents[$amount->agent] ?? Volume::ml(0))->ml + $amount->volume->ml);
+                    $agents[$amount->agent] = isset($agents[$amount->agent]) ? $agents[$amount->agent]->plus($amount->portion) : $amount->portion;
                 }
             }
         }

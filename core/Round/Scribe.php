@@ -15,11 +15,12 @@ use GoodRinse\Core\Logbook\Dose;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Quantity\Fraction;
 
 /** Says what a tick means for the logbook. */
 final readonly class Scribe
 {
-    public function __construct(private Handbook $handbook, private string $task)
+    public function __construct(private Handbook $handbook)
     {
     }
 
@@ -37,19 +38,31 @@ final readonly class Scribe
             $said[] = $this->answer($step->capture, $tick->answer, $progress);
         }
         if (null === $step->capture || $step->capture->passes($tick->answer ?? '')) {
-            array_push($said, ...array_map(static fn (Amount $amount): Dose => new Dose($amount->agent, $amount->vessel, $amount->volume), $step->amounts));
+            array_push($said, ...$this->doses($step, $tick));
             if (null !== $step->clears) {
                 $said[] = new Clearing($step->clears->vessel, $step->clears->by);
+            }
+            if (null !== $step->marks) {
+                $said[] = new Opening($step->marks, null, Fraction::none(), Opening::DONE);
             }
         }
 
         return $said;
     }
 
+    /** @return list<Dose> */
+    private function doses(Step $step, Tick $tick): array
+    {
+        return $tick->share <= 0 ? [] : array_map(
+            static fn (Amount $amount): Dose => new Dose($amount->agent, $amount->vessel, $amount->portion->times($tick->share), null === $amount->strength ? null : $tick->strength ?? $amount->strength),
+            $step->amounts,
+        );
+    }
+
     private function answer(Capture $capture, string $answer, Progress $progress): Payload
     {
         return match ($capture->kind) {
-            CaptureKind::Grade => $this->opening($progress),
+            CaptureKind::Grade => $this->opening((string) $capture->of, $progress),
             CaptureKind::Confirm => new Check((string) $capture->check, $answer, $capture->passes($answer)),
             CaptureKind::Choice => new Note(sprintf('%s %s.', $capture->ask, $capture->option($answer)->name)),
         };
@@ -59,11 +72,11 @@ final readonly class Scribe
      * The opening as far as it has been told: found as first graded, left as last graded. A part that was
      * only looked at is left as found, and nobody leaves more in place than was found.
      */
-    private function opening(Progress $progress): Opening
+    private function opening(string $task, Progress $progress): Opening
     {
         $found = $left = null;
         foreach ($progress->steps() as $step) {
-            $answer = CaptureKind::Grade === $step->capture?->kind ? $progress->answers[$step->capture->id] ?? null : null;
+            $answer = CaptureKind::Grade === $step->capture?->kind && $step->capture->of === $task ? $progress->answers[$step->capture->id] ?? null : null;
             if (null !== $answer) {
                 $left = $this->handbook->grade($answer)->fraction;
                 $found ??= $left;
@@ -71,6 +84,6 @@ final readonly class Scribe
         }
         $found ??= $this->handbook->grades()[0]->fraction;
 
-        return new Opening($this->task, $found, null === $left || $left->value > $found->value ? $found : $left);
+        return new Opening($task, $found, null === $left || $left->value > $found->value ? $found : $left);
     }
 }

@@ -12,6 +12,8 @@ final readonly class Tick
      * @param \DateTimeImmutable $at        in UTC
      * @param string|null        $answer    to the step's question
      * @param bool               $overruled the person goes on although the answer does not pass
+     * @param float              $share     how much was poured, as a share of what the step says; 0 when nothing was
+     * @param float|null         $strength  % of what was poured, where it is another than the step says
      */
     public function __construct(
         public string $id,
@@ -19,6 +21,8 @@ final readonly class Tick
         public \DateTimeImmutable $at,
         public ?string $answer = null,
         public bool $overruled = false,
+        public float $share = 1.0,
+        public ?float $strength = null,
     ) {
     }
 }

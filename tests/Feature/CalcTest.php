@@ -71,4 +71,64 @@ final class CalcTest extends TestCase
         $process = self::calc('{}', 'weather');
         self::assertSame([2, ''], [$process->getExitCode(), $process->getOutput()]);
     }
+
+    /** @return array<string, mixed> */
+    private static function answer(string $model, string $input): array
+    {
+        $process = self::calc($input, $model);
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $out = json_decode($process->getOutput(), true, 16, JSON_THROW_ON_ERROR);
+
+        return is_array($out) ? $out : [];
+    }
+
+    public function test_chemistry_gives_verdict_what_decides_reason_and_remedy(): void
+    {
+        $vessel = static fn (string $vessel, string $propose, string $harsh = 'true'): string => '{"vessel":'.$vessel.',"propose":"'.$propose.'","household":{"harshChemicals":'.$harsh.'}}';
+        $tub = '{"kind":"tub","surfaces":["stainless"],"residues":["white-vinegar"]}';
+        $out = self::answer('chemistry', $vessel($tub, 'chlorine-bleach'));
+        self::assertSame(['never', 'stainless'], [$out['verdict'], $out['with']]);
+
+        $out = self::answer('chemistry', $vessel('{"kind":"reservoir","surfaces":["plastic"],"residues":["white-vinegar"]}', 'hydrogen-peroxide'));
+        self::assertSame(['clear-first', 'white-vinegar'], [$out['verdict'], $out['with']]);
+        self::assertSame('Brew two full tanks of plain water.', $out['remedy']);
+
+        self::assertSame(['never', null], array_values(array_intersect_key(self::answer('chemistry', $vessel($tub, 'alkaline-degreaser', 'false')), ['verdict' => 0, 'with' => 0])));
+        self::assertSame('clear-first', self::answer('chemistry', $vessel($tub, 'moon-dust'))['verdict']);
+    }
+
+    public function test_dose_gives_lime_capacity_passes_limit_and_stand(): void
+    {
+        $out = self::answer('dose', '{"hardness":{"value":12,"unit":"dH"},"litres":60,"brewLitres":1.3,"dose":{"agent":"white-vinegar","strength":5,"ml":950},"vesselMl":1400}');
+        self::assertEqualsWithDelta([214.176, 3.21264, 19.79, 50.43], [$out['hardnessMgL'], $out['scaleGrams'], $out['capacityGrams'], $out['brewLimit']], 0.01);
+        self::assertEquals([1, 30], [$out['passes'], $out['standMinutes']]);
+
+        $out = self::answer('dose', '{"hardness":{"value":30,"unit":"dH"},"litres":100,"brewLitres":0.2,"dose":{"agent":"citric-acid","grams":20},"vesselMl":1400}');
+        self::assertEquals([2, 60, 120], [$out['passes'], $out['standMinutes'], $out['brewLimit']]);
+    }
+
+    /** @return iterable<string, array{string, string, string}> model, input, start of the message */
+    public static function badDoses(): iterable
+    {
+        $dose = static fn (string $dose): string => '{"hardness":{"value":12,"unit":"dH"},"litres":60,"brewLitres":1.3,"dose":'.$dose.',"vesselMl":1400}';
+        yield 'no acid' => ['dose', $dose('{"agent":"dish-soap","strength":5,"ml":950}'), '/dose/agent: '];
+        yield 'more than pure' => ['dose', $dose('{"agent":"white-vinegar","strength":500,"ml":950}'), '/dose/strength: '];
+        yield 'a unit nobody uses' => ['dose', str_replace('"dH"', '"pebbles"', $dose('{"agent":"white-vinegar","strength":5,"ml":950}')), '/hardness/unit: '];
+        yield 'nothing poured' => ['dose', $dose('{"agent":"white-vinegar","strength":5,"ml":0}'), '/dose/ml: '];
+        yield 'grams and millilitres' => ['dose', $dose('{"agent":"citric-acid","grams":5,"ml":5}'), '/dose/ml: unknown key'];
+        $chemistry = '{"vessel":{"kind":"tub","surfaces":["stainless"],"residues":[]},"propose":"lemon","household":{"harshChemicals":true}}';
+        yield 'an unknown vessel' => ['chemistry', str_replace('"tub"', '"teapot"', $chemistry), '/vessel/kind: '];
+        yield 'an unknown surface' => ['chemistry', str_replace('"stainless"', '"velvet"', $chemistry), '/vessel/surfaces/0: '];
+        yield 'a rule that is no yes or no' => ['chemistry', str_replace('true', '"yes"', $chemistry), '/household/harshChemicals: '];
+        yield 'a residue that is no text' => ['chemistry', str_replace('[]', '[7]', $chemistry), '/vessel/residues/0: '];
+    }
+
+    #[DataProvider('badDoses')]
+    public function test_bad_doses_and_vessels_exit_2_with_the_place(string $model, string $input, string $message): void
+    {
+        $process = self::calc($input, $model);
+        self::assertSame([2, ''], [$process->getExitCode(), $process->getOutput()]);
+        self::assertStringStartsWith($message, $process->getErrorOutput());
+        self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
+    }
 }

@@ -82,6 +82,18 @@ final readonly class Json
         return $items;
     }
 
+    /** Whether it is an object that has this key. */
+    public function has(string $key): bool
+    {
+        return $this->value instanceof \stdClass && property_exists($this->value, $key);
+    }
+
+    /** @throws BadInput unless true or false */
+    public function flag(): bool
+    {
+        return is_bool($this->value) ? $this->value : throw $this->bad('must be true or false');
+    }
+
     /** @throws BadInput unless a finite number of at most 1e9 either way, from the least allowed on */
     public function number(float $least = -self::LARGEST): float
     {

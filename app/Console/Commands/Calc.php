@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\Calc\BadInput;
+use App\Console\Calc\ChemistryModel;
+use App\Console\Calc\DoseModel;
 use App\Console\Calc\Json;
 use App\Console\Calc\Model;
 use App\Console\Calc\RhythmModel;
@@ -15,10 +17,10 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** The core without the pages: one JSON document in, one out. */
 final class Calc extends Command
 {
-    private const MODELS = ['rhythm' => RhythmModel::class];
+    private const MODELS = ['rhythm' => RhythmModel::class, 'chemistry' => ChemistryModel::class, 'dose' => DoseModel::class];
     private const BAD_INPUT = 2;
 
-    protected $signature = 'calc {model : what to calculate: rhythm}';
+    protected $signature = 'calc {model : what to calculate: rhythm, chemistry or dose}';
 
     protected $description = 'Reads one JSON document on standard input and writes the result on standard output';
 

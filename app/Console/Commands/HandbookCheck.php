@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Support\HandbookWords;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\HandbookInvalid;
 use GoodRinse\Core\Handbook\HandbookLoader;
 use Illuminate\Console\Command;
@@ -15,17 +17,19 @@ final class HandbookCheck extends Command
 
     protected $description = 'Checks the handbook against its schemas and its cross-references';
 
-    public function handle(): int
+    public function handle(HandbookWords $words): int
     {
         $folder = $this->argument('folder');
         $loader = new HandbookLoader(is_string($folder) ? $folder : config()->string('good-rinse.handbook'));
         try {
-            $loader->compile();
+            $problems = $words->missing(new Handbook($loader->compile()));
         } catch (HandbookInvalid $e) {
-            foreach ($e->problems as $problem) {
-                $this->line((string) $problem);
-            }
-
+            $problems = $e->problems;
+        }
+        foreach ($problems as $problem) {
+            $this->line((string) $problem);
+        }
+        if ([] !== $problems) {
             return self::FAILURE;
         }
         $this->line(sprintf('The handbook is in order: %d files.', count($loader->files())));

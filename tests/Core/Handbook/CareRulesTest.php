@@ -5,78 +5,83 @@ declare(strict_types=1);
 namespace Tests\Core\Handbook;
 
 use GoodRinse\Core\Handbook\CaptureKind;
-use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\School;
 use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Round\Circumstances;
+use GoodRinse\Core\Round\Composer;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
 /** What must be true of every procedure in the handbook, on every machine its traits can make. */
 final class CareRulesTest extends CoreTestCase
 {
-    /** @return iterable<string, array{Procedure}> */
+    /**
+     * Every procedure of every kind, on machines that differ from the usual one in one trait, with and without
+     * harsh chemicals.
+     *
+     * @return iterable<string, array{Procedure}>
+     */
     public static function procedures(): iterable
     {
-        $kind = self::handbook()->kind('dishwasher');
-        foreach (['stainless', 'plastic'] as $tub) {
-            foreach (['twist-out', 'flat-plate', 'sealed', 'none'] as $filter) {
-                $traits = ['tub' => $tub, 'filter' => $filter, 'arms' => 'two'];
-                foreach ($kind->task('filter')->procedures($traits) as $id) {
-                    yield "$id, $tub, $filter" => [(new Handbook(self::handbook()->excerpt('dishwasher', $id, $traits)))->kind('dishwasher')->procedure($id)];
+        $seen = [];
+        foreach (array_keys(self::handbook()->kindNames()) as $id) {
+            $kind = self::handbook()->kind($id);
+            foreach (self::machines($kind) as $name => $traits) {
+                foreach ([true, false] as $harsh) {
+                    $here = new Circumstances($traits, $harsh);
+                    foreach ((new Composer(self::handbook()))->offered($kind, $here) as $procedure) {
+                        $fitted = self::fitted($id, $procedure, $traits, $harsh);
+                        $seen[] = $steps = "$id $procedure ".implode(' ', array_map(static fn (Step $step): string => $step->id, $fitted->steps));
+                        if (1 === count(array_keys($seen, $steps, true))) {
+                            yield "$procedure of a $id, $name".($harsh ? '' : ', no harsh chemicals') => [$fitted];
+                        }
+                    }
                 }
             }
         }
     }
 
-    /** @return list<string> */
-    private static function ids(Procedure $procedure): array
+    /** @return array<string, array<string, string>> traits by what is different */
+    private static function machines(MachineKind $kind): array
     {
-        return array_map(static fn (Step $step): string => $step->id, $procedure->steps);
+        $machines = ['usual' => []];
+        foreach ($kind->traits as $trait) {
+            foreach ($trait->options as $option) {
+                if ($option->id !== $trait->default) {
+                    $machines["$trait->id $option->id"] = [$trait->id => $option->id];
+                }
+            }
+        }
+
+        return $machines;
     }
 
     #[DataProvider('procedures')]
     public function test_hands_go_below_the_filter_only_with_the_power_off(Procedure $procedure): void
     {
-        $ids = self::ids($procedure);
-        $below = array_search('sump-look', $ids, true);
-        if (false !== $below) {
-            self::assertLessThan($below, array_search('power-off', $ids, true));
-            self::assertGreaterThan($below, array_search('power-on', $ids, true));
-        }
+        $off = false;
         foreach ($procedure->steps as $step) {
-            if (in_array($step->id, ['sump-look', 'power-off'], true)) {
-                self::assertContains('power-off', $step->cautions);
-            }
+            $off = match (true) {
+                in_array($step->id, ['power-off', 'breaker-off', 'unplug'], true) => true,
+                in_array($step->id, ['power-on', 'breaker-on', 'plug'], true) => false,
+                default => $off,
+            };
+            $below = in_array($step->part, ['pump-guard', 'wash-impeller', 'chopper', 'needle'], true) || in_array($step->id, ['sump-look', 'pick-hard', 'well-hole', 'impeller-turn'], true);
+            $looksOnly = in_array($step->id, ['rinse-pods', 'eye-left'], true);
+            self::assertTrue($off || !$below || $looksOnly, "$step->id is done with the power off");
         }
-        self::assertSame(in_array('power-off', $ids, true), in_array('power-on', $ids, true));
     }
 
     #[DataProvider('procedures')]
-    public function test_soap_stays_in_the_sink_and_is_rinsed_to_nothing_before_refitting(Procedure $procedure): void
-    {
-        $wrong = [];
-        foreach ($procedure->steps as $place => $step) {
-            foreach ($step->amounts as $amount) {
-                $later = array_slice($procedure->steps, $place);
-                $rinsed = array_filter($later, static fn (Step $s): bool => $amount->vessel === $s->clears?->vessel);
-                $warned = array_filter($later, static fn (Step $s): bool => in_array('foam', $s->cautions, true));
-                if ('tub' === $amount->vessel || ('dish-soap' === $amount->agent && ([] === $rinsed || [] === $warned))) {
-                    $wrong[] = $step->id;
-                }
-            }
-        }
-        self::assertSame([], $wrong);
-    }
-
-    #[DataProvider('procedures')]
-    public function test_vinegar_comes_with_its_warning_and_its_rinse_and_bleach_never_comes(Procedure $procedure): void
+    public function test_soap_never_goes_into_a_machine_and_is_rinsed_out_of_what_it_was_in(Procedure $procedure): void
     {
         $wrong = [];
         foreach ($procedure->steps as $place => $step) {
             foreach ($step->amounts as $amount) {
                 $rinsed = array_filter(array_slice($procedure->steps, $place), static fn (Step $s): bool => $amount->vessel === $s->clears?->vessel);
-                $vinegar = 'white-vinegar' === $amount->agent;
-                if (str_contains($amount->agent, 'bleach') || ($vinegar && ([] === $rinsed || !in_array('acid-apart', $step->cautions, true)))) {
+                if ('dish-soap' === $amount->agent && ([] === $rinsed || in_array($amount->vessel, ['tub', 'reservoir'], true))) {
                     $wrong[] = $step->id;
                 }
             }
@@ -85,11 +90,55 @@ final class CareRulesTest extends CoreTestCase
     }
 
     #[DataProvider('procedures')]
-    public function test_a_filter_that_was_out_is_pulled_on_after_it_went_back(Procedure $procedure): void
+    public function test_acid_and_bleach_come_with_their_warning_and_leave_buckets_and_sinks_clear(Procedure $procedure): void
+    {
+        $wrong = [];
+        foreach ($procedure->steps as $place => $step) {
+            foreach ($step->amounts as $amount) {
+                $families = self::handbook()->agent($amount->agent)->families;
+                $caution = in_array('acid', $families, true) && 'rinse-aid' !== $amount->agent ? 'acid-apart' : (in_array('bleach', $families, true) ? 'bleach' : null);
+                $cleared = array_filter(array_slice($procedure->steps, $place), static fn (Step $s): bool => $amount->vessel === $s->clears?->vessel);
+                if (null !== $caution && (!in_array($caution, $step->cautions, true) || ([] === $cleared && 'tub' !== $amount->vessel))) {
+                    $wrong[] = $step->id;
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    public function test_bleach_shows_only_where_tub_or_mesh_is_plastic_and_the_house_allows_it(): void
+    {
+        $shown = [];
+        foreach (self::procedures() as $name => [$procedure]) {
+            foreach ($procedure->steps as $step) {
+                foreach ($step->amounts as $amount) {
+                    if ('chlorine-bleach' === $amount->agent) {
+                        $shown[] = explode(',', $name)[1].(str_contains($name, 'no harsh') ? ' harsh' : '');
+                    }
+                }
+            }
+        }
+        self::assertSame([' mesh plastic', ' tub plastic'], array_values(array_unique(self::sorted($shown))));
+    }
+
+    /**
+     * @param list<string> $list
+     *
+     * @return list<string>
+     */
+    private static function sorted(array $list): array
+    {
+        sort($list);
+
+        return $list;
+    }
+
+    #[DataProvider('procedures')]
+    public function test_a_filter_that_turned_or_clicked_out_is_pulled_on_after_it_went_back(Procedure $procedure): void
     {
         $out = $tested = null;
         foreach ($procedure->steps as $place => $step) {
-            $out = 'filter' === $step->putsBack ? $place : $out;
+            $out = in_array($step->id, ['refit-twist', 'refit-plate'], true) ? $place : $out;
             $tested = 'lock-test' === $step->capture?->check && $step->mustPass ? $place : $tested;
         }
         self::assertSame(null === $out, null === $tested);
@@ -97,22 +146,28 @@ final class CareRulesTest extends CoreTestCase
     }
 
     #[DataProvider('procedures')]
-    public function test_what_is_found_is_graded_before_anything_is_washed_and_every_wait_is_ended(Procedure $procedure): void
+    public function test_what_is_left_is_graded_only_after_what_was_found(Procedure $procedure): void
     {
-        $graded = null;
-        foreach ($procedure->steps as $place => $step) {
-            if (CaptureKind::Grade === $step->capture?->kind && 'found' === $step->capture->means) {
-                $graded ??= $place;
-            }
-            if (in_array($step->id, ['scrape', 'soak', 'brush', 'rinse', 'tap-rinse'], true)) {
-                self::assertNotNull($graded);
-            }
-            if (null !== $step->timer) {
-                $ending = array_filter(array_slice($procedure->steps, $place + 1), static fn (Step $s): bool => $s->waitsFor === $step->id);
-                self::assertCount(1, $ending, "the wait of $step->id is ended once");
+        $found = [];
+        foreach ($procedure->steps as $step) {
+            if (CaptureKind::Grade === $step->capture?->kind) {
+                'found' === $step->capture->means ? $found[] = $step->capture->of : self::assertContains($step->capture->of, $found, $step->id);
             }
         }
-        self::assertNotNull($graded);
+        self::assertSame($found, array_values(array_unique($found)), 'a part is found in one state once');
+    }
+
+    #[DataProvider('procedures')]
+    public function test_every_wait_is_ended_by_one_step_or_ends_the_procedure(Procedure $procedure): void
+    {
+        $open = [];
+        foreach ($procedure->steps as $place => $step) {
+            $ending = array_filter(array_slice($procedure->steps, $place + 1), static fn (Step $s): bool => $s->waitsFor === $step->id);
+            if (null !== $step->timer && 1 !== count($ending)) {
+                $open[] = $step->id;
+            }
+        }
+        self::assertSame([], $open);
     }
 
     #[DataProvider('procedures')]
@@ -128,15 +183,17 @@ final class CareRulesTest extends CoreTestCase
 
     public function test_schools_rise_from_often_to_seldom_and_lie_within_the_bounds(): void
     {
-        foreach (self::handbook()->kind('dishwasher')->tasks as $task) {
-            $days = array_values(array_map(static fn ($school): float => $school->days, $task->schools));
-            $sorted = $days;
-            sort($sorted);
-            self::assertSame($sorted, $days);
-            foreach ($task->clocks as $clock) {
-                if ('days' === $clock->unit) {
-                    self::assertGreaterThanOrEqual($clock->least, $days[0]);
-                    self::assertLessThanOrEqual($clock->most, end($days));
+        foreach (array_keys(self::handbook()->kindNames()) as $kind) {
+            foreach (self::handbook()->kind($kind)->tasks as $task) {
+                $days = array_values(array_filter(array_map(static fn (School $school): ?float => $school->days, $task->schools)));
+                $sorted = $days;
+                sort($sorted);
+                self::assertTrue($sorted === $days || array_reverse($sorted) === $days, "schools of $task->id of a $kind rise or fall");
+                foreach ($task->clocks as $clock) {
+                    if ('days' === $clock->unit && [] !== $days) {
+                        self::assertGreaterThanOrEqual($clock->least, min($days), "$task->id of a $kind");
+                        self::assertLessThanOrEqual($clock->most, max($days), "$task->id of a $kind");
+                    }
                 }
             }
         }

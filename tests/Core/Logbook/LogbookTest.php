@@ -23,7 +23,8 @@ use GoodRinse\Core\Logbook\UseTally;
 use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
-use GoodRinse\Core\Quantity\Volume;
+use GoodRinse\Core\Quantity\Portion;
+use GoodRinse\Core\Quantity\PortionUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -72,7 +73,9 @@ final class LogbookTest extends TestCase
     {
         yield [new Opening('filter', Fraction::of(0.35), Fraction::none())];
         yield [new Opening('filter', null, Fraction::none(), Opening::AS_TOLD)];
-        yield [new Dose('dish-soap', 'sink', Volume::ml(15))];
+        yield [new Dose('dish-soap', 'sink', Portion::of(15, PortionUnit::Millilitres))];
+        yield [new Dose('white-vinegar', 'tub', Portion::of(240, PortionUnit::Millilitres), 5.0)];
+        yield [new Dose('chlorine-bleach', 'tub', null)];
         yield [new Clearing('sink', 'rinse')];
         yield [new Counter('loads', 2)];
         yield [new Check('lock-test', 'holds', true)];
@@ -130,7 +133,7 @@ final class LogbookTest extends TestCase
             $opening('b', 2, '2026-04-01 00:10', 0.1),
             $opening('later', 3, '2026-06-01 00:10', 0.6),
         ];
-        $history = (new HistoryBuilder($zone, 120))->build($entries, new UseTally([], $zone, 1.0), new \DateTimeImmutable('2026-04-11 12:00', $zone))->task('filter');
+        $history = (new HistoryBuilder($zone, 120))->build($entries, new UseTally([], $zone, 1.0), new \DateTimeImmutable('2026-04-11 12:00', $zone), new \DateTimeImmutable('2026-02-01', $zone))->task('filter');
 
         self::assertSame([0, 31], array_column($history->openings, 'days'));
         self::assertSame([0.0, 31.0], array_column($history->openings, 'uses'));

@@ -6,7 +6,6 @@ namespace Tests\Core\Round;
 
 use Eris\Generator;
 use Eris\TestTrait;
-use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\OpenEnd;
@@ -23,7 +22,7 @@ final class ProgressLawsTest extends CoreTestCase
     {
         static $procedure = null;
 
-        return $procedure ??= (new Handbook(self::handbook()->excerpt('dishwasher', 'filter-clean', ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two'])))->kind('dishwasher')->procedure('filter-clean');
+        return $procedure ??= self::fitted('dishwasher', 'filter-clean', ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two']);
     }
 
     /**

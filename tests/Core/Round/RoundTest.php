@@ -6,7 +6,6 @@ namespace Tests\Core\Round;
 
 use Eris\Generator;
 use Eris\TestTrait;
-use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\Check;
@@ -32,7 +31,7 @@ final class RoundTest extends CoreTestCase
     /** @param array<string, string> $traits */
     private static function procedure(string $id = 'filter-clean', array $traits = self::TWIST): Procedure
     {
-        return (new Handbook(self::handbook()->excerpt('dishwasher', $id, $traits)))->kind('dishwasher')->procedure($id);
+        return self::fitted('dishwasher', $id, $traits);
     }
 
     /** @return list<string> */
@@ -162,7 +161,7 @@ final class RoundTest extends CoreTestCase
 
     public function test_ticks_say_what_happened_in_the_world(): void
     {
-        $scribe = new Scribe(self::handbook(), 'filter');
+        $scribe = new Scribe(self::handbook());
         $said = static function (array $done, string $step) use ($scribe): array {
             $progress = self::progress($done);
 
@@ -187,7 +186,7 @@ final class RoundTest extends CoreTestCase
     public function test_nobody_leaves_more_in_place_than_was_found(): void
     {
         $progress = self::progress(['hold-to-light' => 'film', 'light-again' => 'clogged']);
-        [$opening] = (new Scribe(self::handbook(), 'filter'))->write($progress->step('light-again'), new Tick('t', 'light-again', new \DateTimeImmutable('@0'), 'clogged'), $progress);
+        [$opening] = (new Scribe(self::handbook()))->write($progress->step('light-again'), new Tick('t', 'light-again', new \DateTimeImmutable('@0'), 'clogged'), $progress);
 
         self::assertInstanceOf(Opening::class, $opening);
         self::assertSame(0.1, $opening->left->value);

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** The keep-apart rules, as the handbook's chemistry.yaml and agents.yaml state them. */
+final readonly class Chemistry
+{
+    /**
+     * @param array<string, Agent>  $agents   by id
+     * @param list<PairRule>        $pairs
+     * @param array<string, string> $surfaces names by id
+     * @param list<TouchRule>       $touches  of agents
+     * @param list<TouchRule>       $tools    of tools
+     * @param array<string, Vessel> $vessels  by id
+     * @param list<string>          $foaming  families that foam
+     * @param list<string>          $foamsIn  vessels they must not be left in
+     * @param array<string, string> $words    sentences by what they are said of: foam, foam-remedy, harsh, fine, near-danger, near-any, alone
+     * @param list<string>          $happened what to do when two agents have met that must not
+     */
+    public function __construct(
+        public array $agents,
+        public array $pairs,
+        public array $surfaces,
+        public array $touches,
+        public array $tools,
+        public array $vessels,
+        public array $foaming,
+        public array $foamsIn,
+        public array $words,
+        public array $happened,
+    ) {
+    }
+
+    /** The agent of that id; one without families for an id the handbook does not know. */
+    public function agent(string $id): Agent
+    {
+        return $this->agents[$id] ?? new Agent($id, str_replace('-', ' ', $id));
+    }
+
+    public function knows(string $agent): bool
+    {
+        return isset($this->agents[$agent]);
+    }
+
+    /** @throws UnknownEntry */
+    public function vessel(string $id): Vessel
+    {
+        return $this->vessels[$id] ?? throw UnknownEntry::named('vessel', $id);
+    }
+
+    /** The vessel's id, where it has gone by another. */
+    public function vesselId(string $id): string
+    {
+        foreach (isset($this->vessels[$id]) ? [] : $this->vessels as $vessel) {
+            if (in_array($id, $vessel->also, true)) {
+                return $vessel->id;
+            }
+        }
+
+        return $id;
+    }
+
+    /**
+     * The rules about two agents meeting, the worst hazard first.
+     *
+     * @return list<PairRule>
+     */
+    public function pairsOf(string $one, string $other): array
+    {
+        $found = array_values(array_filter($this->pairs, fn (PairRule $rule): bool => $rule->isAbout($this->agent($one)->families, $this->agent($other)->families)));
+        $rank = static fn (PairRule $rule): int => (int) array_search($rule->hazard, PairHazard::cases(), true);
+        usort($found, static fn (PairRule $a, PairRule $b): int => $rank($a) <=> $rank($b));
+
+        return $found;
+    }
+
+    /** Whether two agents hurt people when they meet. */
+    public function isDanger(string $one, string $other): bool
+    {
+        return PairHazard::Danger === ($this->pairsOf($one, $other)[0] ?? null)?->hazard;
+    }
+
+    /** Whether there is anything the agent dangerously reacts with. */
+    public function isReactive(string $agent): bool
+    {
+        foreach ($this->pairs as $rule) {
+            if (PairHazard::Danger === $rule->hazard && [] !== array_intersect($rule->between, $this->agent($agent)->families)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** What one machine in one household makes of a procedure. */
+final readonly class Fitting
+{
+    /**
+     * @param array<string, string>                     $facts     traits of the machine, and what else conditions may ask for
+     * @param array<string, string>                     $words     what stands for {name} in sentences
+     * @param list<string>                              $leftOut   ids of steps that are not done here
+     * @param array<string, list<array<string, mixed>>> $before    data of steps that come in before a step, by its id
+     * @param array<string, float>                      $strengths % of the agents at hand, by id
+     * @param array<string, float>                      $factors   what a recipe's volume of an agent is multiplied by, by id
+     */
+    public function __construct(
+        public array $facts,
+        public array $words = [],
+        public array $leftOut = [],
+        public array $before = [],
+        public array $strengths = [],
+        public array $factors = [],
+    ) {
+    }
+
+    public function calls(Step $step): bool
+    {
+        return $step->when->holds($this->facts) && !in_array($step->id, $this->leftOut, true);
+    }
+
+    /**
+     * Data with its sentences and amounts as they are here.
+     *
+     * @param array<array-key, mixed> $data
+     *
+     * @return array<array-key, mixed>
+     */
+    public function say(array $data): array
+    {
+        array_walk_recursive($data, function (mixed &$value): void {
+            if (is_string($value) && str_contains($value, '{')) {
+                $value = strtr($value, $this->words);
+            }
+        });
+        if (is_array($data['timer'] ?? null)) {
+            $data['timer'] = $this->timer($data['timer']);
+        }
+        if (isset($data['amounts']) && is_array($data['amounts'])) {
+            $data['amounts'] = array_map($this->amount(...), $data['amounts']);
+        }
+
+        return $data;
+    }
+
+    /**
+     * A wait whose length hangs on a fact of the machine is as long as it is here.
+     *
+     * @param array<array-key, mixed> $timer
+     *
+     * @return array<array-key, mixed>
+     */
+    private function timer(array $timer): array
+    {
+        $fact = is_string($timer['by'] ?? null) ? $this->facts[$timer['by']] ?? null : null;
+        if (null !== $fact) {
+            $longer = is_array($timer['longer'] ?? null) ? $timer['longer'] : [];
+            $timer['minutes'] = $longer[$fact] ?? $timer['minutes'];
+            unset($timer['by'], $timer['longer']);
+        }
+
+        return $timer;
+    }
+
+    private function amount(mixed $amount): mixed
+    {
+        if (is_array($amount) && is_string($amount['agent'] ?? null) && isset($this->strengths[$amount['agent']])) {
+            $amount['strength'] = $this->strengths[$amount['agent']];
+            if (isset($amount['byStrength'], $amount['ml']) && (is_int($amount['ml']) || is_float($amount['ml']))) {
+                $amount['ml'] *= $this->factors[$amount['agent']] ?? 1.0;
+            }
+        }
+
+        return $amount;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** What can go wrong with a kind of machine: symptoms, checks, causes and what fixes them, with their odds. */
+final readonly class Trouble
+{
+    /**
+     * @param string                       $basis    how the odds were come by
+     * @param array<string, Symptom>       $symptoms by id
+     * @param array<string, Cause>         $causes
+     * @param array<string, TroubleCheck>  $checks
+     * @param array<string, TroubleAction> $actions
+     */
+    private function __construct(public string $basis, public array $symptoms, public array $causes, public array $checks, public array $actions)
+    {
+    }
+
+    /**
+     * @internal to the handbook
+     *
+     * @param array<string, string> $defaults what traits stand at where a machine does not say
+     */
+    public static function read(Node $node, array $defaults): self
+    {
+        return new self(
+            $node->string('basis'),
+            array_map(static fn (Node $symptom): Symptom => new Symptom(
+                $symptom->string('id'),
+                $symptom->string('name'),
+                $symptom->number('else'),
+                $symptom->at('given')->numbers(),
+                $symptom->flag('where'),
+                $symptom->condition('when', $defaults),
+            ), $node->at('symptoms')->byId()),
+            array_map(static fn (Node $cause): Cause => new Cause(
+                $cause->string('id'),
+                $cause->string('name'),
+                $cause->number('weight'),
+                $cause->optional('part'),
+                $cause->optional('task'),
+                $cause->flag('hazard'),
+                $cause->condition('when', $defaults),
+            ), $node->at('causes')->byId()),
+            array_map(static fn (Node $check): TroubleCheck => new TroubleCheck(
+                $check->string('id'),
+                $check->string('name'),
+                $check->string('how'),
+                $check->number('minutes'),
+                array_map(static fn (Node $result): CheckResult => new CheckResult($result->string('id'), $result->string('name'), $result->number('else'), $result->at('given')->numbers()), $check->at('results')->items()),
+                $check->flag('hazard'),
+                $check->condition('when', $defaults),
+            ), $node->at('checks')->byId()),
+            array_map(static fn (Node $action): TroubleAction => new TroubleAction(
+                $action->string('id'),
+                $action->string('name'),
+                $action->string('kind'),
+                $action->number('minutes'),
+                $action->has('supplies') ? $action->number('supplies') : 0.0,
+                $action->at('fixes')->numbers(),
+                $action->optional('procedure'),
+                $action->optional('how'),
+                $action->condition('when', $defaults),
+            ), $node->at('actions')->byId()),
+        );
+    }
+
+    /**
+     * The action that helps most against a cause on a machine of these traits; calling somebody only where
+     * nothing else helps. Null where there is none.
+     *
+     * @param array<string, string> $traits
+     */
+    public function bestFor(string $cause, array $traits): ?TroubleAction
+    {
+        $helping = array_filter($this->actions, static fn (TroubleAction $action): bool => $action->when->holds($traits) && ($action->fixes[$cause] ?? 0) > 0);
+        usort($helping, static fn (TroubleAction $a, TroubleAction $b): int => ['call' === $a->kind, -$a->fixes[$cause]] <=> ['call' === $b->kind, -$b->fixes[$cause]]);
+
+        return $helping[0] ?? null;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+/** Something a person can look at, listen to or try, that tells causes apart. */
+final readonly class TroubleCheck
+{
+    /**
+     * @param float             $minutes of a person's time
+     * @param list<CheckResult> $results what can come of it; their chances add up to 1 under every cause
+     * @param bool              $hazard  whether it rules out that somebody is hurt, and so comes first
+     * @param Condition         $when    traits a machine must have for it to make sense
+     */
+    public function __construct(public string $id, public string $name, public string $how, public float $minutes, public array $results, public bool $hazard, public Condition $when)
+    {
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Round;
+
+use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Quantity\Hardness;
+
+/** The machine and the household that a procedure is composed for. */
+final readonly class Circumstances
+{
+    /**
+     * @param array<string, string>        $traits      of the machine
+     * @param bool                         $allowsHarsh whether the household uses harsh chemicals
+     * @param Hardness|null                $hardness    of its water; null when nobody knows
+     * @param float                        $usesSince   of the machine since the job was last done, 0 or more
+     * @param array<string, float>         $strengths   % of the agents at hand, where they are not the usual ones
+     * @param array<string, list<Residue>> $residues    what each vessel holds now, by vessel
+     */
+    public function __construct(
+        public array $traits,
+        public bool $allowsHarsh = true,
+        public ?Hardness $hardness = null,
+        public float $usesSince = 0.0,
+        public array $strengths = [],
+        public array $residues = [],
+    ) {
+    }
+}

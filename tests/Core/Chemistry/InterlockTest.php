@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Chemistry;
+
+use GoodRinse\Core\Chemistry\Chart;
+use GoodRinse\Core\Chemistry\Interlock;
+use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Chemistry\UnknownVessel;
+use GoodRinse\Core\Chemistry\Verdict;
+use GoodRinse\Core\Chemistry\VesselState;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreTestCase;
+
+final class InterlockTest extends CoreTestCase
+{
+    private const ACIDS = ['white-vinegar', 'coloured-vinegar', 'citric-acid', 'limescale-remover', 'lemon', 'acid-machine-cleaner', 'rinse-aid'];
+    private const PEROXIDES = ['hydrogen-peroxide', 'oxygen-bleach'];
+    private const STRANGER = 'moon-dust';
+
+    private static function interlock(): Interlock
+    {
+        return new Interlock(self::handbook()->chemistry());
+    }
+
+    /**
+     * @param list<string> $residues
+     * @param list<string> $surfaces
+     */
+    private static function verdict(string $agent, array $residues = [], array $surfaces = [], string $vessel = 'bucket', bool $harsh = true): Verdict
+    {
+        return self::interlock()->assess(new VesselState($vessel, $surfaces, array_map(static fn (string $id): Residue => new Residue($id), $residues)), $agent, $harsh)->verdict;
+    }
+
+    /** @return list<string> every agent of the handbook and one that it does not know */
+    private static function agents(): array
+    {
+        return [...array_keys(self::handbook()->chemistry()->agents), self::STRANGER];
+    }
+
+    /** @return iterable<string, array{string, string, Verdict}> the pairs practitioners name */
+    public static function pairs(): iterable
+    {
+        foreach (self::ACIDS as $acid) {
+            yield "bleach, $acid" => ['chlorine-bleach', $acid, Verdict::ClearFirst];
+            foreach (self::PEROXIDES as $peroxide) {
+                yield "$peroxide, $acid" => [$peroxide, $acid, Verdict::ClearFirst];
+            }
+            foreach (['baking-soda', 'washing-soda'] as $soda) {
+                yield "$soda, $acid" => [$soda, $acid, Verdict::Wasteful];
+            }
+            yield "white vinegar, $acid" => ['white-vinegar', $acid, Verdict::Go];
+        }
+        foreach ([...self::PEROXIDES, 'ammonia', 'alcohol'] as $other) {
+            yield "bleach, $other" => ['chlorine-bleach', $other, Verdict::ClearFirst];
+        }
+        foreach (['dish-soap', 'soapy-spray', 'dishwasher-detergent'] as $soap) {
+            yield "bleach, $soap" => ['chlorine-bleach', $soap, Verdict::Caution];
+        }
+        yield 'two peroxides' => ['oxygen-bleach', 'hydrogen-peroxide', Verdict::Go];
+        yield 'soda and soda' => ['baking-soda', 'washing-soda', Verdict::Go];
+        yield 'bleach and water' => ['chlorine-bleach', 'plain-water', Verdict::Go];
+        yield 'salt and vinegar' => ['softener-salt', 'white-vinegar', Verdict::Go];
+        yield 'a stranger beside bleach' => [self::STRANGER, 'chlorine-bleach', Verdict::ClearFirst];
+        yield 'a stranger beside vinegar' => [self::STRANGER, 'white-vinegar', Verdict::ClearFirst];
+        yield 'a stranger beside soda' => [self::STRANGER, 'baking-soda', Verdict::Caution];
+    }
+
+    #[DataProvider('pairs')]
+    public function test_every_pair_gives_its_verdict_both_ways_in_every_vessel(string $one, string $other, Verdict $expected): void
+    {
+        foreach (array_keys(self::handbook()->chemistry()->vessels) as $vessel) {
+            foreach ([[$one, $other], [$other, $one]] as [$proposed, $there]) {
+                $alone = self::verdict($proposed, [], [], $vessel);
+                $least = $expected->severity() > $alone->severity() ? $expected : $alone;
+                self::assertSame($least, self::verdict($proposed, [$there], [], $vessel), "$proposed onto $there in a $vessel");
+            }
+        }
+        self::assertContains(self::verdict($one), [Verdict::Go], 'with nothing in the bucket there is nothing to meet');
+    }
+
+    /** @return iterable<string, array{string, string, Verdict}> */
+    public static function surfaces(): iterable
+    {
+        foreach (['stainless', 'aluminium', 'fine-mesh'] as $surface) {
+            yield "bleach on $surface" => ['chlorine-bleach', $surface, Verdict::Never];
+        }
+        yield 'bleach on plastic' => ['chlorine-bleach', 'plastic', Verdict::Caution];
+        foreach (['washing-soda', 'dishwasher-detergent', 'alkaline-degreaser'] as $alkali) {
+            yield "$alkali on aluminium" => [$alkali, 'aluminium', Verdict::Never];
+            yield "$alkali on stainless" => [$alkali, 'stainless', Verdict::Go];
+        }
+        yield 'baking soda on aluminium' => ['baking-soda', 'aluminium', Verdict::Go];
+        yield 'vinegar on rubber' => ['white-vinegar', 'rubber', Verdict::Caution];
+        yield 'citric acid on rubber' => ['citric-acid', 'rubber', Verdict::Caution];
+        yield 'coloured vinegar on plastic' => ['coloured-vinegar', 'plastic', Verdict::Caution];
+        yield 'white vinegar on plastic' => ['white-vinegar', 'plastic', Verdict::Go];
+        foreach (self::ACIDS as $acid) {
+            yield "$acid on stone" => [$acid, 'stone', Verdict::Caution];
+        }
+        yield 'vinegar on steel' => ['white-vinegar', 'stainless', Verdict::Go];
+        yield 'soap on anything' => ['dish-soap', 'coated', Verdict::Go];
+    }
+
+    #[DataProvider('surfaces')]
+    public function test_every_surface_gives_its_verdict_with_and_without_residue(string $agent, string $surface, Verdict $expected): void
+    {
+        foreach (array_keys(self::handbook()->chemistry()->vessels) as $vessel) {
+            foreach ([[], ['plain-water'], [$agent], ['softener-salt']] as $residues) {
+                $alone = self::verdict($agent, $residues, [], $vessel);
+                $worst = $expected->severity() > $alone->severity() ? $expected : $alone;
+                self::assertSame($worst, self::verdict($agent, $residues, [$surface], $vessel));
+                self::assertSame($worst, self::verdict($agent, $residues, ['glass', $surface, 'coated'], $vessel), 'a harmless surface beside it changes nothing');
+            }
+        }
+    }
+
+    public function test_a_pair_says_the_same_whichever_was_there_first(): void
+    {
+        foreach (self::agents() as $one) {
+            foreach (self::agents() as $other) {
+                self::assertSame(self::verdict($one, [$other]), self::verdict($other, [$one]), "$one and $other");
+            }
+        }
+    }
+
+    public function test_the_worst_verdict_wins(): void
+    {
+        $agents = self::agents();
+        foreach ($agents as $proposed) {
+            foreach ($agents as $i => $first) {
+                $second = $agents[($i * 7 + 3) % count($agents)];
+                $worst = max(self::verdict($proposed, [$first])->severity(), self::verdict($proposed, [$second])->severity(), self::verdict($proposed, [], ['plastic'])->severity());
+                self::assertSame($worst, self::verdict($proposed, [$first, $second], ['plastic'])->severity(), "$proposed onto $first and $second");
+            }
+        }
+    }
+
+    public function test_an_unknown_agent_is_never_go_next_to_a_residue(): void
+    {
+        foreach (self::agents() as $there) {
+            self::assertNotSame(Verdict::Go, self::verdict(self::STRANGER, [$there]), $there);
+        }
+        self::assertSame(Verdict::ClearFirst, self::verdict(self::STRANGER, ['ammonia']));
+        self::assertSame(Verdict::Go, self::verdict(self::STRANGER));
+    }
+
+    public function test_soap_foams_in_tubs_and_tanks_and_nowhere_else(): void
+    {
+        foreach (['dish-soap', 'soapy-spray', 'dishwasher-detergent'] as $soap) {
+            foreach (['tub' => Verdict::Caution, 'reservoir' => Verdict::Caution, 'sink' => Verdict::Go, 'bucket' => Verdict::Go, 'bottle' => Verdict::Go] as $vessel => $expected) {
+                self::assertSame($expected, self::verdict($soap, [], [], $vessel));
+            }
+        }
+    }
+
+    public function test_a_household_without_harsh_chemicals_has_neither_bleach_nor_strong_degreaser(): void
+    {
+        $refused = array_values(array_filter(self::agents(), static fn (string $agent): bool => Verdict::Never === self::verdict($agent, [], [], 'bucket', false)));
+        self::assertSame(['chlorine-bleach', 'alkaline-degreaser'], $refused);
+        $found = self::interlock()->assess(new VesselState('tub', ['stainless'], [new Residue('white-vinegar')]), 'chlorine-bleach', false);
+        self::assertNull($found->with, 'the household decides before the surface does');
+    }
+
+    public function test_it_says_what_decides_why_and_what_to_do_first(): void
+    {
+        $found = self::interlock()->assess(new VesselState('tub', ['plastic'], [new Residue('dish-soap'), new Residue('lemon')]), 'chlorine-bleach');
+        self::assertSame('lemon', $found->with);
+        self::assertStringContainsString('chlorine gas', $found->reason);
+        self::assertSame('Run one full plain cycle.', $found->remedy);
+
+        $found = self::interlock()->assess(new VesselState('sink', ['aluminium']), 'washing-soda');
+        self::assertSame(['aluminium', Verdict::Never], [$found->with, $found->verdict]);
+        self::assertStringContainsString('Washing soda', $found->reason);
+    }
+
+    public function test_vessels_and_surfaces_it_does_not_know_are_refused(): void
+    {
+        foreach ([new VesselState('teapot'), new VesselState('sink', ['velvet'])] as $state) {
+            try {
+                self::interlock()->assess($state, 'white-vinegar');
+                self::fail('it was assessed');
+            } catch (UnknownVessel $e) {
+                self::assertMatchesRegularExpression('/teapot|velvet/', $e->getMessage());
+            }
+        }
+    }
+
+    /**
+     * Every sequence of four pours and clearings over all agents: a vessel that ends up with a danger pair in
+     * it got there by a pour that was refused.
+     */
+    public function test_no_sequence_of_four_actions_reaches_a_danger_that_was_not_refused(): void
+    {
+        $rules = self::handbook()->chemistry();
+        $agents = self::agents();
+        $states = ['' => []];
+        $seen = $refusals = 0;
+        for ($depth = 1; $depth <= 4; ++$depth) {
+            $next = ['' => []]; // clearing leads here from anywhere
+            foreach ($states as $residues) {
+                foreach ($agents as $agent) {
+                    ++$seen;
+                    $refused = self::verdict($agent, $residues)->refuses();
+                    $danger = [] !== array_filter($residues, static fn (string $there): bool => $rules->isDanger($agent, $there));
+                    self::assertFalse($danger && !$refused, "$agent onto ".implode(', ', $residues));
+                    $refusals += $refused ? 1 : 0;
+                    if (!$refused) { // a person who heeds the refusal; the state is a set
+                        $after = array_values(array_unique([...$residues, $agent]));
+                        sort($after);
+                        $next[implode(' ', $after)] = $after;
+                    }
+                }
+            }
+            $states = $next + $states;
+        }
+        foreach ($states as $residues) {
+            foreach ($residues as $one) {
+                foreach ($residues as $other) {
+                    self::assertFalse($rules->isDanger($one, $other), "$one and $other came together unrefused");
+                }
+            }
+        }
+        self::assertGreaterThan(10_000, $seen);
+        self::assertGreaterThan(1_000, $refusals);
+    }
+
+    public function test_the_chart_says_for_each_agent_what_the_interlock_says(): void
+    {
+        foreach ([true, false] as $harsh) {
+            $chart = new Chart(self::handbook()->chemistry(), $harsh);
+            foreach ($chart->groups as $poured) {
+                foreach ($poured->agents as $agent) {
+                    foreach ($chart->groups as $there) {
+                        self::assertSame($chart->meeting($poured, $there)->verdict, self::verdict($agent->id, [$there->agents[count($there->agents) - 1]->id]), "$agent->id in its group");
+                    }
+                    foreach (array_keys(self::handbook()->chemistry()->surfaces) as $surface) {
+                        self::assertSame($chart->touching($poured, $surface)->verdict, self::verdict($agent->id, [], [$surface]));
+                    }
+                }
+            }
+            self::assertSame(count(self::handbook()->chemistry()->agents), array_sum(array_map(static fn ($group): int => count($group->agents), $chart->groups)));
+        }
+    }
+}
