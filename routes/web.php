@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AppearanceController;
 use App\Http\Controllers\BlankController;
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\ClearingController;
 use App\Http\Controllers\FoundingController;
+use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\JoinController;
@@ -12,6 +15,7 @@ use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\OpeningController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PourController;
 use App\Http\Controllers\RegistrationController;
 use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SessionController;
@@ -49,6 +53,12 @@ Route::middleware('auth')->group(function (): void {
         Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
         Route::post('machines/{machine}/rounds', [RoundController::class, 'store'])->name('rounds.store')->can('update', 'machine');
 
+        Route::get('machines/{machine}/card', [CardController::class, 'show'])->name('machines.card')->can('view', 'machine');
+        Route::get('machines/{machine}/vessels/{vessel}/pour', [PourController::class, 'create'])->name('vessels.pour')->can('update', 'machine');
+        Route::post('machines/{machine}/vessels/{vessel}/pour', [PourController::class, 'store'])->can('update', 'machine');
+        Route::get('machines/{machine}/vessels/{vessel}/happened', [PourController::class, 'happened'])->name('vessels.happened')->can('view', 'machine');
+        Route::post('machines/{machine}/vessels/{vessel}/clear', [ClearingController::class, 'store'])->name('vessels.clear')->can('update', 'machine');
+
         Route::get('rounds/{round}', [RoundController::class, 'show'])->name('rounds.show')->can('view', 'round');
         Route::post('rounds/{round}/end', [RoundController::class, 'end'])->name('rounds.end')->can('update', 'round');
         Route::post('rounds/{round}/ticks', [TickController::class, 'store'])->name('ticks.store')->can('update', 'round');
@@ -56,6 +66,12 @@ Route::middleware('auth')->group(function (): void {
 
         Route::get('logbook', [LogbookController::class, 'index'])->name('logbook');
         Route::post('entries/{entry}/void', [VoidingController::class, 'store'])->name('entries.void')->can('update', 'entry');
+
+        Route::get('handbook', [HandbookController::class, 'index'])->name('handbook');
+        Route::get('handbook/keep-apart', [HandbookController::class, 'keepApart'])->name('handbook.keep-apart');
+        Route::get('handbook/schools', [HandbookController::class, 'schools'])->name('handbook.schools');
+        Route::get('handbook/symptoms', [HandbookController::class, 'symptoms'])->name('handbook.symptoms');
+        Route::get('handbook/{kind}/{procedure}', [HandbookController::class, 'procedure'])->name('handbook.procedure');
 
         Route::get('household', [HouseholdController::class, 'edit'])->name('household');
         Route::put('household', [HouseholdController::class, 'update']);

@@ -57,7 +57,7 @@ final readonly class AddMachine
             throw CannotDo::inTheFuture();
         }
         $drafts = [];
-        foreach ($this->handbook->kind($machine->kind)->tasks as $task) {
+        foreach ($this->handbook->kind($machine->kind)->firstTasks($machine->traits) as $task) {
             $drafts[] = new EntryDraft(new Opening($task->id, null, Fraction::none(), Opening::AS_TOLD), $at, Entry::BY_HAND, $machine, $task->part);
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use GoodRinse\Core\Chemistry\Assessment;
+
 /** Something a person asked for that cannot be done; the message is for them. */
 final class CannotDo extends \DomainException
 {
@@ -40,6 +42,12 @@ final class CannotDo extends \DomainException
     public static function alreadyHasHousehold(): self
     {
         return new self('You already belong to a household. Log out and open the link with another account.');
+    }
+
+    /** The interlock refuses; its reason and its remedy are the message. */
+    public static function keptApart(Assessment $found): self
+    {
+        return new self(trim($found->reason.' '.$found->remedy));
     }
 
     public static function photoUnreadable(): self

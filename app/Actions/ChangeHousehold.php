@@ -7,11 +7,23 @@ namespace App\Actions;
 use App\Models\Household;
 use GoodRinse\Core\Quantity\Measures;
 
-/** Changes a household's name, time zone and measures. */
+/** Changes a household's name, time zone, measures, water and rules. */
 final readonly class ChangeHousehold
 {
-    public function handle(Household $household, string $name, string $timezone, Measures $measures): void
+    /**
+     * @param float|null $hardness        of its water in that unit; null when nobody knows
+     * @param float      $vinegarStrength % of the vinegar it buys
+     */
+    public function handle(Household $household, string $name, string $timezone, Measures $measures, ?float $hardness, string $hardnessUnit, float $vinegarStrength, bool $harshChemicals): void
     {
-        $household->update(['name' => $name, 'timezone' => $timezone, 'measures' => $measures]);
+        $household->update([
+            'name' => $name,
+            'timezone' => $timezone,
+            'measures' => $measures,
+            'hardness' => $hardness,
+            'hardness_unit' => $hardnessUnit,
+            'vinegar_strength' => $vinegarStrength,
+            'harsh_chemicals' => $harshChemicals,
+        ]);
     }
 }

@@ -11,6 +11,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
 use Psr\Clock\ClockInterface;
 
 /** Writes down an opening that happened without a round. */
@@ -21,21 +22,23 @@ final readonly class LogOpening
     }
 
     /**
-     * @param string $id    ULID from the page, so that a second click writes nothing
-     * @param string $found grade it came out with
-     * @param string $left  grade it went back with
+     * @param string      $id    ULID from the page, so that a second click writes nothing
+     * @param string|null $found grade it came out with; null for a job with nothing to grade
+     * @param string|null $left  grade it went back with
      *
      * @throws CannotDo     when the day lies in the future
      * @throws UnknownEntry for a task or grade that does not exist
      */
-    public function handle(Machine $machine, User $by, string $id, string $taskId, Day $on, string $found, string $left): void
+    public function handle(Machine $machine, User $by, string $id, string $taskId, Day $on, ?string $found, ?string $left): void
     {
         $task = $this->handbook->kind($machine->kind)->task($taskId);
         $zone = $by->home()->zone();
         if ($on->isAfter(Day::at($this->clock->now(), $zone))) {
             throw CannotDo::inTheFuture();
         }
-        $opening = new Opening($task->id, $this->handbook->grade($found)->fraction, $this->handbook->grade($left)->fraction);
+        $opening = null === $found || null === $left
+            ? new Opening($task->id, null, Fraction::none(), Opening::DONE)
+            : new Opening($task->id, $this->handbook->grade($found)->fraction, $this->handbook->grade($left)->fraction);
         $at = min($this->clock->now(), $on->atTime(12, 0, $zone));
         $this->write->handle($by->home(), $by, [new EntryDraft($opening, $at, Entry::BY_HAND, $machine, $task->part, id: $id)]);
     }

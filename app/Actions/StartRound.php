@@ -4,43 +4,76 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Care\CareReader;
+use App\Care\Surroundings;
+use App\Care\VesselReader;
 use App\Models\Machine;
 use App\Models\Round;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Round\Composer;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** Begins a round on a machine, or finds the one that is already under way. */
 final readonly class StartRound
 {
-    public function __construct(private ClockInterface $clock, private Handbook $handbook)
-    {
+    public function __construct(
+        private ClockInterface $clock,
+        private Handbook $handbook,
+        private CareReader $care,
+        private Surroundings $surroundings,
+        private VesselReader $vessels,
+    ) {
     }
 
     /**
-     * @param string|null $procedure one that the machine allows; null for the fullest
+     * @param string|null $procedure null for the fullest that does the task on this machine
+     * @param string|null $task      asked for where no procedure is named
      *
-     * @throws UnknownEntry when the machine has no such task or procedure
+     * @throws UnknownEntry when there is no such procedure, or it is not for this machine
+     * @throws CannotDo     when keep-apart refuses it, with the reason
      */
-    public function handle(Machine $machine, User $by, string $task, ?string $procedure = null): Round
+    public function handle(Machine $machine, User $by, ?string $procedure, ?string $task = null): Round
     {
-        $allowed = $this->handbook->kind($machine->kind)->task($task)->procedures($machine->traits);
-        $procedure ??= $allowed[0] ?? '';
-        if (!in_array($procedure, $allowed, true)) {
-            throw UnknownEntry::named('procedure for this machine', $procedure);
-        }
+        $kind = $this->handbook->kind($machine->kind);
+        $procedure ??= $this->fullest($machine, $by, $task ?? '');
+        $task = $kind->taskOf($procedure);
 
-        return DB::transaction(fn (): Round => $machine->rounds()->whereNull('ended_at')->where('task', $task)->first()
-            ?? Round::query()->create([
+        return DB::transaction(function () use ($machine, $by, $kind, $procedure, $task): Round {
+            $there = $machine->rounds()->whereNull('ended_at')->where('procedure', $procedure)->first();
+            if (null !== $there) {
+                return $there;
+            }
+            $household = $by->home();
+            $since = $this->care->machine($machine, $household)->history->task($task->id ?? '')->usesSince;
+            $here = $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
+            $composed = (new Composer($this->handbook))->compose($kind, $procedure, $here);
+            if (null !== $composed->refused) {
+                throw CannotDo::keptApart($composed->refused);
+            }
+            if (null === $composed->procedure) {
+                throw UnknownEntry::named('procedure for this machine', $procedure);
+            }
+
+            return Round::query()->create([
                 'household_id' => $machine->household_id,
                 'machine_id' => $machine->id,
-                'task' => $task,
+                'task' => $task->id ?? '',
                 'procedure' => $procedure,
-                'script' => $this->handbook->excerpt($machine->kind, $procedure, $machine->traits),
+                'script' => $this->handbook->excerpt($machine->kind, $procedure, $composed->fitting),
                 'started_by' => $by->id,
                 'started_at' => $this->clock->now(),
-            ]));
+            ]);
+        });
+    }
+
+    /** @throws UnknownEntry when the machine has no such task */
+    private function fullest(Machine $machine, User $by, string $task): string
+    {
+        $care = $this->care->machine($machine, $by->home())->tasks[$task] ?? throw UnknownEntry::named('care task of this machine', $task);
+
+        return (string) array_key_first($care->procedures());
     }
 }

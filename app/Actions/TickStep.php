@@ -22,22 +22,22 @@ use Psr\Clock\ClockInterface;
 /** Marks a step of a round done and writes at once what that says about the world. */
 final readonly class TickStep
 {
-    public function __construct(private ClockInterface $clock, private WriteEntries $write)
+    public function __construct(private ClockInterface $clock, private WriteEntries $write, private KeepApart $keepApart)
     {
     }
 
     /**
-     * @param string $id ULID from the device; a tick that is already there is left as it is
+     * A tick that is already there is left as it is.
      *
      * @throws CannotTick when the step or the answer is not the round's
-     * @throws CannotDo   when the round has ended or the id is taken
+     * @throws CannotDo   when the round has ended, the id is taken, or keep-apart refuses what the step pours
      */
-    public function handle(Round $round, User $by, string $id, string $stepId, ?string $answer, ?string $note, bool $overruled = false): void
+    public function handle(Round $round, User $by, TickDraft $draft): void
     {
-        DB::transaction(function () use ($round, $by, $id, $stepId, $answer, $note, $overruled): void {
-            $there = Tick::query()->find($id);
+        DB::transaction(function () use ($round, $by, $draft): void {
+            $there = Tick::query()->find($draft->id);
             if (null !== $there) {
-                if ($there->round_id !== $round->id || $there->step !== $stepId) {
+                if ($there->round_id !== $round->id || $there->step !== $draft->step) {
                     throw CannotDo::idTaken();
                 }
 
@@ -48,18 +48,24 @@ final readonly class TickStep
                 throw CannotDo::roundEnded();
             }
             $progress = $round->progress();
-            $step = $progress->admit($stepId, $answer);
-            $answer = null === $step->capture ? null : $answer;
-            $this->keepNote($round, $by, $id, $step, $note);
+            $step = $progress->admit($draft->step, $draft->answer);
+            $answer = null === $step->capture ? null : $draft->answer;
+            $this->keepNote($round, $by, $draft->id, $step, $draft->note);
             $before = $progress->tick($step);
-            if (null !== $before && $progress->isDone($step) && [$before->answer, $before->overruled] === [$answer, $overruled]) {
+            $same = null !== $before && [$before->answer, $before->overruled, $before->share, $before->strength] === [$answer, $draft->overruled, $draft->share, $draft->strength];
+            if ($same && $progress->isDone($step)) {
                 return; // looked at again and left as it was: no wait starts anew
             }
+            if ($draft->share > 0 && !$draft->happened && (null === $before || $before->share <= 0)) {
+                $this->keepApart->allow($round, $step, $by->home());
+            }
             $tick = $round->ticks()->create([
-                'id' => $id,
-                'step' => $stepId,
+                'id' => $draft->id,
+                'step' => $draft->step,
                 'answer' => $answer,
-                'overruled' => $overruled,
+                'overruled' => $draft->overruled,
+                'share' => $draft->share,
+                'strength' => $draft->strength,
                 'at' => $this->clock->now(),
                 'made_by' => $by->id,
             ]);
@@ -80,33 +86,40 @@ final readonly class TickStep
 
     private function say(Round $round, User $by, Step $step, Tick $tick): void
     {
-        $said = (new Scribe($round->handbook(), $round->task))->write($step, $tick->toCore(), $round->progress());
-        [$drafts, $openedAt] = $this->takeBack($round, $step, [] !== array_filter($said, static fn (Payload $payload): bool => $payload instanceof Opening));
+        $said = (new Scribe($round->handbook()))->write($step, $tick->toCore(), $round->progress());
+        [$drafts, $openedAt] = $this->takeBack($round, $step, $said);
         foreach ($said as $payload) {
-            $when = $payload instanceof Opening && null !== $openedAt ? $openedAt : $this->clock->now();
+            $when = $payload instanceof Opening ? $openedAt[$payload->task] ?? $this->clock->now() : $this->clock->now();
             $drafts[] = $this->draft($round, $step->part, $step->id, $payload, $when);
         }
         $this->write->handle($by->home(), $by, $drafts);
     }
 
     /**
-     * What this step, done before, or an earlier opening of the round said, is corrected: a round tells of
-     * one opening, which happened when the part was first looked at.
+     * What this step, done before, or an earlier opening of the same part said, is corrected: a round tells of
+     * one opening of a part, which happened when it was first looked at.
      *
-     * @return array{list<EntryDraft>, \DateTimeImmutable|null}
+     * @param list<Payload> $said
+     *
+     * @return array{list<EntryDraft>, array<string, \DateTimeImmutable>} and when each care task was first opened
      */
-    private function takeBack(Round $round, Step $step, bool $opensAnew): array
+    private function takeBack(Round $round, Step $step, array $said): array
     {
+        $opened = array_map(static fn (Payload $payload): ?string => $payload instanceof Opening ? $payload->task : null, $said);
         $earlier = $round->entries()->where('kind', '!=', EntryKind::Voiding)
-            ->where(fn ($query) => $query->where('step', $step->id)->where('kind', '!=', EntryKind::Opening)
-                ->when($opensAnew, fn ($query) => $query->orWhere('kind', EntryKind::Opening)))
+            ->where(fn ($query) => $query->where('step', $step->id)->where('kind', '!=', EntryKind::Opening)->orWhere('kind', EntryKind::Opening))
             ->get();
         $voided = Entry::voidedAmong(array_values($earlier->pluck('id')->all()));
-        $drafts = [];
-        $openedAt = null;
+        $drafts = $openedAt = [];
         foreach ($earlier->reject(fn (Entry $entry): bool => isset($voided[$entry->id])) as $entry) {
+            $says = $entry->says();
+            if ($says instanceof Opening && !in_array($says->task, $opened, true)) {
+                continue;
+            }
             $drafts[] = $this->draft($round, $entry->part, $step->id, new Voiding(Voiding::CORRECTION), $this->clock->now(), $entry->id);
-            $openedAt = EntryKind::Opening === $entry->kind ? $entry->happened_at->toDateTimeImmutable() : $openedAt;
+            if ($says instanceof Opening) {
+                $openedAt[$says->task] = $entry->happened_at->toDateTimeImmutable();
+            }
         }
 
         return [$drafts, $openedAt];

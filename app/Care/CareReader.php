@@ -9,6 +9,7 @@ use App\Models\Machine;
 use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
@@ -16,6 +17,7 @@ use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 use GoodRinse\Core\Rhythm\Signal;
 use GoodRinse\Core\Rhythm\TaskClocks;
+use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
 use Illuminate\Contracts\Cache\Repository;
@@ -36,15 +38,20 @@ final readonly class CareReader
     private const USE_DAYS = 7;
 
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
-    private const SHAPE = 1;
+    private const SHAPE = 2;
 
     private RhythmEngine $engine;
     private TaskClocks $clocks;
 
-    public function __construct(private Handbook $handbook, private HistoryReader $histories, private ClockInterface $clock, private Repository $cache)
-    {
+    public function __construct(
+        private Handbook $handbook,
+        private HistoryReader $histories,
+        private Surroundings $surroundings,
+        private ClockInterface $clock,
+        private Repository $cache,
+    ) {
         $this->engine = new RhythmEngine($handbook->rhythmModel());
-        $this->clocks = new TaskClocks($handbook->rhythmModel());
+        $this->clocks = new TaskClocks($handbook->rhythmModel(), $handbook->doseModel());
     }
 
     /** @return list<MachineCare> by name, each with the newest part of its history */
@@ -76,7 +83,7 @@ final readonly class CareReader
         $today = Day::at($now, $household->zone());
         [$history] = $this->histories->read($machine, $household->zone(), $now);
 
-        return array_map(fn (Fraction $blocked): Rhythm => $this->rhythm($machine, $kind, $kind->task($task), $history->with(
+        return array_map(fn (Fraction $blocked): Rhythm => $this->rhythm($machine, $household, $kind, $kind->task($task), $history->with(
             $task,
             $history->task($task)->ifOpened($today, $blocked, Fraction::none()),
         ), $today), $found);
@@ -120,7 +127,7 @@ final readonly class CareReader
             if (!$care instanceof KeptCare || $care->stamp !== $stamp || $care->newest > $now->getTimestamp()) {
                 $kept[$machine->id] = $care = $this->gather($machine, $household, $stamp, $now, $today);
             }
-            $cares[] = $this->care($machine, $care);
+            $cares[] = $this->care($machine, $household, $care);
         }
         if ($kept !== $before) {
             $this->cache->forever(self::key($household), $kept);
@@ -136,7 +143,7 @@ final readonly class CareReader
 
     private function stamp(Machine $machine, string $lastEntry, Day $today, Household $household): string
     {
-        $said = json_encode([$machine->traits, $machine->habits, $machine->schools]);
+        $said = json_encode([$machine->traits, $machine->habits, $machine->schools, $household->hardness, $household->hardness_unit, $household->harsh_chemicals, $household->vinegar_strength]);
 
         return implode('|', [$this->handbook->version(), $lastEntry, $today, $household->timezone, $said]);
     }
@@ -146,32 +153,41 @@ final readonly class CareReader
         $kind = $this->handbook->kind($machine->kind);
         [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
         $rhythms = $estimates = [];
-        foreach ($kind->tasks as $id => $task) {
-            $rhythms[$id] = $this->rhythm($machine, $kind, $task, $history, $today)->brief();
-            $procedure = $kind->procedure($task->procedures($machine->traits)[0] ?? '')->fittedTo($machine->traits);
-            $estimates[$id] = Estimate::of($procedure, Expectation::of($procedure, $this->handbook, $rhythms[$id]->blockedNow));
+        $composer = new Composer($this->handbook);
+        $procedures = $graded = [];
+        foreach ($kind->tasksFor($machine->traits) as $id => $task) {
+            $here = $this->surroundings->circumstances($machine, $household, [], $history->task($id)->usesSince);
+            $allowed = array_values(array_filter($task->procedures($machine->traits), static fn (string $name): bool => null !== $composer->compose($kind, $name, $here)->procedure));
+            $procedure = [] === $allowed ? null : $composer->compose($kind, $allowed[0], $here)->procedure;
+            if (null === $procedure || $task->school($machine->schools[$id] ?? null)->isOff()) {
+                continue;
+            }
+            $rhythms[$id] = $this->rhythm($machine, $household, $kind, $task, $history, $today)->brief();
+            $estimates[$id] = Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythms[$id]->blockedNow]));
+            $procedures[$id] = $allowed;
+            $graded[$id] = [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id);
         }
 
-        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), $rhythms, $estimates);
+        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), $rhythms, $estimates, $procedures, $graded);
     }
 
-    private function care(Machine $machine, KeptCare $kept): MachineCare
+    private function care(Machine $machine, Household $household, KeptCare $kept): MachineCare
     {
         $kind = $this->handbook->kind($machine->kind);
         $tasks = [];
         foreach ($kept->rhythms as $id => $rhythm) {
             $task = $kind->task($id);
-            $start = $this->clocks->startingDays($task, $machine->habits, $machine->schools[$id] ?? null);
-            $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $start, $kept->estimates[$id]);
+            $start = $this->clocks->starting($kind, $task, $this->surroundings->settings($machine, $household, $id));
+            $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $start, $kept->estimates[$id], $kept->procedures[$id], $kept->graded[$id]);
         }
 
         return new MachineCare($machine, $kind, $kept->history, $tasks);
     }
 
-    private function rhythm(Machine $machine, MachineKind $kind, CareTask $task, MachineHistory $history, Day $today): Rhythm
+    private function rhythm(Machine $machine, Household $household, MachineKind $kind, CareTask $task, MachineHistory $history, Day $today): Rhythm
     {
-        $signals = $history->task($task->id)->isEmpty() ? [new Signal(Signal::NEVER_OPENED, $task->id)] : [];
+        $signals = $task->first && $history->task($task->id)->isEmpty() ? [new Signal(Signal::NEVER_OPENED, $task->id)] : [];
 
-        return $this->engine->assess($this->clocks->for($kind, $task, $machine->habits, $machine->schools[$task->id] ?? null, $history, $today), $today, $signals);
+        return $this->engine->assess($this->clocks->for($kind, $task, $this->surroundings->settings($machine, $household, $task->id), $history, $today), $today, $signals);
     }
 }

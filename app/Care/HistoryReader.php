@@ -38,7 +38,9 @@ final readonly class HistoryReader
         $tally = new UseTally($counts, $zone, $this->handbook->kind($machine->kind)->declaredUsesPerDay($machine->habits));
         $builder = new HistoryBuilder($zone, $this->handbook->rhythmModel()->usageWindowDays);
 
-        return [$builder->build($entries, $tally, $asOf), $newest];
+        $known = $machine->created_at?->toDateTimeImmutable() ?? $asOf;
+
+        return [$builder->build($entries, $tally, $asOf, $known), $newest];
     }
 
     /** @return \Generator<LogbookEntry> */

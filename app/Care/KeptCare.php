@@ -12,11 +12,13 @@ use GoodRinse\Core\Round\Estimate;
 final readonly class KeptCare
 {
     /**
-     * @param string                  $stamp     what it follows from
-     * @param int                     $newest    Unix time of the machine's newest happening
-     * @param MachineHistory          $history   its newest part
-     * @param array<string, Rhythm>   $rhythms   by care task, without the openings they were learned from
-     * @param array<string, Estimate> $estimates by care task
+     * @param string                      $stamp      what it follows from
+     * @param int                         $newest     Unix time of the machine's newest happening
+     * @param MachineHistory              $history    its newest part
+     * @param array<string, Rhythm>       $rhythms    by care task, without the openings they were learned from
+     * @param array<string, Estimate>     $estimates  by care task
+     * @param array<string, list<string>> $procedures that the machine allows, by care task, the fullest first
+     * @param array<string, bool>         $graded     whether what is found is compared with a grade, by care task
      */
     public function __construct(
         public string $stamp,
@@ -24,6 +26,8 @@ final readonly class KeptCare
         public MachineHistory $history,
         public array $rhythms,
         public array $estimates,
+        public array $procedures,
+        public array $graded,
     ) {
     }
 }

@@ -15,8 +15,10 @@ use GoodRinse\Core\Round\Estimate;
 final readonly class TaskCare
 {
     /**
-     * @param float    $startDays what the school and the habits make the first interval, in days
-     * @param Estimate $estimate  how long the fullest procedure will take, with what is expected to be found
+     * @param array{float, string} $start    what the school and the habits make the first interval, and its unit
+     * @param Estimate             $estimate how long the fullest procedure will take, with what is expected to be found
+     * @param list<string>         $allowed  procedures for this machine, the fullest first
+     * @param bool                 $graded   whether what is found is compared with a grade
      */
     public function __construct(
         public Machine $machine,
@@ -24,29 +26,33 @@ final readonly class TaskCare
         public CareTask $task,
         public TaskHistory $history,
         public Rhythm $rhythm,
-        public float $startDays,
+        public array $start,
         public Estimate $estimate,
+        private array $allowed,
+        public bool $graded,
     ) {
     }
 
-    public function part(): string
+    /** What the person calls it: the part as it is on this machine, or the job. */
+    public function name(): string
     {
-        return $this->kind->part($this->task->part)->name($this->machine->traits);
+        return $this->task->byPart ? $this->kind->part($this->task->part)->name($this->machine->traits) : $this->task->name;
     }
 
     /** @return array<string, string> names of the procedures this machine allows, by id, the fullest first */
     public function procedures(): array
     {
         $names = [];
-        foreach ($this->task->procedures($this->machine->traits) as $id) {
+        foreach ($this->allowed as $id) {
             $names[$id] = $this->kind->procedureNames[$id] ?? $id;
         }
 
         return $names;
     }
 
+    /** Whether nobody has looked yet at something that should be looked at first. */
     public function neverOpened(): bool
     {
-        return $this->history->isEmpty();
+        return $this->task->first && $this->history->isEmpty();
     }
 }

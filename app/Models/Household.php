@@ -13,10 +13,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * People who share a kitchen, and their time zone and measures.
  *
- * @property string   $id
- * @property string   $name
- * @property string   $timezone
- * @property Measures $measures
+ * @property string     $id
+ * @property string     $name
+ * @property string     $timezone
+ * @property Measures   $measures
+ * @property bool       $harsh_chemicals  whether it uses bleach and strong degreasers at all
+ * @property float      $vinegar_strength % of the vinegar it buys
+ * @property float|null $hardness         of its water, in hardness_unit; null when nobody knows
+ * @property string     $hardness_unit
  */
 final class Household extends Model
 {
@@ -24,14 +28,17 @@ final class Household extends Model
     use HasFactory;
     use HasUlids;
 
+    /** Rules a household starts with, as the table has them. */
+    protected $attributes = ['harsh_chemicals' => true, 'vinegar_strength' => 5, 'hardness' => null, 'hardness_unit' => 'dH'];
+
     protected $table = 'households';
 
-    protected $fillable = ['name', 'timezone', 'measures'];
+    protected $fillable = ['name', 'timezone', 'measures', 'harsh_chemicals', 'vinegar_strength', 'hardness', 'hardness_unit'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['measures' => Measures::class];
+        return ['measures' => Measures::class, 'harsh_chemicals' => 'boolean', 'vinegar_strength' => 'float', 'hardness' => 'float'];
     }
 
     public function zone(): \DateTimeZone

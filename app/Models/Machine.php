@@ -14,14 +14,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A machine in a household, with what tells it apart from others of its kind and how it is used.
  *
- * @property string                      $id
- * @property string                      $household_id
- * @property string                      $kind
- * @property string                      $name
- * @property string|null                 $place
- * @property array<string, string>       $traits
- * @property array<string, string|float> $habits
- * @property array<string, string>       $schools
+ * @property string                       $id
+ * @property string                       $household_id
+ * @property string                       $kind
+ * @property string                       $name
+ * @property string|null                  $place
+ * @property array<string, string>        $traits
+ * @property array<string, string|float>  $habits
+ * @property array<string, string>        $schools
+ * @property \Carbon\CarbonImmutable|null $created_at
  */
 final class Machine extends Model implements BelongsToHousehold
 {
@@ -36,7 +37,7 @@ final class Machine extends Model implements BelongsToHousehold
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array'];
+        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array', 'created_at' => 'immutable_datetime'];
     }
 
     public function householdId(): string

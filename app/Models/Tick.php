@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null     $answer
  * @property bool            $overruled
  * @property CarbonImmutable $at
+ * @property float           $share
+ * @property float|null      $strength
  */
 final class Tick extends Model
 {
@@ -34,11 +36,11 @@ final class Tick extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'overruled' => 'boolean'];
+        return ['at' => 'immutable_datetime', 'overruled' => 'boolean', 'share' => 'float', 'strength' => 'float'];
     }
 
     public function toCore(): CoreTick
     {
-        return new CoreTick($this->id, $this->step, $this->at->toDateTimeImmutable(), $this->answer, $this->overruled);
+        return new CoreTick($this->id, $this->step, $this->at->toDateTimeImmutable(), $this->answer, $this->overruled, $this->share, $this->strength);
     }
 }

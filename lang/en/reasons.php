@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'clock-decides' => ':elapsed since the last opening, of about :interval.',
     'clock-decides-since' => ':elapsed since :since, of about :interval.',
+    'clock-decides-added' => ':elapsed since it came into your kitchen, of about :interval.',
     'clock-decides-today' => 'Opened just now; about :interval to run.',
     'nothing-learned' => 'Nothing has been found here yet, so it starts from :interval.',
     'learned' => ':grade after :uses, so :before became :after:limit.',

@@ -12,7 +12,7 @@
             <h2>{{ $open->machine->name }} is not as it should be</h2>
             <p class="mb-0">
                 The last round ended with this open: {{ App\Support\OpenEndWords::list($open, $open->leftOpen()) }}.
-                Don't start a load before it is put right; a new round takes you through it.
+                Don't use it before it is put right; a new round takes you through it.
             </p>
         </section>
     @endforeach
@@ -42,7 +42,7 @@
                             </p>
                         @else
                             <h1>Nothing to do today.<br>{{ $first->care->rhythm->dueOn ? 'Next on '.Dates::longWeekday($first->care->rhythm->dueOn).'.' : '' }}</h1>
-                            <p>The {{ mb_strtolower($first->care->part()) }} of the {{ $first->care->machine->name }} comes first, {{ $first->when() }}. You can open it earlier: what you find moves the date.</p>
+                            <p>The {{ mb_strtolower($first->care->name()) }} of the {{ $first->care->machine->name }} comes first, {{ $first->when() }}. You can open it earlier: what you find moves the date.</p>
                         @endif
                     </div>
                     <div class="ask__do">
@@ -66,7 +66,7 @@
                             <ol>
                                 @foreach ($first->more() as $reason)<li>{{ $reason }}</li>@endforeach
                                 @if ($first->sure())<li>{{ $first->sure() }}</li>@endif
-                                @if ($first->care->neverOpened())<li>It starts from {{ Uses::counted($first->care->startDays, 'days') }}: {{ mb_strtolower($first->care->task->school($first->care->machine->schools[$first->care->task->id] ?? null)->name) }}, and how you treat your plates.</li>@endif
+                                @if ($first->care->neverOpened())<li>It starts from {{ Uses::counted($first->care->start[0], $first->care->start[1]) }}: {{ mb_strtolower($first->care->task->school($first->care->machine->schools[$first->care->task->id] ?? null)->name) }}, and how you treat your plates.</li>@endif
                             </ol>
                         </div>
                         <x-last-openings :care="$first->care" :handbook="$handbook" :today="$today" :count="3"/>
@@ -74,13 +74,15 @@
                 </details>
 
                 @if ($others)<x-due-lines :lines="$others" :today="$today" level="h3"/>@endif
+                @if ($more)<p class="muted small mb-0">And {{ $more }} more {{ $more === 1 ? 'is' : 'are' }} due or nearly: <a href="{{ route('kitchen') }}">see the kitchen</a>.</p>@endif
             </section>
             <x-six-weeks :strip="$strip" :today="$today"/>
             </div>
 
             <aside class="today__aside">
+                <x-vessel-notices :notices="$vessels" :household="$household" :today="$today"/>
                 <section class="tile">
-                    <h2>Loads</h2>
+                    <h2>Used, poured</h2>
                     @php($token = csrf_token())
                     @foreach ($machines as $care)
                         <div class="tally">
@@ -94,6 +96,7 @@
                                 <button class="push" aria-label="Count one more {{ $care->kind->useName }} for {{ $care->machine->name }}">+1 {{ $care->kind->useName }}</button>
                             </form>
                         </div>
+                        <p class="poured small mb-0">Poured something? @foreach ($pourInto[$care->machine->id] as $vessel => $name)<a class="chip" href="/machines/{{ $care->machine->id }}/vessels/{{ $vessel }}/pour">{{ $name }}</a> @endforeach</p>
                     @endforeach
                 </section>
                 @if (count($machines) === 1)<x-grade-key :handbook="$handbook"/>@endif

@@ -79,7 +79,7 @@ final class DrawingTest extends TestCase
     {
         [$user, $machine] = $this->opened('2026-06-05');
         $today = Day::of('2026-06-15');
-        $strip = WeeksStrip::of(array_values(app(CareReader::class)->machine($machine, $user->home())->tasks), $today);
+        $strip = WeeksStrip::of([app(CareReader::class)->machine($machine, $user->home())->tasks['filter']], $today);
         self::assertCount(6, $strip->weeks);
         self::assertCount(1, $strip->marks);
         self::assertFalse($strip->marks[0]['again']);

@@ -98,7 +98,7 @@ final class KeptCareTest extends TestCase
             $change();
             self::assertSame(1, $this->gathering());
         }
-        self::assertSame('Drain mouth', $this->read()->part());
+        self::assertSame('Drain mouth', $this->read()->name());
     }
 
     public function test_another_handbook_is_another_rhythm(): void

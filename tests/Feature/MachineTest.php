@@ -104,7 +104,7 @@ final class MachineTest extends TestCase
         $this->get("/machines/$machine->id/edit")->assertOk();
         $this->put("/machines/$machine->id", self::answers(['schools' => ['filter' => 'quarterly'], 'name' => 'Galley']))->assertRedirect("/machines/$machine->id");
 
-        $this->get("/machines/$machine->id")->assertSee('Galley')->assertSee('Rhythm: 90 days or 90 loads');
+        $this->get("/machines/$machine->id?task=filter")->assertSee('Galley')->assertSee('Rhythm: 90 days or 90 loads');
     }
 
     public function test_counting_a_load_once_for_one_click(): void

@@ -59,6 +59,6 @@ final class NewKindTest extends TestCase
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
         $this->get("/rounds/$round->id")->assertSee('Patchy after 24 days, so 30 days became 27.');
-        $this->get('/logbook')->assertSee('400 ml of white vinegar into the kettle')->assertSee('Kettle rinsed out');
+        $this->get('/logbook')->assertSee('400 ml of white vinegar into the kettle (5 %)')->assertSee('Plain water ran through the kettle, twice the tank');
     }
 }

@@ -41,7 +41,7 @@ final class RoundPagesTest extends TestCase
                 $page->assertSee($round->handbook()->caution($caution)->title);
             }
             foreach ($step->amounts as $amount) {
-                $page->assertSee($amount->volume->inKitchen(Measures::UnitedStates).' '.$round->handbook()->agent($amount->agent)->name);
+                $page->assertSee($amount->portion->inKitchen(Measures::UnitedStates).' '.$round->handbook()->agent($amount->agent)->name);
             }
             foreach ($step->capture->options ?? [] as $option) {
                 $page->assertSee("value=\"$option->id\"", false);

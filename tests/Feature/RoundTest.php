@@ -125,7 +125,8 @@ final class RoundTest extends TestCase
         $round = $this->round();
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished']);
-        $this->get('/')->assertSee('Nothing to do today')->assertSee('Opened just now; about 27 days to run.');
+        $this->get('/')->assertSee('Nothing to do today');
+        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Opened just now; about 27 days to run.');
 
         $opening = Entry::query()->where('kind', EntryKind::Opening)->latest('seq')->firstOrFail();
         $this->post("/entries/$opening->id/void", ['id' => $this->ulid()])->assertSessionHas('did');

@@ -7,19 +7,23 @@ namespace App\Http\Controllers;
 use App\Actions\ChangeHousehold;
 use App\Http\Requests\HouseholdRequest;
 use Carbon\CarbonImmutable;
+use GoodRinse\Core\Dose\Descaling;
+use GoodRinse\Core\Handbook\Handbook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** People, time zone and measures. */
+/** People, time zone, measures, water and rules. */
 final class HouseholdController extends Controller
 {
-    public function edit(Request $request): View
+    public function edit(Request $request, Handbook $handbook): View
     {
         $household = $this->person($request)->home();
 
         return view('household.edit', [
             'household' => $household,
+            'units' => (new Descaling($handbook->doseModel()))->hardnessUnits(),
+            'strengths' => $handbook->agent('white-vinegar')->strengths,
             'members' => $household->members()->orderBy('name')->get(),
             'invitations' => $household->invitations()->whereNull('used_at')->where('expires_at', '>', CarbonImmutable::now())->orderBy('created_at')->get(),
         ]);
@@ -28,7 +32,7 @@ final class HouseholdController extends Controller
     public function update(HouseholdRequest $request, ChangeHousehold $change): RedirectResponse
     {
         $household = $this->person($request)->home();
-        $change->handle($household, $request->string('name')->toString(), $request->string('timezone')->toString(), $request->measures());
+        $change->handle($household, $request->string('name')->toString(), $request->string('timezone')->toString(), $request->measures(), $request->hardness(), $request->hardnessUnit(), $request->vinegarStrength(), !$request->boolean('no_harsh'));
 
         return redirect()->route('household')->with('did', __('household.saved'));
     }

@@ -59,7 +59,7 @@ final class MachineController extends Controller
 
     public function show(Request $request, Machine $machine, MachinePage $page): View
     {
-        return view('machines.show', $page->for($machine, $this->person($request)->home()));
+        return view('machines.show', $page->for($machine, $this->person($request)->home(), $request->string('task')->toString()));
     }
 
     public function edit(Machine $machine, Handbook $handbook): View

@@ -21,8 +21,8 @@ final class OpeningController extends Controller
             $request->ulid(),
             $request->string('task')->toString(),
             Day::of($request->string('on')->toString()),
-            $request->string('found')->toString(),
-            $request->string('left')->toString(),
+            $request->grade('found'),
+            $request->grade('left'),
         );
 
         return redirect()->route('machines.show', $machine)->with('did', __('machines.logged'))->with('undo', $request->ulid());

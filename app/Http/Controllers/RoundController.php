@@ -21,8 +21,7 @@ final class RoundController extends Controller
 {
     public function store(StartRoundRequest $request, Machine $machine, StartRound $start): RedirectResponse
     {
-        $procedure = $request->filled('procedure') ? $request->string('procedure')->toString() : null;
-        $round = $start->handle($machine, $this->person($request), $request->string('task')->toString(), $procedure);
+        $round = $start->handle($machine, $this->person($request), $request->procedure(), $request->task());
 
         return redirect()->route('rounds.show', $round);
     }

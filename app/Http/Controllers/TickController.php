@@ -18,7 +18,7 @@ final class TickController extends Controller
     public function store(TickRequest $request, Round $round, TickStep $tick, KeepPhoto $keep): RedirectResponse|JsonResponse
     {
         $step = $request->string('step')->toString();
-        $tick->handle($round, $this->person($request), $request->ulid(), $step, $request->answer(), $request->note(), $request->boolean('overruled'));
+        $tick->handle($round, $this->person($request), $request->draft());
         $trouble = $this->keepPhoto($request, $round, $step, $keep);
         if ($request->expectsJson()) {
             return response()->json(['next' => route('rounds.show', $round), 'message' => $trouble]);

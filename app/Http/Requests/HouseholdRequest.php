@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use GoodRinse\Core\Dose\Descaling;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -17,11 +19,31 @@ final class HouseholdRequest extends FormRequest
             'name' => ['required', 'string', 'max:80'],
             'timezone' => ['required', 'string', 'timezone:all'],
             'measures' => ['required', Rule::enum(Measures::class)],
+            'hardness' => ['nullable', 'numeric', 'between:0,2000'],
+            'hardness_unit' => ['nullable', 'string', Rule::in((new Descaling(app(Handbook::class)->doseModel()))->hardnessUnits())],
+            'vinegar_strength' => ['nullable', 'numeric', 'between:1,30'],
+            'no_harsh' => ['nullable', 'boolean'],
         ];
     }
 
     public function measures(): Measures
     {
         return Measures::from($this->string('measures')->toString());
+    }
+
+    public function hardness(): ?float
+    {
+        return $this->filled('hardness') ? $this->float('hardness') : null;
+    }
+
+    public function hardnessUnit(): string
+    {
+        return $this->filled('hardness_unit') ? $this->string('hardness_unit')->toString() : 'dH';
+    }
+
+    /** %; the usual one where nobody says. */
+    public function vinegarStrength(): float
+    {
+        return $this->filled('vinegar_strength') ? $this->float('vinegar_strength') : app(Handbook::class)->agent('white-vinegar')->strengths[0] ?? 5.0;
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Machine;
 use GoodRinse\Core\Handbook\Habit;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Handbook\Option;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Foundation\Http\FormRequest;
@@ -33,7 +34,10 @@ final class MachineRequest extends FormRequest
             return $rules;
         }
         foreach ($this->kind()->traits as $trait) {
-            $rules["traits.$trait->id"] = ['required', 'string', Rule::in(self::ids($trait->options))];
+            $need = $trait->later ? 'nullable' : 'required';
+            $rules["traits.$trait->id"] = null === $trait->number
+                ? [$need, 'string', Rule::in(self::ids($trait->options))]
+                : [$need, 'numeric', "between:{$trait->number->least},{$trait->number->most}"];
         }
         foreach ($this->kind()->habits as $habit) {
             $rules["habits.$habit->id"] = null === $habit->number
@@ -77,7 +81,9 @@ final class MachineRequest extends FormRequest
     /** @return array<string, string> */
     public function traits(): array
     {
-        return array_map(fn ($trait): string => $this->string("traits.$trait->id")->toString(), $this->kind()->traits);
+        return array_map(fn (MachineTrait $trait): string => $this->filled("traits.$trait->id")
+            ? $this->string("traits.$trait->id")->toString()
+            : $this->machine()->traits[$trait->id] ?? $trait->default, $this->kind()->traits);
     }
 
     /** @return array<string, string|float> */

@@ -23,8 +23,14 @@ final class OpeningRequest extends UlidRequest
             ...parent::rules(),
             'task' => ['required', 'string', Rule::in($tasks)],
             'on' => ['required', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
-            'found' => ['required', 'string', Rule::in($grades)],
-            'left' => ['required', 'string', Rule::in($grades)],
+            'found' => ['nullable', 'required_with:left', 'string', Rule::in($grades)],
+            'left' => ['nullable', 'required_with:found', 'string', Rule::in($grades)],
         ];
+    }
+
+    /** A grade that was given; null for a job with nothing to grade. */
+    public function grade(string $key): ?string
+    {
+        return $this->filled($key) ? $this->string($key)->toString() : null;
     }
 }

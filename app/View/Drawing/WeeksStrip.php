@@ -11,12 +11,14 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class WeeksStrip
 {
     private const DAYS = 42;
+    private const ROWS = 5;
 
     /**
      * @param list<array{Day, float}>                                                              $weeks where each week begins
      * @param list<array{care: TaskCare, on: Day, from: float, to: float, at: float, again: bool}> $marks
+     * @param int                                                                                  $more  marks for which there is no room
      */
-    private function __construct(public array $weeks, public array $marks)
+    private function __construct(public array $weeks, public array $marks, public int $more)
     {
     }
 
@@ -36,7 +38,9 @@ final readonly class WeeksStrip
             }
         }
 
-        return new self($weeks, $marks);
+        usort($marks, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+
+        return new self($weeks, array_slice($marks, 0, self::ROWS), max(0, count($marks) - self::ROWS));
     }
 
     /**

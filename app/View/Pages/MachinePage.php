@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Care\CareReader;
+use App\Care\Surroundings;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
@@ -12,29 +13,67 @@ use App\View\Drawing\FoulingChart;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\Composer;
 use Psr\Clock\ClockInterface;
 
-/** What a machine's page shows. */
+/** What a machine's page shows: how it stands, one care task in full, and the others in a line each. */
 final readonly class MachinePage
 {
-    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words)
-    {
+    public function __construct(
+        private CareReader $care,
+        private ClockInterface $clock,
+        private Handbook $handbook,
+        private ReasonWords $words,
+        private VesselNotices $keepApart,
+        private Surroundings $surroundings,
+    ) {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Machine $machine, Household $household): array
+    /**
+     * @param string $wanted care task to show in full; the most urgent when empty or not this machine's
+     *
+     * @return array<string, mixed>
+     */
+    public function for(Machine $machine, Household $household, string $wanted): array
     {
         $today = Day::at($this->clock->now(), $household->zone());
         $care = $this->care->machine($machine, $household);
+        $urgent = CareReader::byUrgency([$care]);
+        $shown = $care->tasks[$wanted] ?? $urgent[0] ?? null;
+        $line = static fn (TaskCare $task, ReasonWords $words): TaskLine => new TaskLine($task, $today, $words);
 
         return [
             'household' => $household,
             'today' => $today,
             'care' => $care,
-            'lines' => array_map(fn (TaskCare $task): TaskLine => new TaskLine($task, $today, $this->words), $care->tasks),
-            'charts' => array_map(fn (TaskCare $task): FoulingChart => FoulingChart::of($task, $this->handbook, $today), $care->tasks),
-            'running' => $machine->rounds()->whereNull('ended_at')->first(),
+            'lines' => array_map(fn (TaskCare $task): TaskLine => $line($task, $this->words), $care->tasks),
+            'shown' => null === $shown ? null : $line($shown, $this->words),
+            'others' => array_map(
+                fn (TaskCare $task): TaskLine => $line($task, $this->words),
+                array_values(array_filter($urgent, static fn (TaskCare $task): bool => $task !== $shown)),
+            ),
+            'chart' => null === $shown ? null : FoulingChart::of($shown, $this->handbook, $today),
+            'running' => $machine->rounds()->whereNull('ended_at')->orderBy('started_at')->get(),
+            'wanted' => $this->onDemand($machine, $household, $care->tasks),
+            'notices' => $this->keepApart->for($household, [$care], $machine),
+            'pourInto' => $this->keepApart->pourInto([$care])[$machine->id] ?? [],
             'handbook' => $this->handbook,
         ];
+    }
+
+    /**
+     * Procedures for this machine that no clock asks for.
+     *
+     * @param array<string, TaskCare> $tasks on a clock
+     *
+     * @return array<string, string> names by id
+     */
+    private function onDemand(Machine $machine, Household $household, array $tasks): array
+    {
+        $kind = $this->handbook->kind($machine->kind);
+        $clocked = array_merge(...array_map(static fn (TaskCare $task): array => array_keys($task->procedures()), array_values($tasks)));
+        $offered = (new Composer($this->handbook))->offered($kind, $this->surroundings->circumstances($machine, $household));
+
+        return array_intersect_key($kind->procedureNames, array_flip(array_diff($offered, $clocked)));
     }
 }

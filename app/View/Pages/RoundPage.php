@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Care\CareReader;
+use App\Care\PourVerdict;
+use App\Care\StepKeepApart;
+use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Photo;
 use App\Models\Round;
 use App\View\Words\ReasonWords;
-use GoodRinse\Core\Handbook\CaptureKind;
 use GoodRinse\Core\Handbook\Grade;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Quantity\Fraction;
@@ -23,7 +25,7 @@ use Psr\Clock\ClockInterface;
 /** What a round shows: one step, and round it how far it is, what is off and what is waited for. */
 final readonly class RoundPage
 {
-    public function __construct(private ClockInterface $clock, private CareReader $care, private ReasonWords $words)
+    public function __construct(private ClockInterface $clock, private CareReader $care, private ReasonWords $words, private StepKeepApart $keepApart)
     {
     }
 
@@ -37,8 +39,7 @@ final readonly class RoundPage
         $progress = $round->progress();
         $handbook = $round->handbook();
         $care = $this->care->machine($round->machine, $household);
-        $rhythm = $care->tasks[$round->task]->rhythm;
-        $assumed = Expectation::of($round->fittedProcedure(), $handbook, $rhythm->blockedNow);
+        $assumed = Expectation::of($round->fittedProcedure(), $handbook, array_map(static fn (TaskCare $task): Fraction => $task->rhythm->blockedNow, $care->tasks));
         $steps = $progress->steps($assumed);
         $step = $this->viewed($progress, $wanted) ?? $progress->current();
         $now = $this->clock->now();
@@ -60,10 +61,30 @@ final readonly class RoundPage
             'wait' => $this->wait($progress, $step),
             'now' => $now,
             'openEnds' => $progress->openEnds(),
+            'verdicts' => $verdicts = null === $step || $this->isPoured($progress, $step) ? [] : $this->keepApart->verdicts($round, $step, $household),
+            'refused' => self::refused($verdicts),
             'previews' => $this->previews($round, $household, $step),
             'photos' => $round->photos()->orderBy('taken_at')->get(),
             'lastPhoto' => $this->lastPhoto($round, $step),
         ];
+    }
+
+    /** Whether what the step pours has gone in already. */
+    private function isPoured(Progress $progress, Step $step): bool
+    {
+        return ($progress->tick($step)->share ?? 0.0) > 0;
+    }
+
+    /** @param list<PourVerdict> $verdicts */
+    private static function refused(array $verdicts): ?PourVerdict
+    {
+        foreach ($verdicts as $verdict) {
+            if ($verdict->found->verdict->refuses()) {
+                return $verdict;
+            }
+        }
+
+        return null;
     }
 
     private function viewed(Progress $progress, string $wanted): ?Step
@@ -110,11 +131,12 @@ final readonly class RoundPage
      */
     private function previews(Round $round, Household $household, ?Step $step): array
     {
-        if (CaptureKind::Grade !== $step?->capture?->kind || 'found' !== $step->capture->means || $round->entries()->where('kind', 'opening')->exists()) {
+        $task = $step?->capture?->of;
+        if (null === $task || 'found' !== $step->capture->means || $round->entries()->where('kind', 'opening')->where('payload->task', $task)->exists()) {
             return [];
         }
         $grades = $round->handbook()->grades();
-        $rhythms = $this->care->ifFound($round->machine, $round->task, array_map(static fn (Grade $grade): Fraction => $grade->fraction, $grades), $household);
+        $rhythms = $this->care->ifFound($round->machine, $task, array_map(static fn (Grade $grade): Fraction => $grade->fraction, $grades), $household);
         $previews = [];
         foreach ($grades as $i => $grade) {
             $previews[$grade->id] = $this->words->learnedFrom($rhythms[$i]) ?? (string) __('rounds.first_opening');

@@ -13,6 +13,7 @@ use App\View\Words\ReasonWords;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
+use Illuminate\Support\Collection;
 use Psr\Clock\ClockInterface;
 
 /** What an ended round shows: what was found, what follows from it, and what was written down. */
@@ -28,10 +29,8 @@ final readonly class RoundSummaryPage
         $entries = $round->entries()->where('kind', '!=', EntryKind::Voiding)->orderBy('seq')->get();
         $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
         $inForce = $entries->reject(static fn (Entry $entry): bool => isset($voided[$entry->id]))->values();
-        $opening = $inForce->last(static fn (Entry $entry): bool => EntryKind::Opening === $entry->kind);
         $today = Day::at($this->clock->now(), $household->zone());
-        $care = $this->care->machine($round->machine, $household)->tasks[$round->task];
-        $says = $opening?->says();
+        $opened = $this->opened($round, $household, $inForce, $today);
 
         return [
             'household' => $household,
@@ -39,13 +38,34 @@ final readonly class RoundSummaryPage
             'machine' => $round->machine,
             'handbook' => $round->handbook(),
             'procedure' => $round->fittedProcedure(),
-            'line' => new TaskLine($care, $today, $this->words),
-            'learned' => null === $opening || $care->history->last()?->entry !== $opening->id ? null : $this->words->learnedFrom($care->rhythm),
-            'opening' => $opening,
-            'says' => $says instanceof Opening ? $says : null,
+            'opened' => $opened,
+            'first' => $opened[0] ?? null,
             'lines' => $inForce->sortBy(['happened_at', 'seq'])->values()->map(fn (Entry $entry): array => [$entry, $this->entryWords->say($entry->says(), $round->machine, $entry->part, $household->measures)])->all(),
             'photos' => $round->photos()->orderBy('taken_at')->get(),
             'today' => $today,
         ];
+    }
+
+    /**
+     * The care tasks that the round did something for.
+     *
+     * @param Collection<int, Entry> $entries in force
+     *
+     * @return list<OpenedTask>
+     */
+    private function opened(Round $round, Household $household, Collection $entries, Day $today): array
+    {
+        $tasks = $this->care->machine($round->machine, $household)->tasks;
+        $opened = [];
+        foreach ($entries as $entry) {
+            $says = $entry->says();
+            $care = $says instanceof Opening ? $tasks[$says->task] ?? null : null;
+            if ($says instanceof Opening && null !== $care) {
+                $isLast = $care->history->last()?->entry === $entry->id;
+                $opened[$says->task] = new OpenedTask(new TaskLine($care, $today, $this->words), $entry, $says, $isLast ? $this->words->learnedFrom($care->rhythm) : null);
+            }
+        }
+
+        return array_values($opened);
     }
 }

@@ -12,6 +12,7 @@ use App\View\Drawing\WeeksStrip;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\State;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
@@ -19,7 +20,10 @@ use Psr\Clock\ClockInterface;
 /** What Today shows. */
 final readonly class TodayPage
 {
-    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words)
+    /** Lines shown below the first. */
+    private const OTHERS = 4;
+
+    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private VesselNotices $keepApart)
     {
     }
 
@@ -33,6 +37,7 @@ final readonly class TodayPage
         $lines = array_map(fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words), $tasks);
         $rounds = $this->rounds($household);
         $first = $lines[0] ?? null;
+        $soon = array_values(array_filter(array_slice($lines, 1), static fn (TaskLine $line): bool => $line->isDue() || State::Soon === $line->care->rhythm->state));
         $estimate = $first?->care->estimate;
 
         return [
@@ -41,7 +46,10 @@ final readonly class TodayPage
             'now' => $now,
             'machines' => $machines,
             'first' => $first,
-            'others' => array_slice($lines, 1),
+            'others' => array_slice($soon, 0, self::OTHERS),
+            'more' => max(0, count($soon) - self::OTHERS),
+            'pourInto' => $this->keepApart->pourInto($machines),
+            'vessels' => $this->keepApart->for($household, $machines),
             'estimate' => $estimate,
             'doneAt' => null === $estimate ? null : $now->modify(sprintf('+%d seconds', $estimate->all->seconds())),
             'running' => $rounds->first(static fn (Round $round): bool => null === $round->ended_at),

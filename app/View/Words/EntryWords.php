@@ -17,7 +17,6 @@ use GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Measures;
-use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Str;
 
 /** Says what an entry of the logbook says. */
@@ -34,9 +33,9 @@ final class EntryWords
     public function say(Payload $says, ?Machine $machine, ?string $part, Measures $measures): string
     {
         return Str::ucfirst(match (true) {
-            $says instanceof Opening => $this->opening($says, $this->part($machine, $part)),
-            $says instanceof Dose => self::text('dose', ['amount' => $says->volume->inKitchen($measures), 'agent' => $this->agent($says->agent), 'vessel' => self::vessel($says->vessel)]),
-            $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => self::vessel($says->vessel)]),
+            $says instanceof Opening => $this->opening($says, $machine, $this->part($machine, $part)),
+            $says instanceof Dose => $this->dose($says, $machine, $measures),
+            $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => $this->vessel($says->vessel, $machine)]),
             $says instanceof Counter => self::text('counter', ['uses' => Uses::counted($says->uses, $says->unit)]),
             $says instanceof Check => self::text("check.$says->check.".($says->passed ? 'passed' : 'failed')),
             $says instanceof Note => $says->text,
@@ -45,8 +44,19 @@ final class EntryWords
         });
     }
 
-    private function opening(Opening $opening, string $part): string
+    private function dose(Dose $dose, ?Machine $machine, Measures $measures): string
     {
+        $values = ['agent' => $this->agent($dose->agent), 'vessel' => $this->vessel($dose->vessel, $machine)];
+        $said = null === $dose->portion ? self::text('dose_unmeasured', $values) : self::text('dose', $values + ['amount' => $dose->portion->inKitchen($measures)]);
+
+        return $said.(null === $dose->strength ? '' : self::text('strength', ['percent' => Uses::number($dose->strength)]));
+    }
+
+    private function opening(Opening $opening, ?Machine $machine, string $part): string
+    {
+        if (Opening::DONE === $opening->how) {
+            return self::text('opening.done', ['task' => $this->task($machine, $opening->task)]);
+        }
         if (null === $opening->found) {
             return self::text('opening.told', ['part' => $part]);
         }
@@ -77,10 +87,23 @@ final class EntryWords
         }
     }
 
-    /** Its own name, where the words do not know a better one. */
-    private static function vessel(string $id): string
+    private function task(?Machine $machine, string $task): string
     {
-        return Lang::has("logbook.vessel.$id") ? self::text("vessel.$id") : str_replace('-', ' ', $id);
+        try {
+            return null === $machine ? $task : $this->handbook->kind($machine->kind)->task($task)->name;
+        } catch (UnknownEntry) {
+            return $task;
+        }
+    }
+
+    /** As the machine calls it, or by its own name. */
+    private function vessel(string $id, ?Machine $machine): string
+    {
+        $rules = $this->handbook->chemistry();
+        $id = $rules->vesselId($id);
+        $own = null === $machine ? null : $this->handbook->kind($machine->kind)->vessels[$id] ?? null;
+
+        return $own->name ?? $rules->vessels[$id]->name ?? str_replace('-', ' ', $id);
     }
 
     private function agent(string $id): string

@@ -20,13 +20,16 @@ final readonly class ReasonWords
     {
     }
 
-    /** @param string|null $since when the last opening was, in words; null where no date is known */
-    public function sentence(Reason $reason, ?string $since = null): string
+    /**
+     * @param string|null $since  when the last opening was, in words; null where no date is known
+     * @param bool        $opened whether there was one at all
+     */
+    public function sentence(Reason $reason, ?string $since = null, bool $opened = true): string
     {
         $values = $reason->values;
 
         return match ($reason->code) {
-            ReasonCode::ClockDecides => self::clock($values, $since),
+            ReasonCode::ClockDecides => self::clock($values, $since, $opened),
             ReasonCode::NothingLearned => self::say('nothing-learned', [
                 'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
             ]),
@@ -54,7 +57,7 @@ final readonly class ReasonWords
     }
 
     /** @param array<string, float|string> $values */
-    private static function clock(array $values, ?string $since): string
+    private static function clock(array $values, ?string $since, bool $opened): string
     {
         $elapsed = self::number($values['elapsed']);
         $interval = self::number($values['interval']);
@@ -63,7 +66,7 @@ final readonly class ReasonWords
             return self::say('clock-decides-today', ['interval' => Uses::counted($interval, $unit)]);
         }
 
-        return self::say(null === $since ? 'clock-decides' : 'clock-decides-since', [
+        return self::say($opened ? (null === $since ? 'clock-decides' : 'clock-decides-since') : 'clock-decides-added', [
             'elapsed' => Uses::counted($elapsed, $unit), 'interval' => Uses::number($interval), 'since' => (string) $since,
         ]);
     }

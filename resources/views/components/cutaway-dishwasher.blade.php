@@ -72,7 +72,7 @@
     <path class="ink-line w-thin leader" d="M474 460 V473 H560"/>
 
     {{-- the filter, the part that is cared for: a link to its panel --}}
-    <a class="part" href="#task-filter" @if ($line) aria-label="{{ $line->care->part() }}: {{ $line->when() }}" @endif>
+    <a class="part" href="?task=filter#task" @if ($line) aria-label="{{ $line->care->name() }}: {{ $line->when() }}" @endif>
         <rect class="ring" x="276" y="374" width="148" height="76" rx="16"/>
         @switch($filter)
             @case('flat-plate')
@@ -97,7 +97,7 @@
         @endswitch
         <path class="copper-line" d="M294 412 H140"/>
         <circle class="in-copper" cx="300" cy="412" r="6"/>
-        <text class="now" x="134" y="410" text-anchor="end">{{ $line?->care->part() }}</text>
+        <text class="now" x="134" y="410" text-anchor="end">{{ $line?->care->name() }}</text>
         <text class="now" x="134" y="430" text-anchor="end">{{ $line?->when() }}</text>
     </a>
 </svg>

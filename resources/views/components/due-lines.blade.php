@@ -10,9 +10,9 @@
 <div class="due">
     {!! (new App\View\Drawing\CloudyGlass($care->rhythm->wear))->svg($level === 'h2' ? 96 : 56, $care->neverOpened()) !!}
     <div class="due__what">
-        <{{ $level }}><a href="/machines/{{ $care->machine->id }}">{{ $care->part() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>
+        <{{ $level }}><a href="/machines/{{ $care->machine->id }}">{{ $care->name() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>
         <p>{{ $line->reason() }}</p>
-        @unless ($care->neverOpened())<p class="muted small">About {{ $care->rhythm->blockedNow->percent() }} % blocked by now: {{ $line->stateName() }}.</p>@endunless
+        @unless ($care->neverOpened())<p class="muted small">{{ $care->graded ? 'About '.$care->rhythm->blockedNow->percent().' % blocked by now: ' : '' }}{{ $line->stateName() }}.</p>@endunless
     </div>
     <div class="due__when">
         @if ($line->bar && $window)

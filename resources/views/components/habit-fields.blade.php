@@ -6,14 +6,14 @@
         <x-picks name="habits[{{ $habit->id }}]" :legend="$habit->ask" :options="$habit->options" :value="$machine->habits[$habit->id] ?? $habit->default"/>
     @endif
 @endforeach
-@foreach ($kind->tasks as $task)
-    <div class="field">
-        <label class="form-label" for="f-school-{{ $task->id }}">{{ $task->name }}: how often to begin with?</label>
-        <p class="hint" id="f-school-{{ $task->id }}-hint">Only a start. After that, what you find sets the rhythm.</p>
-        <select class="form-select" id="f-school-{{ $task->id }}" name="schools[{{ $task->id }}]" aria-describedby="f-school-{{ $task->id }}-hint">
-            @foreach ($task->schools as $school)
-                <option value="{{ $school->id }}" @selected(old("schools.$task->id", $machine->schools[$task->id] ?? $task->school(null)->id) === $school->id)>{{ $school->name }}: {{ $school->who }}</option>
-            @endforeach
-        </select>
-    </div>
-@endforeach
+@php
+    $first = $kind->firstTasks($machine->traits ?? []);
+    $others = array_diff_key($kind->tasks, $first);
+@endphp
+@foreach ($first as $task)<x-school-field :task="$task" :machine="$machine"/>@endforeach
+@if ($others)
+    <details class="mt-3" @if ($errors->has('schools.*')) open @endif>
+        <summary>How often, for everything else</summary>
+        <div class="mt-2">@foreach ($others as $task)<x-school-field :task="$task" :machine="$machine"/>@endforeach</div>
+    </details>
+@endif

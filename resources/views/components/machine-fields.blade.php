@@ -1,5 +1,14 @@
 @props(['kind', 'machine' => null])
-@php($traits = $kind->traits)
-@foreach ($traits as $trait)
-    <x-picks name="traits[{{ $trait->id }}]" :legend="$trait->ask" :hint="$trait->hint" :options="$trait->options" :value="$machine->traits[$trait->id] ?? $trait->default" :drawing="$trait->id === 'filter' ? 'filter' : null"/>
-@endforeach
+@php
+    $now = array_filter($kind->traits, fn ($trait) => ! $trait->later);
+    $later = array_filter($kind->traits, fn ($trait) => $trait->later);
+@endphp
+<div x-data="traits" x-on:change="fit">
+    @foreach ($now as $trait)<x-trait-field :trait="$trait" :machine="$machine"/>@endforeach
+    @if ($later)
+        <details class="mt-3" @if ($errors->has('traits.*') || $machine) open @endif>
+            <summary>More about it; it can wait until a round shows you</summary>
+            <div class="mt-2">@foreach ($later as $trait)<x-trait-field :trait="$trait" :machine="$machine"/>@endforeach</div>
+        </details>
+    @endif
+</div>

@@ -15,6 +15,22 @@
             <path class="rim-line w-thin" d="M17 45 h52 M23 41 h52 M24 50 L44 36 M36 50 L56 36 M48 50 L68 36"/>
             <path class="copper-line" d="M46 60 v10 M46 60 l-5 5 M46 60 l5 5"/>
             @break
+        @case('filter-screwed')
+            <ellipse class="ink-line" cx="46" cy="34" rx="34" ry="17"/>
+            <path class="ink-line" d="M12 34 V46 Q12 62 46 62 Q80 62 80 46 V34"/>
+            @foreach ([[24, 28], [46, 22], [68, 28], [24, 41], [46, 46], [68, 41]] as [$x, $y])
+                <circle class="rim-line w-light" cx="{{ $x }}" cy="{{ $y }}" r="3.6"/><path class="rim-line w-thin" d="M{{ $x - 2 }} {{ $y }} h4"/>
+            @endforeach
+            <path class="copper-line" d="M46 4 V14 M42 4 h8"/>
+            @break
+        @case('form-layers')
+            <rect class="ink-line" x="8" y="12" width="76" height="52" rx="5"/>
+            <path class="rim-line w-thin" d="M14 20 L78 56 M14 32 L60 60 M14 44 L40 60 M28 16 L78 44 M46 16 L78 34 M64 16 L78 24 M78 20 L14 56 M78 32 L32 60 M78 44 L52 60 M64 16 L14 44 M46 16 L14 34 M28 16 L14 24"/>
+            @break
+        @case('form-baffle')
+            <rect class="ink-line" x="8" y="12" width="76" height="52" rx="5"/>
+            @foreach (range(0, 4) as $i)<path class="rim-line" d="M{{ 18 + $i * 13 }} 20 V56 q4 4 8 0 V20"/>@endforeach
+            @break
         @case('filter-sealed')
             <path class="ink-line" d="M16 54 Q16 26 46 26 Q76 26 76 54 Z"/>
             <path class="ink-line" d="M8 54 H84"/>

@@ -7,6 +7,27 @@
                 @method('put')
                 <h2>Kitchen</h2>
                 <x-household-fields :household="$household"/>
+                <h2 class="mt-4">Water and vinegar</h2>
+                <p class="hint">Hard water lays down lime, and a brewer is descaled by it. The supplier's page or a test strip says how hard yours is; leave it empty if nobody knows.</p>
+                <div class="row g-3">
+                    <div class="col-6 col-md-4"><x-field name="hardness" label="Hardness" inputmode="decimal" :value="$household->hardness"/></div>
+                    <div class="col-6 col-md-4 field">
+                        <label class="form-label" for="f-hardness_unit">in</label>
+                        <select class="form-select" id="f-hardness_unit" name="hardness_unit">
+                            @foreach ($units as $unit)<option value="{{ $unit }}" @selected(old('hardness_unit', $household->hardness_unit) === $unit)>{{ __("units.hardness.$unit") }}</option>@endforeach
+                        </select>
+                        @error('hardness_unit')<p class="wrong">{{ $message }}</p>@enderror
+                    </div>
+                    <div class="col-12 col-md-4 field">
+                        <label class="form-label" for="f-vinegar_strength">Your vinegar</label>
+                        <select class="form-select" id="f-vinegar_strength" name="vinegar_strength">
+                            @foreach ($strengths as $strength)<option value="{{ $strength }}" @selected((float) old('vinegar_strength', $household->vinegar_strength) === $strength)>{{ $strength }} % acid</option>@endforeach
+                        </select>
+                        @error('vinegar_strength')<p class="wrong">{{ $message }}</p>@enderror
+                    </div>
+                </div>
+                <h2 class="mt-4">House rule</h2>
+                <label class="with-gap"><input type="checkbox" name="no_harsh" value="1" @checked(old('no_harsh', ! $household->harsh_chemicals))> No harsh chemicals: bleach and strong degreasers appear nowhere.</label>
                 <p class="mt-4 mb-0"><button class="push push--main">Save</button></p>
             </form>
         </div>

@@ -5,13 +5,13 @@
     <h1>{{ $machines ? 'What stands in your kitchen.' : 'Nothing stands in your kitchen yet.' }}</h1>
     <div class="machines">
         @foreach ($machines as $care)
-            @php($worst = App\Care\CareReader::byUrgency([$care])[0])
+            @php($worst = App\Care\CareReader::byUrgency([$care])[0] ?? null)
             <a class="tile machine-tile" href="{{ route('machines.show', $care->machine) }}">
-                <x-glass :wear="$worst->rhythm->wear" :size="96" :unknown="$worst->neverOpened()"/>
+                <x-glass :wear="$worst?->rhythm->wear ?? 0" :size="96" :unknown="$worst === null || $worst->neverOpened()"/>
                 <span>
                     <strong class="display">{{ $care->machine->name }}</strong><br>
                     <span class="muted">{{ $care->kind->name }}{{ $care->machine->place ? ', '.$care->machine->place : '' }}</span><br>
-                    {{ $worst->part() }}: {{ $worst->neverOpened() ? 'not looked at yet' : ($worst->rhythm->state->isDue() ? 'due' : ($worst->rhythm->dueOn ? 'due '.Dates::short($worst->rhythm->dueOn) : 'no date yet')) }}
+                    {{ $worst === null ? 'Nothing is on a clock' : $worst->name().': ' }}{{ $worst === null ? '' : ($worst->neverOpened() ? 'not looked at yet' : ($worst->rhythm->state->isDue() ? 'due' : ($worst->rhythm->dueOn ? 'due '.Dates::short($worst->rhythm->dueOn) : 'no date yet'))) }}
                 </span>
             </a>
         @endforeach

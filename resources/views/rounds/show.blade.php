@@ -44,7 +44,7 @@
                     @csrf
                     <input type="hidden" name="how" value="finished">
                     @if ($openEnds)
-                        <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required> I know, and I won't start a load before it is put right.</label>
+                        <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required> I know, and I won't use it before it is put right.</label>
                     @endif
                     <div class="step__do">
                         @if ($before)<a class="push" href="{{ route('rounds.show', [$round, 'step' => $before->id]) }}" x-ref="back" aria-label="Back to: {{ $before->short }}">← Back</a>@endif
@@ -62,7 +62,7 @@
                     <div class="step__lead">
                         <div>
                             @foreach ($step->amounts as $amount)
-                                <p class="step__amount">{{ $amount->volume->inKitchen($measures) }} {{ $handbook->agent($amount->agent)->name }}</p>
+                                <p class="step__amount">{{ $amount->portion->inKitchen($measures) }} {{ $handbook->agent($amount->agent)->name }}</p>
                             @endforeach
                             <p class="step__say">{{ $step->say }}</p>
                         </div>
@@ -77,13 +77,32 @@
                         </div>
                     @endif
 
+                    @foreach ($verdicts as $verdict)
+                        @if ($verdict->found->verdict !== GoodRinse\Core\Chemistry\Verdict::Go)
+                            <section @class(['said-of', 'said-of--refused' => $verdict->found->verdict->refuses()]) @if ($verdict->found->verdict->refuses()) role="alert" @endif>
+                                <x-verdict :verdict="$verdict->found->verdict"/>
+                                <div>
+                                    <h2>{{ Str::ucfirst(__('vessels.verdict.'.$verdict->found->verdict->value)) }}</h2>
+                                    <p>{{ $verdict->found->reason }} {{ $verdict->found->verdict->refuses() ? '' : $verdict->found->remedy }}</p>
+                                    @if ($verdict->found->verdict->refuses())
+                                        @if ($verdict->found->remedy)<p><strong>{{ $verdict->found->remedy }}</strong></p>@endif
+                                        <div class="with-gap">
+                                            <button class="push" form="clear-{{ $verdict->vessel->id }}">{{ $verdict->vessel->done }}</button>
+                                            <label class="with-gap"><input type="checkbox" name="happened" value="1" x-ref="happened"> It has already been poured.</label>
+                                        </div>
+                                    @endif
+                                </div>
+                            </section>
+                        @endif
+                    @endforeach
+
                     @if ($kit)
                         <ul class="kit">
                             @foreach ($kit->tools as $tool)
                                 <li><label><input type="checkbox"><span>{{ $handbook->kitName($tool) }}</span></label></li>
                             @endforeach
-                            @foreach ($kit->agents as $agent => $volume)
-                                <li><label><input type="checkbox"><span>{{ $volume->inKitchen($measures) }} {{ $handbook->agent($agent)->name }}</span></label></li>
+                            @foreach ($kit->agents as $agent => $portion)
+                                <li><label><input type="checkbox"><span>{{ $portion->inKitchen($measures) }} {{ $handbook->agent($agent)->name }}</span></label></li>
                             @endforeach
                         </ul>
                     @endif
@@ -121,7 +140,7 @@
 
                     @if ($step->takesOff && ($off = $kind->part($step->takesOff)->comesOff($traits)))
                         <div class="step__apart">
-                            <x-option-drawing :name="'filter-'.($traits['filter'] ?? 'twist-out')"/>
+                            @if ($step->takesOff === 'filter')<x-option-drawing :name="'filter-'.($traits['filter'] ?? 'twist-out')"/>@endif
                             <div>
                                 <h2>On your {{ $machine->name }}</h2>
                                 <ol>@foreach ($off as $each)<li>{{ $each }}</li>@endforeach</ol>
@@ -129,11 +148,32 @@
                         </div>
                     @endif
 
+                    @if ($step->after)<p class="step__after">After this: {{ lcfirst($step->after) }}</p>@endif
+
                     @if ($step->mustPass && $failed)
-                        <label class="with-gap"><input type="checkbox" name="overruled" value="1"> Leave it so for now. I won't start a load.</label>
+                        <label class="with-gap"><input type="checkbox" name="overruled" value="1"> Leave it so for now. I won't use it like that.</label>
                     @endif
 
                     <div class="extras">
+                        @if ($step->amounts)
+                            <details>
+                                <summary>Poured another amount</summary>
+                                <fieldset class="poured-as">
+                                    <legend class="visually-hidden">How much was poured?</legend>
+                                    @foreach (['0' => 'nothing', '0.5' => 'half', '1' => 'as said', '1.5' => 'half as much again', '2' => 'twice'] as $share => $name)
+                                        <label class="chip"><input type="radio" name="share" value="{{ $share }}" @checked((float) old('share', $answered->share ?? 1) === (float) $share)> {{ $name }}</label>
+                                    @endforeach
+                                </fieldset>
+                                @if ($strong = $handbook->agent($step->amounts[0]->agent)->strengths)
+                                    <fieldset class="poured-as">
+                                        <legend class="small">Strength on the bottle</legend>
+                                        @foreach ($strong as $percent)
+                                            <label class="chip"><input type="radio" name="strength" value="{{ $percent }}" @checked((float) old('strength', $answered->strength ?? $step->amounts[0]->strength ?? 0) === $percent)> {{ $percent }} %</label>
+                                        @endforeach
+                                    </fieldset>
+                                @endif
+                            </details>
+                        @endif
                         <details @if (old('note')) open @endif>
                             <summary>Add a note</summary>
                             <label class="visually-hidden" for="note">Note</label>
@@ -156,6 +196,14 @@
                         <div class="photos">@foreach ($photos->where('step', $step->id) as $photo)<img src="{{ route('photos.show', $photo) }}" alt="Picture you added at this step">@endforeach</div>
                     @endif
                 </form>
+                @foreach ($verdicts as $verdict)
+                    @if ($verdict->found->verdict->refuses())
+                        <form method="post" action="{{ route('vessels.clear', [$machine, $verdict->vessel->id]) }}" id="clear-{{ $verdict->vessel->id }}">
+                            @csrf
+                            <input type="hidden" name="id" value="{{ Str::ulid() }}">
+                        </form>
+                    @endif
+                @endforeach
                 <p class="said said--trouble" role="alert" hidden x-ref="trouble"></p>
                 <div class="step__do">
                     @if ($before)

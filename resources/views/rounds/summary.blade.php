@@ -1,7 +1,6 @@
 @php
     use App\View\Words\Dates;
-    $care = $line->care;
-    $window = $care->rhythm->window;
+    $care = $first?->line->care;
     $stopped = $round->ended_how === App\Models\Round::STOPPED;
 @endphp
 <x-layout :title="$procedure->name.', '.$machine->name" place="logbook">
@@ -9,25 +8,27 @@
     <div class="today">
         <section class="tile">
             <p class="muted mb-0">{{ $procedure->name }} · {{ $machine->name }} · {{ Dates::weekday(GoodRinse\Core\Quantity\Day::at($round->ended_at, $household->zone())) }}, {{ Dates::time($round->started_at, $household->zone()) }}–{{ Dates::time($round->ended_at, $household->zone()) }}</p>
-            <h1>{{ $stopped ? 'Stopped half-way.' : 'Done.' }} {{ $care->rhythm->dueOn && ! $line->isDue() ? 'Next on '.Dates::longWeekday($care->rhythm->dueOn).'.' : ($opening ? 'Still '.$line->when().'.' : '') }}</h1>
-            @if ($learned)<p class="step__say">{{ $learned }}</p>@endif
+            <h1>{{ $stopped ? 'Stopped half-way.' : 'Done.' }} {{ $care === null ? '' : ($care->rhythm->dueOn && ! $first->line->isDue() ? 'Next on '.Dates::longWeekday($care->rhythm->dueOn).'.' : 'Still '.$first->line->when().'.') }}</h1>
+            @if ($first?->learned)<p class="step__say">{{ $first->learned }}</p>@endif
             @if ($round->open_ends)
-                <p class="hazard"><strong>Left open: {{ App\Support\OpenEndWords::list($round, $round->leftOpen()) }}.</strong> Don't start a load before it is put right.</p>
+                <p class="hazard"><strong>Left open: {{ App\Support\OpenEndWords::list($round, $round->leftOpen()) }}.</strong> Don't use it before it is put right.</p>
             @endif
-            <x-due-lines :lines="[$line]" :today="$today"/>
-            @if ($says && $says->found)
+            @foreach ($opened as $each)
+                <x-due-lines :lines="[$each->line]" :today="$today" :level="$loop->first ? 'h2' : 'h3'"/>
                 <div class="due">
                     <ul class="openings">
-                        <li><x-swatch :grade="$handbook->nearestGrade($says->found)" :size="72"/><span>found {{ mb_strtolower($handbook->nearestGrade($says->found)->name) }}</span></li>
-                        <li><x-swatch :grade="$handbook->nearestGrade($says->left)" :size="72"/><span>left {{ mb_strtolower($handbook->nearestGrade($says->left)->name) }}</span></li>
+                        @if ($each->says->found)
+                            <li><x-swatch :grade="$handbook->nearestGrade($each->says->found)" :size="72"/><span>found {{ mb_strtolower($handbook->nearestGrade($each->says->found)->name) }}</span></li>
+                            <li><x-swatch :grade="$handbook->nearestGrade($each->says->left)" :size="72"/><span>left {{ mb_strtolower($handbook->nearestGrade($each->says->left)->name) }}</span></li>
+                        @endif
                     </ul>
                     <div></div>
-                    <form method="post" action="{{ route('entries.void', $opening) }}">
+                    <form method="post" action="{{ route('entries.void', $each->entry) }}">
                         @csrf
-                        <button class="push push--wide">Undo this opening</button>
+                        <button class="push push--wide">Undo this{{ $each->says->found ? ' opening' : '' }}</button>
                     </form>
                 </div>
-            @endif
+            @endforeach
             @if ($photos->isNotEmpty())
                 <div class="photos mb-3">@foreach ($photos as $photo)<img src="{{ route('photos.show', $photo) }}" alt="Picture from this round">@endforeach</div>
             @endif

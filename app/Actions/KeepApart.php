@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Care\StepKeepApart;
+use App\Models\Household;
+use App\Models\Round;
+use GoodRinse\Core\Handbook\Step;
+
+/** Stands between a step that pours something and the logbook. */
+final readonly class KeepApart
+{
+    public function __construct(private StepKeepApart $step)
+    {
+    }
+
+    /** @throws CannotDo when something the step pours must not go where it is poured */
+    public function allow(Round $round, Step $step, Household $household): void
+    {
+        foreach ($this->step->verdicts($round, $step, $household) as $verdict) {
+            if ($verdict->found->verdict->refuses()) {
+                throw CannotDo::keptApart($verdict->found);
+            }
+        }
+    }
+}

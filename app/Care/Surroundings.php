@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Household;
+use App\Models\Machine;
+use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Dose\Descaling;
+use GoodRinse\Core\Dose\NoCapacity;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Hardness;
+use GoodRinse\Core\Rhythm\CareSettings;
+use GoodRinse\Core\Round\Circumstances;
+
+/** Puts what a household has said about itself and its machines in the terms of the core. */
+final readonly class Surroundings
+{
+    public function __construct(private Handbook $handbook)
+    {
+    }
+
+    /** What a task of the machine starts from. */
+    public function settings(Machine $machine, Household $household, string $task): CareSettings
+    {
+        return new CareSettings(
+            $machine->habits,
+            $machine->schools[$task] ?? null,
+            $this->hardness($household),
+            $this->handbook->kind($machine->kind)->litresPerUse($machine->traits),
+            null === $machine->created_at ? null : Day::at($machine->created_at->toDateTimeImmutable(), $household->zone()),
+        );
+    }
+
+    /**
+     * What a procedure on the machine is composed for.
+     *
+     * @param array<string, list<Residue>> $residues  what each vessel holds now, by vessel
+     * @param float                        $usesSince of the machine since the job was last done
+     */
+    public function circumstances(Machine $machine, Household $household, array $residues = [], float $usesSince = 0.0): Circumstances
+    {
+        return new Circumstances(
+            $machine->traits,
+            $household->harsh_chemicals,
+            $this->hardness($household),
+            $usesSince,
+            array_fill_keys(['white-vinegar', 'coloured-vinegar'], $household->vinegar_strength),
+            $residues,
+        );
+    }
+
+    /** The hardness of the household's water; null when nobody knows it. */
+    public function hardness(Household $household): ?Hardness
+    {
+        try {
+            return null === $household->hardness ? null : (new Descaling($this->handbook->doseModel()))->hardness($household->hardness, $household->hardness_unit);
+        } catch (NoCapacity) {
+            return null;
+        }
+    }
+}

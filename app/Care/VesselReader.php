@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Household;
+use App\Models\Machine;
+use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Chemistry\VesselLedger;
+use GoodRinse\Core\Chemistry\VesselRecord;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Entry as LogbookEntry;
+use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\InForce;
+use GoodRinse\Core\Logbook\PayloadCodec;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/**
+ * Reads what the vessels of a household hold. It is kept until another dose, clearing or undo is written;
+ * losing what is kept costs time and nothing else.
+ */
+final readonly class VesselReader
+{
+    /** Goes up when what is kept changes its shape. */
+    private const SHAPE = 1;
+
+    public function __construct(private Handbook $handbook, private ClockInterface $clock, private Repository $cache)
+    {
+    }
+
+    /** @return array<string, VesselRecord> of every vessel that anything was ever put into, by VesselLedger::key() */
+    public function household(Household $household): array
+    {
+        $key = sprintf('vessels.%d.%s', self::SHAPE, $household->id);
+        $now = $this->clock->now();
+        $stamp = $this->handbook->version().'|'.$this->entries($household)->max('seq');
+        $kept = $this->cache->get($key);
+        if (is_array($kept) && $stamp === ($kept['stamp'] ?? null) && $kept['newest'] <= $now->getTimestamp()) {
+            return $kept['records'];
+        }
+        [$records, $newest] = $this->gather($household, $now);
+        $this->cache->forever($key, ['stamp' => $stamp, 'newest' => $newest, 'records' => $records]);
+
+        return $records;
+    }
+
+    /** The vessel of that machine, or the shared one, as it stands. */
+    public function record(Machine $machine, string $vessel, Household $household): VesselRecord
+    {
+        $own = $this->handbook->chemistry()->vessel($vessel)->own;
+        $owner = $own ? $machine->id : null;
+
+        return $this->household($household)[VesselLedger::key($owner, $vessel)] ?? new VesselRecord($owner, $vessel, [], []);
+    }
+
+    /** @return array<string, list<Residue>> what the machine's own vessels and the shared ones hold, by vessel */
+    public function residues(Machine $machine, Household $household): array
+    {
+        $residues = [];
+        foreach ($this->household($household) as $record) {
+            if (null === $record->machine || $record->machine === $machine->id) {
+                $residues[$record->vessel] = $record->residues;
+            }
+        }
+
+        return $residues;
+    }
+
+    /** What the vessels held at a moment in the past, as the logbook has it now. */
+    public function asOf(Household $household, \DateTimeImmutable $moment): VesselLedger
+    {
+        $ledger = new VesselLedger($this->handbook->chemistry());
+        foreach ($this->inOrder($household) as [$machine, $entry]) {
+            if ($entry->happenedAt <= $moment) {
+                $ledger->note($machine, $entry);
+            }
+        }
+
+        return $ledger;
+    }
+
+    /** @return array{array<string, VesselRecord>, int} the records, and the Unix time of the newest happening, later ones included */
+    private function gather(Household $household, \DateTimeImmutable $now): array
+    {
+        $ledger = new VesselLedger($this->handbook->chemistry());
+        $newest = 0;
+        foreach ($this->inOrder($household) as [$machine, $entry]) {
+            $newest = max($newest, $entry->happenedAt->getTimestamp());
+            if ($entry->happenedAt <= $now) {
+                $ledger->note($machine, $entry);
+            }
+        }
+
+        return [$ledger->records(), $newest];
+    }
+
+    /** @return list<array{string|null, LogbookEntry}> entries in force with their machine, oldest happening first */
+    private function inOrder(Household $household): array
+    {
+        $machines = $entries = [];
+        $utc = new \DateTimeZone('UTC');
+        foreach ($this->entries($household)->select(['seq', 'id', 'machine_id', 'kind', 'happened_at', 'payload', 'voids'])->cursor() as $row) {
+            /** @var object{seq: int, id: string, machine_id: string|null, kind: string, happened_at: string, payload: string, voids: string|null} $row */
+            $payload = PayloadCodec::decode(EntryKind::from($row->kind), (array) json_decode($row->payload, true));
+            $entries[] = new LogbookEntry($row->id, $row->seq, new \DateTimeImmutable($row->happened_at, $utc), $payload, $row->voids);
+            $machines[$row->id] = $row->machine_id;
+        }
+
+        return array_map(static fn (LogbookEntry $entry): array => [$machines[$entry->id], $entry], InForce::among($entries));
+    }
+
+    private function entries(Household $household): Builder
+    {
+        return DB::table('entries')->where('household_id', $household->id)->whereRaw("kind IN ('dose', 'clearing', 'voiding')");
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Care\VesselReader;
+use App\Models\Machine;
+use App\Models\User;
+use App\View\Words\MeetingWords;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Portion;
+use GoodRinse\Core\Quantity\PortionUnit;
+use Illuminate\Validation\Rule;
+use Psr\Clock\ClockInterface;
+
+/** What was poured, how much of it and when. */
+final class PourRequest extends UlidRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            ...parent::rules(),
+            'agent' => ['required', 'string', Rule::in(array_keys(app(Handbook::class)->chemistry()->agents))],
+            'amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'],
+            'unit' => ['nullable', Rule::enum(PortionUnit::class)],
+            'strength' => ['nullable', 'numeric', 'between:1,100'],
+            'on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
+            'at' => ['nullable', 'string', 'date_format:H:i'],
+        ];
+    }
+
+    public function dose(string $vessel): Dose
+    {
+        return new Dose(
+            $this->string('agent')->toString(),
+            $vessel,
+            $this->filled('amount') ? Portion::of($this->float('amount'), PortionUnit::tryFrom($this->string('unit')->toString()) ?? PortionUnit::Millilitres) : null,
+            $this->filled('strength') ? $this->float('strength') : null,
+        );
+    }
+
+    /** The moment it was poured; now where nobody says. */
+    public function happenedAt(): \DateTimeImmutable
+    {
+        $now = app(ClockInterface::class)->now();
+        $zone = $this->home()->home()->zone();
+        $day = $this->filled('on') ? Day::of($this->string('on')->toString()) : Day::at($now, $zone);
+        if (!$this->filled('at')) {
+            return 0 === $day->since(Day::at($now, $zone)) ? $now : $day->atTime(12, 0, $zone);
+        }
+        [$hour, $minute] = array_map(intval(...), explode(':', $this->string('at')->toString()));
+
+        return $day->atTime($hour, $minute, $zone);
+    }
+
+    /** What follows from it, where it was written down after the fact. */
+    public function consequence(Machine $machine, string $vessel): string
+    {
+        $record = app(VesselReader::class)->record($machine, $vessel, $this->home()->home());
+
+        return app(MeetingWords::class)->about($record->meetings, $this->ulid());
+    }
+
+    private function home(): User
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user : abort(401);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use GoodRinse\Core\Handbook\CaptureKind;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Problem;
+use GoodRinse\Core\Handbook\Step;
+use Illuminate\Contracts\Translation\Translator;
+
+/** Finds what the handbook speaks of and the pages have no words for. */
+final readonly class HandbookWords
+{
+    public function __construct(private Translator $words)
+    {
+    }
+
+    /** @return list<Problem> */
+    public function missing(Handbook $handbook): array
+    {
+        $needed = [];
+        foreach (array_keys($handbook->kindNames()) as $id) {
+            $kind = $handbook->kind($id);
+            foreach (['one', 'many'] as $number) {
+                $needed["units.$kind->useUnit.$number"] = "machines/$id/kind.yaml";
+            }
+            foreach (array_keys($kind->procedureNames) as $procedure) {
+                foreach ($kind->procedure($procedure)->steps as $step) {
+                    $needed += array_fill_keys(self::ofStep($step), "machines/$id/procedures/$procedure.yaml");
+                }
+            }
+        }
+        foreach ($handbook->chemistry()->vessels as $vessel) {
+            $needed += array_fill_keys(array_map(static fn (string $way): string => "logbook.clearing.$way", $vessel->clearedBy), 'chemistry.yaml');
+        }
+        $problems = [];
+        foreach (array_filter($needed, fn (string $file, string $key): bool => $this->words->get($key) === $key, ARRAY_FILTER_USE_BOTH) as $key => $file) {
+            [$name, $rest] = explode('.', $key, 2);
+            $problems[] = new Problem("lang/{$this->words->getLocale()}/$name.php", '/'.str_replace('.', '/', $rest), "has no words for what $file speaks of");
+        }
+
+        return $problems;
+    }
+
+    /** @return list<string> keys of the words that the pages say of a step */
+    private static function ofStep(Step $step): array
+    {
+        $keys = null === $step->clears ? [] : ["logbook.clearing.{$step->clears->by}"];
+        if (CaptureKind::Confirm === $step->capture?->kind) {
+            array_push($keys, "logbook.check.{$step->capture->check}.passed", "logbook.check.{$step->capture->check}.failed");
+            if ($step->mustPass) {
+                array_push($keys, "rounds.open.not-tested.{$step->capture->check}", "rounds.open.failed.{$step->capture->check}");
+            }
+        }
+
+        return $keys;
+    }
+}

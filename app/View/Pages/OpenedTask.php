@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Models\Entry;
+use GoodRinse\Core\Logbook\Opening;
+
+/** A care task that a round did something for, as its summary shows it. */
+final readonly class OpenedTask
+{
+    /** @param string|null $learned what the opening did to the rhythm */
+    public function __construct(public TaskLine $line, public Entry $entry, public Opening $says, public ?string $learned)
+    {
+    }
+}

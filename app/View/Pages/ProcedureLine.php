@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Models\Machine;
+use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Round\Estimate;
+
+/** A procedure as the handbook's index shows it. */
+final readonly class ProcedureLine
+{
+    public function __construct(public string $kind, public Procedure $procedure, public Estimate $estimate, public ?Machine $machine)
+    {
+    }
+
+    public function hands(): int
+    {
+        return (int) ceil($this->estimate->hands->value);
+    }
+
+    /** Minutes of waiting, for soaks and cycles. */
+    public function waiting(): int
+    {
+        return max(0, (int) round($this->estimate->all->value - $this->estimate->hands->value));
+    }
+}

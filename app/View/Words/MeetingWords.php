@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Words;
+
+use GoodRinse\Core\Chemistry\Meeting;
+use GoodRinse\Core\Handbook\Handbook;
+use Illuminate\Support\Str;
+
+/** Says what met in a vessel that should not have. */
+final readonly class MeetingWords
+{
+    public function __construct(private Handbook $handbook)
+    {
+    }
+
+    public function say(Meeting $meeting): string
+    {
+        $rules = $this->handbook->chemistry();
+
+        return Str::ucfirst((string) __('vessels.met', [
+            'second' => $rules->agent($meeting->second->agent)->name,
+            'first' => $rules->agent($meeting->first->agent)->name,
+            'gives' => $meeting->gives,
+        ]));
+    }
+
+    /**
+     * What follows from one entry; empty where nothing does.
+     *
+     * @param list<Meeting> $meetings
+     * @param string        $entry    id
+     */
+    public function about(array $meetings, string $entry): string
+    {
+        $about = array_filter($meetings, static fn (Meeting $meeting): bool => in_array($entry, [$meeting->first->entry, $meeting->second->entry], true));
+
+        return implode(' ', array_map($this->say(...), $about));
+    }
+}

@@ -1,0 +1,22 @@
+// Says before saving what is said of the picked agent, and asks for a word where it must not go in.
+export default () => ({
+    init() {
+        const picked = this.$root.querySelector('input[name=agent]:checked');
+        if (picked) {
+            this.say(picked);
+        }
+    },
+
+    show(event) {
+        this.say(event.target);
+    },
+
+    say(input) {
+        const refused = ['clear-first', 'never'].includes(input.dataset.verdict);
+        this.$refs.said.textContent = document.getElementById(`v-${input.value}`).textContent.trim();
+        this.$refs.said.classList.toggle('hazard', refused);
+        this.$refs.happened.hidden = !refused;
+        this.$refs.happened.querySelector('input').required = refused;
+        this.$refs.happened.querySelector('input').checked = false;
+    },
+});

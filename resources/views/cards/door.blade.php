@@ -1,0 +1,49 @@
+@php
+    use App\View\Words\Dates;
+    use App\View\Words\Uses;
+@endphp
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <title>{{ $machine->name }}, door card</title>
+    <style>
+        @page { margin: 13mm 14mm; }
+        body { font: 9.4pt/1.36 'DejaVu Sans', sans-serif; color: #12333c; }
+        h1 { font-size: 21pt; margin: 0 0 1mm; }
+        h2 { font-size: 11.5pt; margin: 5mm 0 1.5mm; border-bottom: 1.2pt solid #2e5e8f; padding-bottom: 1mm; }
+        p { margin: 0 0 1.5mm; }
+        table { width: 100%; border-collapse: collapse; }
+        td, th { text-align: left; vertical-align: top; padding: 0.9mm 2mm 0.9mm 0; border-bottom: 0.4pt solid #c9d8e4; }
+        th { font-weight: bold; width: 33%; }
+        ol, ul { margin: 0; padding-left: 5mm; }
+        .muted { color: #4b646b; }
+        .two td { width: 50%; border: 0; padding: 0 4mm 0 0; }
+        .caution { color: #8b1f33; font-weight: bold; }
+    </style>
+</head>
+<body>
+    <h1>{{ $machine->name }}</h1>
+    <p class="muted">{{ implode(' · ', array_filter([$kind->name, $machine->place, ...array_map(fn ($trait) => $trait->later ? null : $trait->said($machine->traits), array_values($kind->traits))])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
+
+    <h2>Rhythm</h2>
+    <table>
+        @foreach ($tasks as $task)
+            <tr><th>{{ $task->name() }}</th><td>every {{ implode(' or ', array_map(fn ($reading) => Uses::counted($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</td><td>{{ $task->neverOpened() ? 'look once' : ($task->rhythm->dueOn ? 'next '.Dates::weekday($task->rhythm->dueOn) : '') }}</td></tr>
+        @endforeach
+    </table>
+
+    @if ($amounts)
+        <h2>Amounts</h2>
+        <table>@foreach ($amounts as [$name, $lines])<tr><th>{{ $name }}</th><td>{{ implode('; ', $lines) }}</td></tr>@endforeach</table>
+    @endif
+
+    @if ($apart)
+        <h2>Comes apart in this order, goes back in the reverse</h2>
+        <ol>@foreach ($apart as [$name, $lines])<li><strong>{{ $name }}.</strong> {{ implode(' ', $lines) }}</li>@endforeach</ol>
+    @endif
+
+    <h2>Cautions</h2>
+    @foreach ($cautions as $caution)<p><span class="caution">{{ $caution->title }}.</span> {{ $caution->text }}</p>@endforeach
+</body>
+</html>

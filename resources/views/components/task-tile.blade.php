@@ -1,0 +1,71 @@
+@props(['line', 'chart', 'machine', 'kind', 'handbook', 'today', 'running'])
+@php
+    use App\View\Words\Dates;
+    use App\View\Words\Uses;
+    $task = $line->care;
+    $id = $task->task->id;
+    $off = array_map(fn (string $each): string => strtr($each, $kind->words($machine->traits)), $kind->part($task->task->part)->comesOff($machine->traits));
+@endphp
+<section class="tile" id="task" aria-labelledby="task-name" tabindex="-1">
+    <div class="part-head">
+        <x-glass :wear="$task->rhythm->wear" :size="56" :unknown="$task->neverOpened()"/>
+        <div>
+            <h2 id="task-name">{{ $task->name() }}</h2>
+            <p class="muted">{{ $task->neverOpened() ? 'nobody has looked yet' : $line->when().($task->graded ? ', about '.$task->rhythm->blockedNow->percent().' % blocked' : '') }}</p>
+        </div>
+    </div>
+    <p><strong>Rhythm: {{ implode(' or ', array_map(fn ($reading) => Uses::counted($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</strong>{{ count($task->rhythm->clocks) > 1 ? ', whichever comes first' : '' }}.</p>
+    @if ($task->graded && $chart->curve !== '')
+        <svg class="chart" viewBox="0 0 400 118" role="img" aria-label="Soil over the last openings: it grew to what was found, fell to what was left, and stands at {{ $task->rhythm->blockedNow->percent() }} % now.">
+            <path class="clean-by" d="M0 {{ $chart->cleanBy }} H400"/>
+            <text class="copper" x="0" y="{{ $chart->cleanBy - 6 }}">clean by</text>
+            <path class="soil-line" d="{{ $chart->curve }}"/>
+            <path class="ink-line w-thin" opacity="0.3" d="M0 97 H400"/>
+            @foreach ($chart->marks as [$x, $y, $day])
+                @if ($x < 340 && ($loop->index % 2 === 0 || count($chart->marks) < 4))
+                    <text x="{{ min(360, max(18, $x)) }}" y="114" text-anchor="middle">{{ Dates::short($day) }}</text>
+                @endif
+            @endforeach
+            <text x="400" y="114" text-anchor="end">now</text>
+        </svg>
+    @endif
+    <ul class="clean-list small mb-3">
+        <li>{{ $line->reason() }}</li>
+        @foreach ($line->more() as $reason)<li>{{ $reason }}</li>@endforeach
+        @if ($line->sure())<li>{{ $line->sure() }}</li>@endif
+    </ul>
+    @if ($off)
+        <h3>How it comes off here</h3>
+        <ol>@foreach ($off as $each)<li>{{ $each }}</li>@endforeach</ol>
+    @endif
+    @if ($task->graded)<x-last-openings :care="$task" :handbook="$handbook" :today="$today" :count="4"/>@endif
+    <div class="with-gap mt-3">
+        @foreach ($task->procedures() as $procedure => $name)
+            <x-start-round :care="$task" :procedure="$procedure" :main="$loop->first && ! $running">{{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
+        @endforeach
+        <a class="push push--quiet" href="{{ route('handbook.procedure', [$kind->id, array_key_first($task->procedures()), 'machine' => $machine->id]) }}">Read it first</a>
+    </div>
+    <details class="mt-2" @if ($errors->hasAny(['on', 'found', 'left'])) open @endif>
+        <summary>It was done without a round</summary>
+        <form method="post" action="{{ route('openings.store', $machine) }}">
+            @csrf
+            <input type="hidden" name="id" value="{{ Str::ulid() }}">
+            <input type="hidden" name="task" value="{{ $id }}">
+            <x-field name="on" label="When?" type="date" :value="(string) $today" :max="(string) $today" required/>
+            @if ($task->graded)
+            @foreach (['found' => 'How was it?', 'left' => 'How did it go back?'] as $name => $ask)
+                <div class="field">
+                    <label class="form-label" for="o-{{ $name }}">{{ $ask }}</label>
+                    <select class="form-select" id="o-{{ $name }}" name="{{ $name }}">
+                        @foreach ($handbook->grades() as $grade)
+                            <option value="{{ $grade->id }}" @selected(old($name, $name === 'found' ? 'patchy' : 'clear') === $grade->id)>{{ $grade->name }}: {{ $grade->look }}</option>
+                        @endforeach
+                    </select>
+                    @error($name)<p class="wrong">{{ $message }}</p>@enderror
+                </div>
+            @endforeach
+            @endif
+            <p class="mt-3 mb-0"><button class="push">Write it down</button></p>
+        </form>
+    </details>
+</section>

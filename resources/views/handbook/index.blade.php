@@ -1,0 +1,44 @@
+<x-layout title="Handbook" place="handbook">
+    <div class="handbook" x-data="find">
+        <div class="handbook__head">
+            <h1>What do you want to look up?</h1>
+            <x-handbook-tabs on="handbook"/>
+        </div>
+        <form class="handbook__find" method="get" role="search" x-on:submit.prevent>
+            @if ($all)<input type="hidden" name="show" value="all">@endif
+            <label class="visually-hidden" for="q">Search the handbook</label>
+            <input class="form-control" id="q" name="q" type="search" value="{{ $query }}" placeholder="filter, smell, vinegar …" autocomplete="off" x-ref="query" x-on:input="narrow">
+            <x-mine-or-all to="handbook" :all="$all"/>
+        </form>
+        <p class="muted" role="status" x-ref="count" hidden></p>
+        @foreach ($groups as $group)
+            <section class="tile" data-group>
+                <h2>{{ $group['title'] }}@if ($group['machine'])<span class="muted small"> · as it is done on this machine</span>@endif</h2>
+                <ul class="clean-list howtos">
+                    @foreach ($group['lines'] as $line)
+                        <li data-find="{{ mb_strtolower($line->procedure->name.' '.$line->procedure->does.' '.implode(' ', array_map(fn ($step) => $step->title, $line->procedure->steps))) }}">
+                            <a class="row-link" href="{{ route('handbook.procedure', array_filter([$line->kind, $line->procedure->id, 'machine' => $line->machine?->id])) }}">
+                                <strong>{{ $line->procedure->name }}</strong>
+                                <span>{{ $line->procedure->does }}</span>
+                                <span class="muted small nums">{{ $line->hands() }} min of hands{{ $line->waiting() ? ', '.$line->waiting().' waiting' : '' }}</span>
+                            </a>
+                        </li>
+                    @endforeach
+                </ul>
+                @if ($group['not'])
+                    <p class="muted small mb-0 mt-3">Not on this machine: @foreach ($group['not'] as $name => $reason)<strong>{{ $name }}</strong>. {{ $reason }} @endforeach</p>
+                @endif
+            </section>
+        @endforeach
+        <section class="tile" data-group data-also hidden>
+            <h2>Elsewhere in the handbook</h2>
+            <ul class="clean-list howtos">
+                @foreach ($alsoFound as $found)
+                    <li data-find="{{ mb_strtolower($found['title'].' '.$found['text']) }}">
+                        <a class="row-link" href="{{ $found['url'] }}"><strong>{{ $found['title'] }}</strong><span>{{ $found['text'] }}</span><span class="muted small">{{ $found['sort'] }}</span></a>
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+    </div>
+</x-layout>

@@ -1,0 +1,75 @@
+@php
+    $groups = $chart->groups;
+    $name = fn ($group) => implode(', ', array_map(fn ($agent) => $agent->name, $group->agents));
+    $short = fn ($group) => $group->sample()->name.(count($group->agents) > 1 ? ' +'.(count($group->agents) - 1) : '');
+@endphp
+<x-layout title="Keep apart" place="handbook">
+    <div class="handbook">
+        <div class="handbook__head">
+            <h1>What may meet what.</h1>
+            <x-handbook-tabs on="handbook.keep-apart"/>
+        </div>
+        <section class="tile">
+            <div class="chart-key" role="list">
+                @foreach (['go' => 'Fine together.', 'wasteful' => 'They cancel each other.', 'caution' => 'Wasted or rough: better cleared first.', 'clear-first' => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict => $words)
+                    <span role="listitem"><x-verdict :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{ __("vessels.verdict.$verdict") }}</strong> {{ $words }}</span>
+                @endforeach
+            </div>
+            <h2 class="mt-3" id="meet">In one vessel, the one after the other</h2>
+            <div class="chart-scroll" tabindex="0" role="region" aria-labelledby="meet">
+                <table class="apart">
+                    <thead><tr><td></td>@foreach ($groups as $group)<th scope="col"><span>{{ $short($group) }}</span></th>@endforeach</tr></thead>
+                    <tbody>
+                        @foreach ($groups as $row => $poured)
+                            <tr>
+                                <th scope="row">{{ $short($poured) }}</th>
+                                @foreach ($groups as $there)
+                                    @php($found = $chart->meeting($poured, $there))
+                                    <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}"><x-verdict :verdict="$found->verdict"/><span class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
+                                @endforeach
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
+            <details class="mt-2"><summary>Who stands for whom</summary>
+                <ul class="small">@foreach ($groups as $group)@if (count($group->agents) > 1)<li>{{ $name($group) }}</li>@endif @endforeach</ul>
+            </details>
+        </section>
+        <section class="tile">
+            <h2 id="touch">On which surface</h2>
+            <div class="chart-scroll" tabindex="0" role="region" aria-labelledby="touch">
+                <table class="apart">
+                    <thead><tr><td></td>@foreach ($rules->surfaces as $surface)<th scope="col"><span>{{ $surface }}</span></th>@endforeach</tr></thead>
+                    <tbody>
+                        @foreach ($groups as $poured)
+                            <tr>
+                                <th scope="row">{{ $short($poured) }}</th>
+                                @foreach ($rules->surfaces as $id => $surface)
+                                    @php($found = $chart->touching($poured, $id))
+                                    <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}"><x-verdict :verdict="$found->verdict"/><span class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
+                                @endforeach
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
+            <ul class="small mt-3">
+                @foreach ($rules->tools as $tool)<li>{{ Str::ucfirst($handbook->kitName($tool->what)) }} on {{ $rules->surfaces[$tool->surface] }}: <strong>{{ $tool->never ? 'never' : 'with care' }}</strong>. {{ $tool->why }} {{ $tool->instead }}</li>@endforeach
+            </ul>
+        </section>
+        <section class="tile">
+            <h2>What clears a vessel</h2>
+            <p>Time alone clears nothing. What went in stays in until this is done and written down:</p>
+            <dl class="facts facts--wide">
+                @foreach ($rules->vessels as $vessel)<dt>{{ $vessel->name }}</dt><dd>{{ $vessel->remedy }} {{ $vessel->step['say'] }}</dd>@endforeach
+            </dl>
+            <h3>Why</h3>
+            <ul>@foreach ($rules->pairs as $pair)<li>{{ Str::ucfirst(strtr($pair->why, ['{a}' => $handbook->familyName($pair->between[0]), '{b}' => $handbook->familyName($pair->between[1])])) }}</li>@endforeach</ul>
+        </section>
+        <section class="tile tile--hazard">
+            <h2>When it has happened</h2>
+            <ol class="now">@foreach ($rules->happened as $line)<li>{{ $line }}</li>@endforeach</ol>
+        </section>
+    </div>
+</x-layout>

@@ -1,0 +1,72 @@
+@php
+    $measures = $household->measures;
+    $hands = (int) ceil($estimate->hands->value);
+    $all = (int) round($estimate->all->value);
+@endphp
+<x-layout :title="$procedure->name" place="handbook">
+    <div class="today procedure">
+        <div class="stack">
+            <section class="tile">
+                <p class="muted mb-0"><a href="{{ route('handbook') }}">Handbook</a> · {{ $machine ? $machine->name : $kind->name }}</p>
+                <h1>{{ $procedure->name }}</h1>
+                <p class="step__say">{{ $procedure->does }}</p>
+                <p class="nums"><strong>{{ $hands }} minutes of your hands</strong>{{ $all > $hands ? ', '.$all.' from start to end' : '' }}.@if ($runs) Made of: {{ implode(', ', array_map('mb_strtolower', $runs)) }}.@endif</p>
+                @if ($refused)
+                    <p class="hazard"><strong>Not on this machine.</strong> {{ $refused->reason }} {{ $refused->remedy }}</p>
+                @elseif (! $fits && $machine)
+                    <p class="hazard"><strong>Not for this machine.</strong> It is made otherwise; below is how it is done where it applies.</p>
+                @endif
+                @if ($machines->count() > 1)
+                    <p class="chips small">On: @foreach ($machines as $each)<a class="chip" href="{{ route('handbook.procedure', [$kind->id, $procedure->id, 'machine' => $each->id]) }}" @if ($machine?->is($each)) aria-current="true" @endif>{{ $each->name }}</a> @endforeach</p>
+                @endif
+                @if ($fits && $machine)
+                    <form method="post" action="{{ route('rounds.store', $machine) }}">
+                        @csrf
+                        <input type="hidden" name="procedure" value="{{ $procedure->id }}">
+                        <button class="push push--main">Start it on {{ $machine->name }}</button>
+                    </form>
+                @endif
+            </section>
+            <section class="tile">
+                <h2>Step by step</h2>
+                <ol class="script">
+                    @foreach ($procedure->steps as $step)
+                        <li>
+                            <h3>{{ strtr($step->title, $words) }}</h3>
+                            @foreach ($step->amounts as $amount)<p class="script__amount">{{ $amount->portion->inKitchen($measures) }} {{ $handbook->agent($amount->agent)->name }}{{ $amount->strength ? ', '.App\View\Words\Uses::number($amount->strength).' %' : '' }}</p>@endforeach
+                            <p>{{ strtr($step->say, $words) }}</p>
+                            @if ($step->timer)<p class="script__wait"><x-wait-mark/>{{ $step->timer->label }}: {{ (int) $step->timer->lasts([])->value }} min{{ $step->timer->machine ? ', the machine works' : '' }}{{ $step->timer->most ? ', never more than '.(int) $step->timer->most->value : '' }}</p>@endif
+                            @foreach ($step->cautions as $id)<p class="script__caution"><strong>{{ $handbook->caution($id)->title }}.</strong> {{ $handbook->caution($id)->text }}</p>@endforeach
+                            @if (! $step->if->isEmpty())<p class="muted small">Only when the answers before call for it.</p>@endif
+                        </li>
+                    @endforeach
+                </ol>
+            </section>
+        </div>
+        <aside class="today__aside">
+            @if ($procedure->ends)
+                <section class="tile"><h2>True at the end</h2><ul class="ticks">@foreach ($procedure->ends as $end)<li>{{ $end }}</li>@endforeach</ul></section>
+            @endif
+            @if ($kit->tools || $kit->agents)
+                <section class="tile"><h2>Within reach</h2>
+                    <ul class="clean-list small">
+                        @foreach ($kit->tools as $tool)<li>{{ strtr($handbook->kitName($tool), $words) }}</li>@endforeach
+                        @foreach ($kit->agents as $agent => $portion)<li>{{ $portion->inKitchen($measures) }} {{ $handbook->agent($agent)->name }}</li>@endforeach
+                    </ul>
+                </section>
+            @endif
+            @if ($procedure->why || $questions)
+                <section class="tile">
+                    <h2>Why this way</h2>
+                    @if ($procedure->why)<p>{{ $procedure->why }}</p>@endif
+                    @foreach ($questions as $question)
+                        <details><summary>{{ $question->question }}</summary><x-question :question="$question"/></details>
+                    @endforeach
+                </section>
+            @endif
+            @if ($leftOut)
+                <section class="tile"><h2>Left out here</h2>@foreach ($leftOut as $short => $reason)<p><strong>{{ $short }}.</strong> {{ $reason }}</p>@endforeach</section>
+            @endif
+        </aside>
+    </div>
+</x-layout>

@@ -1,0 +1,34 @@
+<x-layout title="Where they differ" place="handbook">
+    <div class="handbook">
+        <div class="handbook__head">
+            <h1>Where practitioners differ, and what we do.</h1>
+            <x-handbook-tabs on="handbook.schools"/>
+        </div>
+        <x-mine-or-all to="handbook.schools" :all="$all"/>
+        <div class="questions">
+            @foreach ($questions as $question)
+                <section class="tile" id="{{ $question->id }}">
+                    <h2>{{ $question->question }}</h2>
+                    <x-question :question="$question"/>
+                    @if ($question->procedures)
+                        <p class="chips small mb-0">@foreach ($question->procedures as $id)@isset($procedureNames[$id])<a class="chip" href="{{ route('handbook.procedure', [$procedureNames[$id][0], $id]) }}">{{ $procedureNames[$id][1] }}</a> @endisset @endforeach</p>
+                    @endif
+                </section>
+            @endforeach
+        </div>
+        <section class="tile">
+            <h2>Rhythms to start from</h2>
+            <p class="muted">You choose one for each job when you add a machine, and change it there. After that the openings decide.</p>
+            <div class="rhythms">
+                @foreach ($rhythms as $rhythm)
+                    <div>
+                        <h3>{{ $rhythm['task'] }} <span class="muted small">{{ $rhythm['kind'] }}</span></h3>
+                        <ul class="sides">
+                            @foreach ($rhythm['schools'] as $school)<li @class(['side', 'side--ours' => $school['ours']])><strong>{{ $school['name'] }}</strong>@if ($school['ours']) <span class="ours">our line</span>@endif<br><span class="muted">{{ $school['who'] }}</span></li>@endforeach
+                        </ul>
+                    </div>
+                @endforeach
+            </div>
+        </section>
+    </div>
+</x-layout>

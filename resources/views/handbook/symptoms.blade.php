@@ -1,0 +1,28 @@
+<x-layout title="Symptoms" place="handbook">
+    <div class="handbook">
+        <div class="handbook__head">
+            <h1>What do you notice?</h1>
+            <x-handbook-tabs on="handbook.symptoms"/>
+        </div>
+        <x-mine-or-all to="handbook.symptoms" :all="$all"/>
+        @foreach ($groups as $group)
+            <section class="tile" id="{{ $group['kind'] }}">
+                <h2>{{ $group['name'] }}</h2>
+                <p class="muted small">Under each, what most often is behind it, the likeliest first, and what helps.</p>
+                <div class="symptoms">
+                    @foreach ($group['symptoms'] as $symptom)
+                        <section>
+                            <h3>{{ $symptom['name'] }}</h3>
+                            <ol>
+                                @foreach ($symptom['causes'] as $cause)
+                                    <li>{{ $cause['name'] }}@if ($cause['action']): <span class="muted">@if ($cause['action']->procedure)<a href="{{ route('handbook.procedure', [$group['kind'], $cause['action']->procedure]) }}">{{ mb_strtolower($cause['action']->name) }}</a>@else{{ mb_strtolower($cause['action']->name) }}@endif</span>@endif</li>
+                                @endforeach
+                            </ol>
+                        </section>
+                    @endforeach
+                </div>
+                <details class="mt-3"><summary>Where this order comes from</summary><p class="muted">{{ $group['basis'] }}</p></details>
+            </section>
+        @endforeach
+    </div>
+</x-layout>

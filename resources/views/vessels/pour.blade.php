@@ -1,0 +1,66 @@
+@php
+    use App\View\Words\Dates;
+    $zone = $household->zone();
+    $chosen = old('agent', $picked);
+@endphp
+<x-layout title="Poured into the {{ $vesselName }}" place="kitchen">
+    <form method="post" class="narrow stack" x-data="pour">
+        @csrf
+        <input type="hidden" name="id" value="{{ is_string(old('id')) && old('id') !== '' ? old('id') : Str::ulid() }}">
+        <div>
+            <h1>What went into the {{ $vesselName }}?</h1>
+            <p class="muted mb-2">
+                {{ $machine->name }}.
+                @if ($there)
+                    Since it was last cleared:
+                    @foreach ($there as [$name, $since]){{ $loop->first ? '' : ', ' }}<strong class="ink">{{ $name }}</strong>{{ $since ? ' ('.Dates::relative(GoodRinse\Core\Quantity\Day::at($since, $zone), $today).')' : '' }}@endforeach.
+                @else
+                    As far as the logbook knows, nothing is left in it.
+                @endif
+            </p>
+            <nav class="with-gap" aria-label="Another vessel">
+                @foreach ($vessels as $id => $name)
+                    <a class="chip" href="{{ route('vessels.pour', [$machine, $id]) }}" @if ($id === $vessel->id) aria-current="page" @endif>{{ $name }}</a>
+                @endforeach
+            </nav>
+        </div>
+        <fieldset class="agents">
+            <legend class="visually-hidden">What was it?</legend>
+            @foreach ($agents as $agent)
+                @php($found = $verdicts[$agent->id])
+                <div class="pick agent">
+                    <input type="radio" id="a-{{ $agent->id }}" name="agent" value="{{ $agent->id }}" required @checked($chosen === $agent->id) x-on:change="show"
+                        data-verdict="{{ $found->verdict->value }}" aria-describedby="v-{{ $agent->id }}">
+                    <label for="a-{{ $agent->id }}">
+                        <span>{{ $agent->name }}</span>
+                        <small id="v-{{ $agent->id }}"><x-verdict :verdict="$found->verdict"/>{{ __('vessels.verdict.'.$found->verdict->value) }}<span class="agent__why">. {{ $found->reason }} {{ $found->remedy }}</span></small>
+                    </label>
+                </div>
+            @endforeach
+        </fieldset>
+        @error('agent')<p class="wrong">{{ $message }}</p>@enderror
+        <section class="tile pour__end">
+            <p class="pour__said" aria-live="polite" x-ref="said">Pick one, and what is said of it stands here before you save.</p>
+            <label class="with-gap pour__happened" x-ref="happened" @if (! old('happened') && ! $errors->any()) hidden @endif>
+                <input type="checkbox" name="happened" value="1" @checked(old('happened'))> It has already happened.
+            </label>
+            <noscript><label class="with-gap"><input type="checkbox" name="happened" value="1"> It has already happened, whatever is said of it.</label></noscript>
+            <div class="step__do"><button class="push push--main">Write it down</button></div>
+            <details @if ($errors->hasAny(['amount', 'strength', 'on', 'at'])) open @endif>
+                <summary>How much, how strong, when</summary>
+                <div class="row g-3">
+                    <div class="col-6 col-md-3"><x-field name="amount" label="Amount" inputmode="decimal"/></div>
+                    <div class="col-6 col-md-3 field">
+                        <label class="form-label" for="f-unit">in</label>
+                        <select class="form-select" id="f-unit" name="unit">
+                            @foreach (['ml' => 'millilitres', 'g' => 'grams', 'pieces' => 'pieces'] as $unit => $name)<option value="{{ $unit }}" @selected(old('unit') === $unit)>{{ $name }}</option>@endforeach
+                        </select>
+                    </div>
+                    <div class="col-6 col-md-3"><x-field name="strength" label="Strength, %" inputmode="decimal"/></div>
+                    <div class="col-6 col-md-3"><x-field name="on" label="Day" type="date" :max="(string) $today"/></div>
+                    <div class="col-6 col-md-3"><x-field name="at" label="Time" type="time"/></div>
+                </div>
+            </details>
+        </section>
+    </form>
+</x-layout>
