@@ -8,16 +8,17 @@ namespace GoodRinse\Core\Handbook;
 final readonly class Chemistry
 {
     /**
-     * @param array<string, Agent>  $agents   by id
+     * @param array<string, Agent>  $agents    by id
      * @param list<PairRule>        $pairs
-     * @param array<string, string> $surfaces names by id
-     * @param list<TouchRule>       $touches  of agents
-     * @param list<TouchRule>       $tools    of tools
-     * @param array<string, Vessel> $vessels  by id
-     * @param list<string>          $foaming  families that foam
-     * @param list<string>          $foamsIn  vessels they must not be left in
-     * @param array<string, string> $words    sentences by what they are said of: foam, foam-remedy, harsh, fine, near-danger, near-any, alone
-     * @param list<string>          $happened what to do when two agents have met that must not
+     * @param array<string, string> $surfaces  names by id
+     * @param list<TouchRule>       $touches   of agents
+     * @param list<TouchRule>       $tools     of tools
+     * @param array<string, Vessel> $vessels   by id
+     * @param list<string>          $foaming   families that foam
+     * @param list<string>          $foamsIn   vessels they must not be left in
+     * @param array<string, string> $words     sentences by what they are said of: foam, foam-remedy, harsh, fine, near-danger, near-any, alone
+     * @param list<string>          $whenMet   what to do when two agents have met that must not
+     * @param list<string>          $whenAlone what to do when one went where it never should
      */
     public function __construct(
         public array $agents,
@@ -29,7 +30,8 @@ final readonly class Chemistry
         public array $foaming,
         public array $foamsIn,
         public array $words,
-        public array $happened,
+        public array $whenMet,
+        public array $whenAlone,
     ) {
     }
 

@@ -34,7 +34,8 @@ final readonly class ChemistryReader
                 'near-any' => $unknown->string('near-any'),
                 'alone' => $unknown->string('alone'),
             ],
-            $rules->at('happened')->strings(),
+            $rules->at('happened')->at('met')->strings(),
+            $rules->at('happened')->at('alone')->strings(),
         );
     }
 

@@ -82,6 +82,7 @@ final readonly class KindReader
             $node->flag('later'),
             $node->condition('when', $defaults),
             $node->flag('drawn'),
+            $node->flag('tells'),
         );
     }
 

@@ -14,6 +14,7 @@ final readonly class MachineTrait
      * @param bool             $later   whether it can wait until the machine is known better
      * @param Condition        $when    other traits that make it worth asking
      * @param bool             $drawn   whether its answers are shown as drawings
+     * @param bool             $tells   whether its answer alone says what sort of machine it is
      */
     public function __construct(
         public string $id,
@@ -26,6 +27,7 @@ final readonly class MachineTrait
         public bool $later = false,
         public Condition $when = new Condition([]),
         public bool $drawn = false,
+        public bool $tells = false,
     ) {
     }
 

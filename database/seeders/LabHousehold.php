@@ -13,17 +13,18 @@ use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
+use Carbon\CarbonImmutable;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Lab\LabEvent;
-use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Str;
 
 /** Makes up households: a person, their dishwashers, and what the Lab says these lived through. */
 final readonly class LabHousehold
 {
-    public const PART = 'filter';
-
-    public function __construct(private RegisterUser $register, private FoundHousehold $found, private AddMachine $add, private WriteEntries $write)
+    public function __construct(private RegisterUser $register, private FoundHousehold $found, private AddMachine $add, private WriteEntries $write, private Handbook $handbook)
     {
     }
 
@@ -41,16 +42,21 @@ final readonly class LabHousehold
      * @param array<string, string|float> $habits
      * @param array<string, string>       $schools
      */
-    public function add(Household $home, User $by, string $name, ?string $place, array $traits, array $habits, array $schools): Machine
+    public function add(Household $home, User $by, string $kind, string $name, ?string $place, array $traits, array $habits, array $schools, Day $since): Machine
     {
-        return $this->add->handle($home, $by, (string) Str::ulid(), 'dishwasher', $name, $place, $traits, $habits, $schools, null);
+        $machine = $this->add->handle($home, $by, (string) Str::ulid(), $kind, $name, $place, $traits, $habits, $schools, null);
+        $machine->created_at = CarbonImmutable::instance($since->atTime(9, 0, $home->zone()));
+        $machine->save();
+
+        return $machine;
     }
 
     /** @param list<LabEvent> $events */
     public function live(Household $home, Machine $machine, array $events): void
     {
+        $kind = $this->handbook->kind($machine->kind);
         $this->write->handle($home, null, array_map(
-            static fn (LabEvent $event): EntryDraft => new EntryDraft($event->payload, $event->at, Entry::BY_DEMO, $machine, $event->payload instanceof Counter ? null : self::PART),
+            static fn (LabEvent $event): EntryDraft => new EntryDraft($event->payload, $event->at, Entry::BY_DEMO, $machine, $event->payload instanceof Opening ? $kind->task($event->payload->task)->part : null),
             $events,
         ));
     }

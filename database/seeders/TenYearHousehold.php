@@ -43,7 +43,7 @@ final readonly class TenYearHousehold
         $habits = ['loadsPerWeek' => self::LOADS_A_WEEK, 'plates' => 'scrape'];
         $today = Day::at($this->clock->now(), $home->zone());
         for ($number = 1; $number <= self::MACHINES; ++$number) {
-            $machine = $this->lab->add($home, $user, "Machine $number", null, ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two'], $habits, []);
+            $machine = $this->lab->add($home, $user, 'dishwasher', "Machine $number", null, ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two'], $habits, [], $today->plus(-self::DAYS));
             $kitchen = new Kitchen($this->handbook, $kind, $kind->task('filter'), $habits, null, new KitchenSettings(self::LOADS_A_WEEK, 30), $home->zone());
             [$events] = $kitchen->live($today->plus(-self::DAYS), $today->plus(-1), $number);
             $this->lab->live($home, $machine, $events);

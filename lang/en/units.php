@@ -7,6 +7,7 @@ return [
     'loads' => ['one' => ':n load', 'many' => ':n loads'],
     'brews' => ['one' => ':n brew', 'many' => ':n brews'],
     'litres' => ['one' => ':n litre', 'many' => ':n litres'],
-    'hardness' => ['dH' => '°dH (German degrees)', 'fH' => '°fH (French degrees)', 'gpg' => 'grains per gallon', 'e' => '°e (English degrees)', 'mg/L' => 'mg/L of lime', 'mmol/L' => 'mmol/L'],
+    'small' => [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'],
+    'hardness' => ['dH' => '°dH, German', 'fH' => '°fH, French', 'gpg' => 'grains/gallon', 'e' => '°e, English', 'mg/L' => 'mg/L', 'mmol/L' => 'mmol/L'],
     'cooking-hours' => ['one' => ':n cooking hour', 'many' => ':n cooking hours'],
 ];

@@ -33,7 +33,7 @@
                             <h1>Look at it once.<br>{{ $hands }} minutes of your hands.</h1>
                             <p>{{ $first->reason() }}</p>
                         @elseif ($first->isDue())
-                            <h1>One round today.<br>{{ $hands }} minutes of your hands.</h1>
+                            <h1>{{ $due > 1 ? Str::ucfirst(App\View\Words\Uses::small($due)).' jobs are due.' : 'One round today.' }}<br>{{ $due > 1 ? 'The first takes '.$hands : $hands }} minutes of your hands.</h1>
                             <p>
                                 @if ($estimate->wait && $estimate->meanwhile)
                                     While it soaks you {{ mb_strtolower(implode(' and ', $estimate->meanwhile)) }}.
@@ -82,7 +82,7 @@
             <aside class="today__aside">
                 <x-vessel-notices :notices="$vessels" :household="$household" :today="$today"/>
                 <section class="tile">
-                    <h2>Used, poured</h2>
+                    <h2>Used</h2>
                     @php($token = csrf_token())
                     @foreach ($machines as $care)
                         <div class="tally">
@@ -96,8 +96,13 @@
                                 <button class="push" aria-label="Count one more {{ $care->kind->useName }} for {{ $care->machine->name }}">+1 {{ $care->kind->useName }}</button>
                             </form>
                         </div>
-                        <p class="poured small mb-0">Poured something? @foreach ($pourInto[$care->machine->id] as $vessel => $name)<a class="chip" href="/machines/{{ $care->machine->id }}/vessels/{{ $vessel }}/pour">{{ $name }}</a> @endforeach</p>
                     @endforeach
+                </section>
+                <section class="tile">
+                    <h2>Poured something?</h2>
+                    <p class="chips small mb-0">
+                        @foreach ($machines as $care)@foreach ($pourInto[$care->machine->id] as $vessel => $name)<a class="chip" href="/machines/{{ $care->machine->id }}/vessels/{{ $vessel }}/pour">{{ isset($care->kind->vessels[$vessel]) && count($machines) > 1 ? $care->machine->name.', '.$name : $name }}</a> @endforeach @endforeach
+                    </p>
                 </section>
                 @if (count($machines) === 1)<x-grade-key :handbook="$handbook"/>@endif
             </aside>

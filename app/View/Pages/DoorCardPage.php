@@ -12,6 +12,7 @@ use GoodRinse\Core\Handbook\Caution;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\Composer;
 use Psr\Clock\ClockInterface;
@@ -101,7 +102,8 @@ final readonly class DoorCardPage
     }
 
     /**
-     * The parts in the order they come off, each with its way; putting back is the same backwards.
+     * The parts in the order they come off, each with its way; putting back is the same backwards. The procedure
+     * that takes most apart says the order, the others add what it leaves on.
      *
      * @param list<Procedure> $procedures
      *
@@ -109,15 +111,9 @@ final readonly class DoorCardPage
      */
     private function apart(array $procedures, MachineKind $kind, Machine $machine): array
     {
-        $parts = [];
-        foreach ($procedures as $procedure) {
-            foreach ($procedure->steps as $step) {
-                if (null !== $step->takesOff) {
-                    $parts[] = $step->takesOff;
-                }
-            }
-        }
-        $order = array_keys(array_intersect_key($kind->parts, array_flip($parts)));
+        $off = array_map(static fn (Procedure $procedure): array => array_values(array_filter(array_map(static fn (Step $step): ?string => $step->takesOff, $procedure->steps))), $procedures);
+        usort($off, static fn (array $a, array $b): int => count($b) <=> count($a));
+        $order = array_values(array_unique(array_merge(...$off)));
         $words = $kind->words($machine->traits);
 
         return array_map(static fn (string $id): array => [

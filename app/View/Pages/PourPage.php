@@ -73,7 +73,7 @@ final readonly class PourPage
             'vessel' => $rules->vessel($vessel),
             'vesselName' => $this->name($machine, $rules->vessel($vessel)),
             'met' => array_map($this->meetings->say(...), $live),
-            'advice' => $rules->happened,
+            'advice' => [] === $live ? $rules->whenAlone : $rules->whenMet,
             'there' => array_map(fn (Residue $residue): string => $rules->agent($residue->agent)->name, $record->residues),
         ];
     }

@@ -46,6 +46,7 @@ final readonly class TodayPage
             'now' => $now,
             'machines' => $machines,
             'first' => $first,
+            'due' => count(array_filter($lines, static fn (TaskLine $line): bool => $line->isDue())),
             'others' => array_slice($soon, 0, self::OTHERS),
             'more' => max(0, count($soon) - self::OTHERS),
             'pourInto' => $this->keepApart->pourInto($machines),

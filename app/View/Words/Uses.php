@@ -17,6 +17,22 @@ final class Uses
         return is_string($said) && !str_starts_with($said, 'units.') ? $said : "$shown $unit";
     }
 
+    /** "45 min", "2 h 35 min". */
+    public static function minutes(float $minutes): string
+    {
+        $whole = (int) ceil($minutes);
+
+        return $whole < 90 ? "$whole min" : trim(sprintf('%d h %s', intdiv($whole, 60), 0 === $whole % 60 ? '' : ($whole % 60).' min'));
+    }
+
+    /** A small count in words. */
+    public static function small(int $count): string
+    {
+        $said = __("units.small.$count");
+
+        return is_string($said) && !str_starts_with($said, 'units.') ? $said : (string) $count;
+    }
+
     public static function number(float $count): string
     {
         $decimals = $count < 10 && abs($count - round($count)) >= 0.05 ? 1 : 0;

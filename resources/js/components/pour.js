@@ -13,7 +13,8 @@ export default () => ({
 
     say(input) {
         const refused = ['clear-first', 'never'].includes(input.dataset.verdict);
-        this.$refs.said.textContent = document.getElementById(`v-${input.value}`).textContent.trim();
+        const said = document.getElementById(`v-${input.value}`).textContent.trim();
+        this.$refs.said.textContent = said.charAt(0).toUpperCase() + said.slice(1);
         this.$refs.said.classList.toggle('hazard', refused);
         this.$refs.happened.hidden = !refused;
         this.$refs.happened.querySelector('input').required = refused;

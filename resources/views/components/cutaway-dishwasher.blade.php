@@ -5,10 +5,7 @@
     $arms = ['one' => 1, 'two' => 2, 'three' => 3][$traits['arms'] ?? 'two'] ?? 2;
     $steel = ($traits['tub'] ?? 'stainless') === 'stainless';
     $line = $lines['filter'] ?? null;
-    $soil = match (true) {
-        $line === null || $line->care->neverOpened() => 'in-tile',
-        default => ['fresh' => 'in-water', 'settling' => 'in-silt-1', 'soon' => 'in-silt-2', 'due' => 'in-silt-3', 'overdue' => 'in-silt-3'][$line->care->rhythm->state->value],
-    };
+    $soil = App\View\Drawing\PartSoil::of($line);
 @endphp
 {{-- The machine cut open, drawn from its traits. Names stand in the margins; their lines run level and never cross. --}}
 <svg class="cutaway" viewBox="0 0 720 520" role="group" aria-label="{{ $machine->name }}, cut open">

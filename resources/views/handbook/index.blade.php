@@ -14,17 +14,22 @@
         @foreach ($groups as $group)
             <section class="tile" data-group>
                 <h2>{{ $group['title'] }}@if ($group['machine'])<span class="muted small"> · as it is done on this machine</span>@endif</h2>
+                @foreach (['One job at a time' => array_filter($group['lines'], fn ($line) => ! $line->procedure->runs), 'Several in one go' => array_filter($group['lines'], fn ($line) => (bool) $line->procedure->runs)] as $sort => $lines)
+                @if ($lines)
+                @if ($loop->last)<h3 class="mt-3">{{ $sort }}</h3>@endif
                 <ul class="clean-list howtos">
-                    @foreach ($group['lines'] as $line)
+                    @foreach ($lines as $line)
                         <li data-find="{{ mb_strtolower($line->procedure->name.' '.$line->procedure->does.' '.implode(' ', array_map(fn ($step) => $step->title, $line->procedure->steps))) }}">
                             <a class="row-link" href="{{ route('handbook.procedure', array_filter([$line->kind, $line->procedure->id, 'machine' => $line->machine?->id])) }}">
                                 <strong>{{ $line->procedure->name }}</strong>
                                 <span>{{ $line->procedure->does }}</span>
-                                <span class="muted small nums">{{ $line->hands() }} min of hands{{ $line->waiting() ? ', '.$line->waiting().' waiting' : '' }}</span>
+                                <span class="muted small nums">{{ $line->hands() }} min of hands{{ $line->waiting() ? ', '.App\View\Words\Uses::minutes($line->waiting()).' of waiting' : '' }}</span>
                             </a>
                         </li>
                     @endforeach
                 </ul>
+                @endif
+                @endforeach
                 @if ($group['not'])
                     <p class="muted small mb-0 mt-3">Not on this machine: @foreach ($group['not'] as $name => $reason)<strong>{{ $name }}</strong>. {{ $reason }} @endforeach</p>
                 @endif

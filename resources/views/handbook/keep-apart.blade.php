@@ -1,7 +1,7 @@
 @php
     $groups = $chart->groups;
-    $name = fn ($group) => implode(', ', array_map(fn ($agent) => $agent->name, $group->agents));
-    $short = fn ($group) => $group->sample()->name.(count($group->agents) > 1 ? ' +'.(count($group->agents) - 1) : '');
+    $rest = fn ($group) => implode(', ', array_map(fn ($agent) => $agent->name, array_slice($group->agents, 1)));
+    $short = fn ($group) => $group->sample()->name.(count($group->agents) > 1 ? ' …' : '');
 @endphp
 <x-layout title="Keep apart" place="handbook">
     <div class="handbook">
@@ -9,20 +9,16 @@
             <h1>What may meet what.</h1>
             <x-handbook-tabs on="handbook.keep-apart"/>
         </div>
-        <section class="tile">
-            <div class="chart-key" role="list">
-                @foreach (['go' => 'Fine together.', 'wasteful' => 'They cancel each other.', 'caution' => 'Wasted or rough: better cleared first.', 'clear-first' => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict => $words)
-                    <span role="listitem"><x-verdict :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{ __("vessels.verdict.$verdict") }}</strong> {{ $words }}</span>
-                @endforeach
-            </div>
-            <h2 class="mt-3" id="meet">In one vessel, the one after the other</h2>
+        <section class="tile tile--chart">
+            <h2 id="meet">In one vessel, the one after the other</h2>
+            <div class="chart-with-key">
             <div class="chart-scroll" tabindex="0" role="region" aria-labelledby="meet">
                 <table class="apart">
                     <thead><tr><td></td>@foreach ($groups as $group)<th scope="col"><span>{{ $short($group) }}</span></th>@endforeach</tr></thead>
                     <tbody>
                         @foreach ($groups as $row => $poured)
                             <tr>
-                                <th scope="row">{{ $short($poured) }}</th>
+                                <th scope="row">{{ $poured->sample()->name }}@if ($rest($poured))<small>and {{ $rest($poured) }}</small>@endif</th>
                                 @foreach ($groups as $there)
                                     @php($found = $chart->meeting($poured, $there))
                                     <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}"><x-verdict :verdict="$found->verdict"/><span class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
@@ -32,11 +28,14 @@
                     </tbody>
                 </table>
             </div>
-            <details class="mt-2"><summary>Who stands for whom</summary>
-                <ul class="small">@foreach ($groups as $group)@if (count($group->agents) > 1)<li>{{ $name($group) }}</li>@endif @endforeach</ul>
-            </details>
+            <div class="chart-key" role="list">
+                @foreach (['go' => 'Fine together.', 'wasteful' => 'They cancel each other.', 'caution' => 'Wasted or rough: better cleared first.', 'clear-first' => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict => $words)
+                    <span role="listitem"><x-verdict :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{ __("vessels.verdict.$verdict") }}</strong> {{ $words }}</span>
+                @endforeach
+            </div>
+            </div>
         </section>
-        <section class="tile">
+        <section class="tile tile--chart">
             <h2 id="touch">On which surface</h2>
             <div class="chart-scroll" tabindex="0" role="region" aria-labelledby="touch">
                 <table class="apart">
@@ -44,7 +43,7 @@
                     <tbody>
                         @foreach ($groups as $poured)
                             <tr>
-                                <th scope="row">{{ $short($poured) }}</th>
+                                <th scope="row">{{ $poured->sample()->name }}@if ($rest($poured))<small>and {{ $rest($poured) }}</small>@endif</th>
                                 @foreach ($rules->surfaces as $id => $surface)
                                     @php($found = $chart->touching($poured, $id))
                                     <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}"><x-verdict :verdict="$found->verdict"/><span class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
@@ -69,7 +68,7 @@
         </section>
         <section class="tile tile--hazard">
             <h2>When it has happened</h2>
-            <ol class="now">@foreach ($rules->happened as $line)<li>{{ $line }}</li>@endforeach</ol>
+            <ol class="now">@foreach ($rules->whenMet as $line)<li>{{ $line }}</li>@endforeach</ol>
         </section>
     </div>
 </x-layout>

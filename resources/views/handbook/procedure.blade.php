@@ -10,7 +10,7 @@
                 <p class="muted mb-0"><a href="{{ route('handbook') }}">Handbook</a> · {{ $machine ? $machine->name : $kind->name }}</p>
                 <h1>{{ $procedure->name }}</h1>
                 <p class="step__say">{{ $procedure->does }}</p>
-                <p class="nums"><strong>{{ $hands }} minutes of your hands</strong>{{ $all > $hands ? ', '.$all.' from start to end' : '' }}.@if ($runs) Made of: {{ implode(', ', array_map('mb_strtolower', $runs)) }}.@endif</p>
+                <p class="nums"><strong>{{ $hands }} minutes of your hands</strong>{{ $all > $hands ? ', '.App\View\Words\Uses::minutes($all).' from start to end' : '' }}.@if ($runs) Made of: {{ implode(', ', array_map('mb_strtolower', $runs)) }}.@endif</p>
                 @if ($refused)
                     <p class="hazard"><strong>Not on this machine.</strong> {{ $refused->reason }} {{ $refused->remedy }}</p>
                 @elseif (! $fits && $machine)
@@ -35,7 +35,7 @@
                             <h3>{{ strtr($step->title, $words) }}</h3>
                             @foreach ($step->amounts as $amount)<p class="script__amount">{{ $amount->portion->inKitchen($measures) }} {{ $handbook->agent($amount->agent)->name }}{{ $amount->strength ? ', '.App\View\Words\Uses::number($amount->strength).' %' : '' }}</p>@endforeach
                             <p>{{ strtr($step->say, $words) }}</p>
-                            @if ($step->timer)<p class="script__wait"><x-wait-mark/>{{ $step->timer->label }}: {{ (int) $step->timer->lasts([])->value }} min{{ $step->timer->machine ? ', the machine works' : '' }}{{ $step->timer->most ? ', never more than '.(int) $step->timer->most->value : '' }}</p>@endif
+                            @if ($step->timer)<p class="script__wait"><x-wait-mark/>{{ $step->timer->label }}: {{ App\View\Words\Uses::minutes($step->timer->lasts([])->value) }}{{ $step->timer->machine ? ', the machine works' : '' }}{{ $step->timer->most ? ', never more than '.(int) $step->timer->most->value : '' }}</p>@endif
                             @foreach ($step->cautions as $id)<p class="script__caution"><strong>{{ $handbook->caution($id)->title }}.</strong> {{ $handbook->caution($id)->text }}</p>@endforeach
                             @if (! $step->if->isEmpty())<p class="muted small">Only when the answers before call for it.</p>@endif
                         </li>

@@ -1,7 +1,7 @@
 <x-layout title="What to do now" place="today">
     <div class="narrow stack">
         <section class="tile tile--hazard">
-            <h1>{{ $met ? 'Do this now.' : 'Written down. Do this now.' }}</h1>
+            <h1>{{ $met ? 'Do this now.' : 'Written down. Now rinse it out.' }}</h1>
             @foreach ($met as $each)<p class="step__say">{{ $each }}</p>@endforeach
             <ol class="now">
                 @foreach ($advice as $line)<li>{{ $line }}</li>@endforeach

@@ -4,10 +4,10 @@
     $chosen = old('agent', $picked);
 @endphp
 <x-layout title="Poured into the {{ $vesselName }}" place="kitchen">
-    <form method="post" class="narrow stack" x-data="pour">
+    <form method="post" class="pour" x-data="pour">
         @csrf
         <input type="hidden" name="id" value="{{ is_string(old('id')) && old('id') !== '' ? old('id') : Str::ulid() }}">
-        <div>
+        <div class="pour__head">
             <h1>What went into the {{ $vesselName }}?</h1>
             <p class="muted mb-2">
                 {{ $machine->name }}.
@@ -45,20 +45,20 @@
                 <input type="checkbox" name="happened" value="1" @checked(old('happened'))> It has already happened.
             </label>
             <noscript><label class="with-gap"><input type="checkbox" name="happened" value="1"> It has already happened, whatever is said of it.</label></noscript>
-            <div class="step__do"><button class="push push--main">Write it down</button></div>
+            <button class="push push--main push--wide">Write it down</button>
             <details @if ($errors->hasAny(['amount', 'strength', 'on', 'at'])) open @endif>
                 <summary>How much, how strong, when</summary>
                 <div class="row g-3">
-                    <div class="col-6 col-md-3"><x-field name="amount" label="Amount" inputmode="decimal"/></div>
-                    <div class="col-6 col-md-3 field">
+                    <div class="col-6"><x-field name="amount" label="Amount" inputmode="decimal"/></div>
+                    <div class="col-6 field">
                         <label class="form-label" for="f-unit">in</label>
                         <select class="form-select" id="f-unit" name="unit">
                             @foreach (['ml' => 'millilitres', 'g' => 'grams', 'pieces' => 'pieces'] as $unit => $name)<option value="{{ $unit }}" @selected(old('unit') === $unit)>{{ $name }}</option>@endforeach
                         </select>
                     </div>
-                    <div class="col-6 col-md-3"><x-field name="strength" label="Strength, %" inputmode="decimal"/></div>
-                    <div class="col-6 col-md-3"><x-field name="on" label="Day" type="date" :max="(string) $today"/></div>
-                    <div class="col-6 col-md-3"><x-field name="at" label="Time" type="time"/></div>
+                    <div class="col-6"><x-field name="strength" label="Strength, %" inputmode="decimal"/></div>
+                    <div class="col-6"><x-field name="on" label="Day" type="date" :max="(string) $today"/></div>
+                    <div class="col-6"><x-field name="at" label="Time" type="time"/></div>
                 </div>
             </details>
         </section>

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use App\View\Pages\TaskLine;
+use GoodRinse\Core\Rhythm\State;
+
+/** The tint of a drawn part: silt by how worn it is, plain where nothing is known of it. */
+final class PartSoil
+{
+    public static function of(?TaskLine $line): string
+    {
+        return match (null === $line || $line->care->neverOpened() ? null : $line->care->rhythm->state) {
+            null => 'in-tile',
+            State::Fresh => 'in-water',
+            State::Settling => 'in-silt-1',
+            State::Soon => 'in-silt-2',
+            State::Due, State::Overdue => 'in-silt-3',
+        };
+    }
+}
