@@ -25,6 +25,7 @@ final class Failures
     {
         $exceptions->dontReport([CannotDo::class, CannotTick::class, NoSuchDay::class]);
         $exceptions->dontFlash(['password', 'password_confirmation', 'current_password', 'photo']);
+        $exceptions->render(static fn (UnknownEntry $e, Request $request): ?Response => $request->isMethod('GET') ? response()->view('errors.404', [], 404) : null);
         foreach ([CannotDo::class, CannotTick::class, NoSuchDay::class, UnknownEntry::class] as $class) {
             $exceptions->render(static fn (\DomainException|\OutOfBoundsException $e, Request $request): ?Response => $e instanceof $class ? self::refused($e, $request) : null);
         }

@@ -15,4 +15,10 @@ final readonly class Assessment
     public function __construct(public Verdict $verdict, public ?string $with, public string $reason, public ?string $remedy = null)
     {
     }
+
+    /** Whether it is the household's own rule that refuses it, so that nothing more need be said of it. */
+    public function isHouseRule(): bool
+    {
+        return Verdict::Never === $this->verdict && null === $this->with;
+    }
 }

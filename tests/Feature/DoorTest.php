@@ -58,12 +58,15 @@ final class DoorTest extends TestCase
             ['POST', "/machines/$machine->id/uses"], ['POST', "/machines/$machine->id/openings"], ['POST', "/machines/$machine->id/rounds"],
             ['GET', "/rounds/$round->id"], ['POST', "/rounds/$round->id/end"], ['POST', "/rounds/$round->id/ticks"],
             ['GET', "/photos/$photo->id"], ['POST', "/entries/$entry->id/void"], ['DELETE', "/household/invitations/$invitation->id"],
+            ['GET', "/machines/$machine->id/card"], ['GET', "/machines/$machine->id/vessels/tub/pour"], ['POST', "/machines/$machine->id/vessels/tub/pour"],
+            ['POST', "/machines/$machine->id/vessels/sink/clear"], ['GET', "/machines/$machine->id/vessels/tub/happened"],
         ];
         foreach ($tries as [$method, $uri]) {
-            $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter'])->assertNotFound();
+            $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter', 'agent' => 'white-vinegar'])->assertNotFound();
         }
         $this->get('/logbook?machine='.$machine->id)->assertOk()->assertDontSee('a remark of our own')->assertDontSee($machine->name);
         $this->get('/kitchen')->assertDontSee($machine->name);
+        $this->get("/handbook/dishwasher/acid-wash?machine=$machine->id")->assertOk()->assertDontSee($machine->name);
         self::assertSame($before, [Entry::query()->count(), $round->ticks()->count()]);
         self::assertNull($round->refresh()->ended_at);
 
@@ -97,7 +100,7 @@ final class DoorTest extends TestCase
         $machine = $this->machineOf($user);
         $round = $this->startRound($user, $machine);
         $this->walk($round, ['found' => 'patchy']);
-        foreach (['/', '/kitchen', "/machines/$machine->id", "/machines/$machine->id/edit", '/machines/new', '/logbook', '/household', "/rounds/$round->id", "/rounds/$round->id?step=hold-to-light"] as $page) {
+        foreach (['/', '/kitchen', "/machines/$machine->id", "/machines/$machine->id/edit", '/machines/new', '/logbook', '/household', "/rounds/$round->id", "/rounds/$round->id?step=hold-to-light", '/handbook', '/handbook/keep-apart', '/handbook/symptoms', '/handbook/schools', '/handbook/dishwasher/full-deep-clean', "/machines/$machine->id/vessels/tub/pour", "/machines/$machine->id/vessels/tub/happened"] as $page) {
             $html = (string) $this->get($page)->assertOk()->getContent();
             self::assertDoesNotMatchRegularExpression('/<style|\sstyle=|\son[a-z]+=|<script(?![^>]*\ssrc=)|javascript:/i', $html, $page);
             self::assertDoesNotMatchRegularExpression('#(?:src|href)="https?://(?!127\.0\.0\.1)#', $html, $page);
@@ -110,7 +113,7 @@ final class DoorTest extends TestCase
         $machine = $this->machineOf($user, ['name' => '<script>alert(1)</script>']);
         $round = $this->startRound($user, $machine);
         $this->tick($round, 'kit', null, ['note' => '<img src=x onerror=alert(2)>']);
-        foreach (['/', '/kitchen', "/machines/$machine->id", '/logbook', "/rounds/$round->id"] as $page) {
+        foreach (['/', '/kitchen', "/machines/$machine->id", '/logbook', "/rounds/$round->id", '/handbook', '/handbook/dishwasher/acid-wash', "/machines/$machine->id/vessels/tub/pour"] as $page) {
             $this->get($page)->assertDontSee('<script>alert', false)->assertDontSee('<img src=x', false);
         }
     }

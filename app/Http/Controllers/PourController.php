@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\PourAgent;
+use App\Care\VesselReader;
 use App\Http\Requests\PourRequest;
 use App\Models\Machine;
 use App\View\Pages\PourPage;
+use App\View\Words\MeetingWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,14 +22,16 @@ final class PourController extends Controller
         return view('vessels.pour', $page->for($machine, $this->person($request)->home(), $vessel, $request->string('agent')->toString()));
     }
 
-    public function store(PourRequest $request, Machine $machine, string $vessel, PourAgent $pour): RedirectResponse
+    public function store(PourRequest $request, Machine $machine, string $vessel, PourAgent $pour, VesselReader $vessels, MeetingWords $words): RedirectResponse
     {
-        $found = $pour->handle($machine, $this->person($request), $request->ulid(), $request->dose($vessel), $request->happenedAt(), $request->boolean('happened'));
-        if ($found->verdict->refuses()) {
+        $person = $this->person($request);
+        $found = $pour->handle($machine, $person, $request->ulid(), $request->dose($vessel), $request->happenedAt(), $request->boolean('happened'));
+        $record = $vessels->record($machine, $vessel, $person->home());
+        if ($found->verdict->refuses() || $record->hasLiveMeeting()) {
             return redirect()->route('vessels.happened', [$machine, $vessel])->with('undo', $request->ulid());
         }
 
-        return redirect()->route('machines.show', $machine)->with('did', trim(__('vessels.written').' '.$request->consequence($machine, $vessel)))->with('undo', $request->ulid());
+        return redirect()->route('machines.show', $machine)->with('did', trim(__('vessels.written').' '.$words->about($record->meetings, $request->ulid())))->with('undo', $request->ulid());
     }
 
     public function happened(Request $request, Machine $machine, string $vessel, PourPage $page): View

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Care\VesselReader;
-use App\Models\Machine;
 use App\Models\User;
-use App\View\Words\MeetingWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Dose;
 use GoodRinse\Core\Quantity\Day;
@@ -55,14 +52,6 @@ final class PourRequest extends UlidRequest
         [$hour, $minute] = array_map(intval(...), explode(':', $this->string('at')->toString()));
 
         return $day->atTime($hour, $minute, $zone);
-    }
-
-    /** What follows from it, where it was written down after the fact. */
-    public function consequence(Machine $machine, string $vessel): string
-    {
-        $record = app(VesselReader::class)->record($machine, $vessel, $this->home()->home());
-
-        return app(MeetingWords::class)->about($record->meetings, $this->ulid());
     }
 
     private function home(): User

@@ -122,7 +122,7 @@ final readonly class HandbookPages
             $composed = $this->composer->compose($kind, $id, $here);
             if (null !== $composed->procedure) {
                 $lines[] = $this->line($kind, $composed->procedure, $machine);
-            } elseif (null !== $composed->refused) {
+            } elseif (null !== $composed->refused && !$composed->refused->isHouseRule()) {
                 $not[$name] = $composed->refused->reason;
             }
         }

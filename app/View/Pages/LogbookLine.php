@@ -10,6 +10,7 @@ final readonly class LogbookLine
     /**
      * @param string      $time     on the clock of the place it was written in
      * @param string|null $grade    the mesh that was found, for an opening that was looked at
+     * @param string      $met      what it met in its vessel that it must not; empty where nothing
      * @param bool        $isUndo   whether it takes another entry back
      * @param string|null $voidedBy id of the entry that takes this one out of force
      */
@@ -22,6 +23,7 @@ final readonly class LogbookLine
         public ?string $person,
         public ?string $round,
         public ?string $grade,
+        public string $met,
         public bool $isUndo,
         public ?string $voidedBy,
     ) {

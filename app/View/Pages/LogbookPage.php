@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Care\VesselReader;
 use App\Http\Requests\LogbookRequest;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
 use App\View\Words\Dates;
 use App\View\Words\EntryWords;
+use App\View\Words\MeetingWords;
+use GoodRinse\Core\Chemistry\Meeting;
+use GoodRinse\Core\Chemistry\VesselRecord;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Opening;
@@ -29,7 +33,7 @@ final readonly class LogbookPage
 {
     private const AT_ONCE = 25;
 
-    public function __construct(private ClockInterface $clock, private EntryWords $words, private Handbook $handbook)
+    public function __construct(private ClockInterface $clock, private EntryWords $words, private Handbook $handbook, private VesselReader $vessels, private MeetingWords $meetingWords)
     {
     }
 
@@ -97,6 +101,7 @@ final readonly class LogbookPage
      */
     private function days(array $rows, Household $household, Collection $machines, array $people): array
     {
+        $meetings = $this->meetings($rows, $household);
         $voided = Entry::voidedAmong(array_map(static fn (object $row): string => $row->id, $rows));
         $utc = new \DateTimeZone('UTC');
         $zones = $days = [];
@@ -117,6 +122,7 @@ final readonly class LogbookPage
                 is_string($person) ? $person : null,
                 $row->round_id,
                 $says instanceof Opening && null !== $says->found ? $this->handbook->nearestGrade($says->found)->id : null,
+                $this->meetingWords->about($meetings, $row->id),
                 null !== $row->voids,
                 $voided[$row->id] ?? null,
             );
@@ -129,13 +135,29 @@ final readonly class LogbookPage
     }
 
     /**
+     * What met in the household's vessels, where these lines speak of pouring at all.
+     *
+     * @param list<Row> $rows
+     *
+     * @return list<Meeting>
+     */
+    private function meetings(array $rows, Household $household): array
+    {
+        if (!in_array(EntryKind::Dose->value, array_map(static fn (object $row): string => $row->kind, $rows), true)) {
+            return [];
+        }
+
+        return array_merge(...array_values(array_map(static fn (VesselRecord $record): array => $record->meetings, $this->vessels->household($household))));
+    }
+
+    /**
      * @param non-empty-list<LogbookLine> $lines
      *
      * @return non-empty-list<LogbookLine>
      */
     private static function openingFirst(array $lines): array
     {
-        usort($lines, static fn (LogbookLine $a, LogbookLine $b): int => (EntryKind::Opening->value !== $a->kind) <=> (EntryKind::Opening->value !== $b->kind));
+        usort($lines, static fn (LogbookLine $a, LogbookLine $b): int => ['' === $a->met, EntryKind::Opening->value !== $a->kind] <=> ['' === $b->met, EntryKind::Opening->value !== $b->kind]);
 
         return $lines;
     }

@@ -87,7 +87,7 @@ final readonly class ProcedurePage
     {
         $left = [];
         foreach ($whole->steps as $step) {
-            if (isset($composed->leftOut[$step->id]) && [] !== $step->amounts) {
+            if (isset($composed->leftOut[$step->id]) && [] !== $step->amounts && !$composed->leftOut[$step->id]->isHouseRule()) {
                 $left[$step->short] = $composed->leftOut[$step->id]->reason;
             }
         }
