@@ -37,7 +37,7 @@ final readonly class VesselReader
     {
         $key = sprintf('vessels.%d.%s', self::SHAPE, $household->id);
         $now = $this->clock->now();
-        $stamp = $this->handbook->version().'|'.$this->entries($household)->max('seq');
+        $stamp = $this->handbook->version().'|'.$this->entries($household)->orderByDesc('seq')->value('id');
         $kept = $this->cache->get($key);
         if (is_array($kept) && $stamp === ($kept['stamp'] ?? null) && $kept['newest'] <= $now->getTimestamp()) {
             return $kept['records'];

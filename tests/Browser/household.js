@@ -8,8 +8,8 @@ export const DEMO = { email: 'ama@marrowick.example', password: 'harbour kettle 
 
 const state = 'storage/instances/browser';
 
-// Every test begins with the demo household as it was loaded.
-base.beforeEach(() => {
+// The demo household as it was loaded.
+function restore() {
     const [database, kept] = [`${state}/demo.sqlite`, `${state}/kept.sqlite`];
     for (const rest of ['-wal', '-shm']) {
         rmSync(database + rest, { force: true });
@@ -19,11 +19,17 @@ base.beforeEach(() => {
     } else {
         copyFileSync(database, kept);
     }
-});
+}
 
 // A page whose console errors and script errors fail the test, unless the test expects them.
 export const test = base.extend({
     expected: [{ errors: [] }, { option: true }],
+
+    // Every test of every file begins with it.
+    restored: [async ({}, use) => {
+        restore();
+        await use();
+    }, { auto: true }],
 
     page: async ({ page, expected }, use) => {
         const trouble = [];

@@ -74,7 +74,10 @@ test('from due today to a learned next date, and back again', async ({ page }) =
     await accessible(page);
     await page.goto('/');
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Nothing to do today.');
-    await expect(page.locator('.why')).toContainText(promise);
+    await page.goto('/kitchen');
+    await page.getByRole('link', { name: /Tarnbeck 60/ }).click();
+    await page.getByRole('link', { name: /^Fine filter/ }).last().click();
+    await expect(page.locator('#task')).toContainText(promise);
 
     await page.goto('/logbook');
     await page.getByRole('button', { name: 'Undo: Fine filter opened: patchy, left clear' }).first().click();

@@ -183,8 +183,8 @@ final class KeepApartTest extends TestCase
         $this->actingAs($this->user->refresh());
         $this->get('/handbook')->assertDontSee('handbook/dishwasher/bleach-wash', false);
         $this->get('/handbook/dishwasher/bleach-wash')->assertSee('Not on this machine')->assertDontSee('Start it on');
-        $this->from('/')->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'bleach-wash'])->assertRedirect('/')->assertSessionHasErrors();
         $this->get('/handbook/dishwasher/filter-clean')->assertDontSee('chlorine bleach')->assertSee('brush the slime off');
+        $this->from('/')->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'bleach-wash'])->assertRedirect('/')->assertSessionHasErrors();
         self::assertSame(0, Round::query()->count());
         $this->pour('alkaline-degreaser', 'sink')->assertSessionHasErrors();
     }
