@@ -46,7 +46,7 @@ foreach (array_slice($argv, 3) as $who) {
     preg_match('/name="_token" value="([^"]+)"/', visit($curl, "$base/login"), $token);
     visit($curl, "$base/login", ['_token' => $token[1] ?? '', 'email' => $email, 'password' => $password]);
     preg_match('#/machines/[0-9A-Za-z]{26}#', visit($curl, "$base/kitchen"), $machine);
-    $pages = ['empty' => '/blank', 'Today' => '/', 'machine' => $machine[0] ?? '/kitchen', 'logbook' => '/logbook'];
+    $pages = ['empty' => '/blank', 'Today' => '/', 'machine' => $machine[0] ?? '/kitchen', 'logbook' => '/logbook', 'handbook' => '/handbook', 'keep-apart' => '/handbook/keep-apart', 'procedure' => '/handbook/dishwasher/filter-clean'];
     $times = array_fill_keys(array_keys($pages), []);
     for ($round = -WARM_UP; $round < ROUNDS; ++$round) {
         foreach ($pages as $page => $path) {

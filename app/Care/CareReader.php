@@ -38,7 +38,7 @@ final readonly class CareReader
     private const USE_DAYS = 7;
 
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
-    private const SHAPE = 2;
+    private const SHAPE = 3;
 
     private RhythmEngine $engine;
     private TaskClocks $clocks;
@@ -127,7 +127,7 @@ final readonly class CareReader
             if (!$care instanceof KeptCare || $care->stamp !== $stamp || $care->newest > $now->getTimestamp()) {
                 $kept[$machine->id] = $care = $this->gather($machine, $household, $stamp, $now, $today);
             }
-            $cares[] = $this->care($machine, $household, $care);
+            $cares[] = $this->care($machine, $care);
         }
         if ($kept !== $before) {
             $this->cache->forever(self::key($household), $kept);
@@ -154,7 +154,7 @@ final readonly class CareReader
         [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
         $rhythms = $estimates = [];
         $composer = new Composer($this->handbook);
-        $procedures = $graded = [];
+        $procedures = $graded = $starts = [];
         foreach ($kind->tasksFor($machine->traits) as $id => $task) {
             $here = $this->surroundings->circumstances($machine, $household, [], $history->task($id)->usesSince);
             $allowed = array_values(array_filter($task->procedures($machine->traits), static fn (string $name): bool => null !== $composer->compose($kind, $name, $here)->procedure));
@@ -165,20 +165,20 @@ final readonly class CareReader
             $rhythms[$id] = $this->rhythm($machine, $household, $kind, $task, $history, $today)->brief();
             $estimates[$id] = Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythms[$id]->blockedNow]));
             $procedures[$id] = $allowed;
+            $starts[$id] = $this->clocks->starting($kind, $task, $this->surroundings->settings($machine, $household, $id));
             $graded[$id] = [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id);
         }
 
-        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), $rhythms, $estimates, $procedures, $graded);
+        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), $rhythms, $estimates, $procedures, $graded, $starts);
     }
 
-    private function care(Machine $machine, Household $household, KeptCare $kept): MachineCare
+    private function care(Machine $machine, KeptCare $kept): MachineCare
     {
         $kind = $this->handbook->kind($machine->kind);
         $tasks = [];
         foreach ($kept->rhythms as $id => $rhythm) {
             $task = $kind->task($id);
-            $start = $this->clocks->starting($kind, $task, $this->surroundings->settings($machine, $household, $id));
-            $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $start, $kept->estimates[$id], $kept->procedures[$id], $kept->graded[$id]);
+            $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $kept->starts[$id], $kept->estimates[$id], $kept->procedures[$id], $kept->graded[$id]);
         }
 
         return new MachineCare($machine, $kind, $kept->history, $tasks);

@@ -12,13 +12,14 @@ use GoodRinse\Core\Round\Estimate;
 final readonly class KeptCare
 {
     /**
-     * @param string                      $stamp      what it follows from
-     * @param int                         $newest     Unix time of the machine's newest happening
-     * @param MachineHistory              $history    its newest part
-     * @param array<string, Rhythm>       $rhythms    by care task, without the openings they were learned from
-     * @param array<string, Estimate>     $estimates  by care task
-     * @param array<string, list<string>> $procedures that the machine allows, by care task, the fullest first
-     * @param array<string, bool>         $graded     whether what is found is compared with a grade, by care task
+     * @param string                              $stamp      what it follows from
+     * @param int                                 $newest     Unix time of the machine's newest happening
+     * @param MachineHistory                      $history    its newest part
+     * @param array<string, Rhythm>               $rhythms    by care task, without the openings they were learned from
+     * @param array<string, Estimate>             $estimates  by care task
+     * @param array<string, list<string>>         $procedures that the machine allows, by care task, the fullest first
+     * @param array<string, bool>                 $graded     whether what is found is compared with a grade, by care task
+     * @param array<string, array{float, string}> $starts     what the first interval is and its unit, by care task
      */
     public function __construct(
         public string $stamp,
@@ -28,6 +29,7 @@ final readonly class KeptCare
         public array $estimates,
         public array $procedures,
         public array $graded,
+        public array $starts,
     ) {
     }
 }

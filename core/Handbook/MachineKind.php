@@ -10,18 +10,24 @@ final class MachineKind
     /** @var array<string, Procedure> */
     private array $procedures = [];
 
+    /** @var array<string, MachineTrait>|null */
+    private ?array $traits = null;
+
+    /** @var array<string, Habit>|null */
+    private ?array $habits = null;
+
+    /** @var array<string, Part>|null */
+    private ?array $parts = null;
+
     /**
      * @param array<string, OwnVessel>          $vessels        that belong to the machine itself
      * @param string                            $useUnit        what its use is counted in
      * @param string                            $useName        one use, as a person says it
      * @param string                            $useHabit       habit that tells how many uses a week there are
      * @param string|null                       $litresTrait    trait that tells how many millilitres of water one use heats
-     * @param array<string, MachineTrait>       $traits
-     * @param array<string, Habit>              $habits
-     * @param array<string, Part>               $parts
      * @param non-empty-array<string, CareTask> $tasks
      * @param array<string, string>             $procedureNames by id
-     * @param \Closure(string): ?Procedure      $reader         reads a procedure when it is first asked for
+     * @param KindDetails                       $details        reads the rest when it is first asked for
      */
     public function __construct(
         public readonly string $id,
@@ -31,13 +37,28 @@ final class MachineKind
         public readonly string $useName,
         public readonly string $useHabit,
         public readonly ?string $litresTrait,
-        public readonly array $traits,
-        public readonly array $habits,
-        public readonly array $parts,
         public readonly array $tasks,
         public readonly array $procedureNames,
-        private readonly \Closure $reader,
+        private readonly KindDetails $details,
     ) {
+    }
+
+    /** @return array<string, MachineTrait> what tells two machines of the kind apart, by id */
+    public function traits(): array
+    {
+        return $this->traits ??= $this->details->traits();
+    }
+
+    /** @return array<string, Habit> how a household may use it, by id */
+    public function habits(): array
+    {
+        return $this->habits ??= $this->details->habits();
+    }
+
+    /** @return array<string, Part> by id */
+    public function parts(): array
+    {
+        return $this->parts ??= $this->details->parts();
     }
 
     /** @throws UnknownEntry */
@@ -49,13 +70,13 @@ final class MachineKind
     /** @throws UnknownEntry */
     public function part(string $id): Part
     {
-        return $this->parts[$id] ?? throw UnknownEntry::named("part of a $this->id", $id);
+        return $this->parts()[$id] ?? throw UnknownEntry::named("part of a $this->id", $id);
     }
 
     /** @throws UnknownEntry */
     public function procedure(string $id): Procedure
     {
-        return $this->procedures[$id] ??= ($this->reader)($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);
+        return $this->procedures[$id] ??= $this->details->procedure($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);
     }
 
     /** The care task that a procedure does; null for one that is done when it is wanted. */
@@ -104,7 +125,7 @@ final class MachineKind
      */
     public function declaredUsesPerDay(array $habits): float
     {
-        $weekly = $habits[$this->useHabit] ?? $this->habits[$this->useHabit]->default ?? 0;
+        $weekly = $habits[$this->useHabit] ?? $this->habits()[$this->useHabit]->default ?? 0;
 
         return is_numeric($weekly) ? max(0.0, (float) $weekly) / 7 : 0.0;
     }
@@ -116,7 +137,7 @@ final class MachineKind
      */
     public function litresPerUse(array $traits): ?float
     {
-        $trait = $this->traits[$this->litresTrait ?? ''] ?? null;
+        $trait = $this->traits()[$this->litresTrait ?? ''] ?? null;
 
         return null === $trait ? null : (float) $trait->said($traits) / 1000;
     }
@@ -131,7 +152,7 @@ final class MachineKind
     public function words(array $traits): array
     {
         $words = [];
-        foreach ($this->traits as $trait) {
+        foreach ($this->traits() as $trait) {
             $words['{'.$trait->id.'}'] = $trait->said($traits);
         }
 

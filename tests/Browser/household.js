@@ -54,7 +54,10 @@ export async function accessible(page) {
     const schemes = test.info().project.name === 'phone' ? ['light'] : ['light', 'dark'];
     for (const colorScheme of schemes) {
         await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
-        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+        const axe = new AxeBuilder({ page });
+        // Only the colours differ in the dark.
+        const rules = colorScheme === 'dark' ? axe.withRules(['color-contrast']) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']);
+        const { violations } = await rules.analyze();
         expect(violations.map(({ id, nodes }) => `${colorScheme} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
     }
     await page.emulateMedia({ colorScheme: 'light' });

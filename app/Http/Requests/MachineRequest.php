@@ -33,13 +33,13 @@ final class MachineRequest extends FormRequest
         if (null === $this->machine() && (!is_string($kind) || !isset($kinds[$kind]))) {
             return $rules;
         }
-        foreach ($this->kind()->traits as $trait) {
+        foreach ($this->kind()->traits() as $trait) {
             $need = $trait->later ? 'nullable' : 'required';
             $rules["traits.$trait->id"] = null === $trait->number
                 ? [$need, 'string', Rule::in(self::ids($trait->options))]
                 : [$need, 'numeric', "between:{$trait->number->least},{$trait->number->most}"];
         }
-        foreach ($this->kind()->habits as $habit) {
+        foreach ($this->kind()->habits() as $habit) {
             $rules["habits.$habit->id"] = null === $habit->number
                 ? ['required', 'string', Rule::in(self::ids($habit->options))]
                 : ['required', 'numeric', "between:{$habit->number->least},{$habit->number->most}"];
@@ -57,10 +57,10 @@ final class MachineRequest extends FormRequest
         $names = [];
         $kind = $this->input('kind');
         if (null !== $this->machine() || (is_string($kind) && isset(app(Handbook::class)->kindNames()[$kind]))) {
-            foreach ($this->kind()->habits as $habit) {
+            foreach ($this->kind()->habits() as $habit) {
                 $names["habits.$habit->id"] = rtrim(mb_strtolower($habit->ask), '?');
             }
-            foreach ($this->kind()->traits as $trait) {
+            foreach ($this->kind()->traits() as $trait) {
                 $names["traits.$trait->id"] = rtrim(mb_strtolower($trait->ask), '?');
             }
         }
@@ -83,7 +83,7 @@ final class MachineRequest extends FormRequest
     {
         return array_map(fn (MachineTrait $trait): string => $this->filled("traits.$trait->id")
             ? $this->string("traits.$trait->id")->toString()
-            : $this->machine()->traits[$trait->id] ?? $trait->default, $this->kind()->traits);
+            : $this->machine()->traits[$trait->id] ?? $trait->default, $this->kind()->traits());
     }
 
     /** @return array<string, string|float> */
@@ -91,7 +91,7 @@ final class MachineRequest extends FormRequest
     {
         return array_map(fn (Habit $habit): string|float => null === $habit->number
             ? $this->string("habits.$habit->id")->toString()
-            : $this->float("habits.$habit->id"), $this->kind()->habits);
+            : $this->float("habits.$habit->id"), $this->kind()->habits());
     }
 
     /** @return array<string, string> */

@@ -1,5 +1,5 @@
 @props(['kind', 'machine' => null])
-@foreach ($kind->habits as $habit)
+@foreach ($kind->habits() as $habit)
     @if ($habit->number)
         <x-field name="habits[{{ $habit->id }}]" :label="$habit->ask" type="number" :min="$habit->number->least" :max="$habit->number->most" step="0.5" inputmode="decimal" :value="$machine->habits[$habit->id] ?? $habit->default" required/>
     @else

@@ -1,7 +1,7 @@
 @props(['kind', 'machine' => null])
 @php
-    $now = array_filter($kind->traits, fn ($trait) => ! $trait->later);
-    $later = array_filter($kind->traits, fn ($trait) => $trait->later);
+    $now = array_filter($kind->traits(), fn ($trait) => ! $trait->later);
+    $later = array_filter($kind->traits(), fn ($trait) => $trait->later);
 @endphp
 <div x-data="traits" x-on:change="fit">
     @foreach ($now as $trait)<x-trait-field :trait="$trait" :machine="$machine"/>@endforeach

@@ -12,7 +12,7 @@
             <x-field name="name" label="A name, or what it says on the door" maxlength="60" required autofocus/>
             <x-field name="place" label="Where it stands (if you look after several)" maxlength="60"/>
         </section>
-        @if ($kind->traits)
+        @if ($kind->traits())
             <section class="tile">
                 <h2>2. What is it like inside?</h2>
                 <x-machine-fields :kind="$kind"/>

@@ -12,20 +12,20 @@
             <section class="tile">
                 <div class="machine__head">
                     <h1>{{ $machine->name }}</h1>
-                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...array_map(fn ($trait) => $trait->tells ? $trait->said($machine->traits) : null, array_values($kind->traits))])) }}</span>
+                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...array_map(fn ($trait) => $trait->tells ? $trait->said($machine->traits) : null, array_values($kind->traits()))])) }}</span>
                 </div>
                 @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id" :machine="$machine" :lines="$lines"/>@endif
             </section>
             <section class="tile machine__facts">
                 <h2>This machine</h2>
                 <dl class="facts">
-                    @foreach ($kind->traits as $trait)
+                    @foreach ($kind->traits() as $trait)
                         @if (! $trait->later && $trait->when->holds($machine->traits))
                             <dt>{{ rtrim($trait->ask, '?') }}</dt>
                             <dd>{{ $trait->said($machine->traits) }}</dd>
                         @endif
                     @endforeach
-                    @foreach ($kind->habits as $habit)
+                    @foreach ($kind->habits() as $habit)
                         @php $value = $machine->habits[$habit->id] ?? $habit->default; @endphp
                         <dt>{{ rtrim($habit->ask, '?') }}</dt>
                         <dd>{{ $habit->number ? Uses::number((float) $value) : GoodRinse\Core\Handbook\Option::among($habit->options, (string) $value)?->name }}</dd>

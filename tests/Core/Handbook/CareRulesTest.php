@@ -47,7 +47,7 @@ final class CareRulesTest extends CoreTestCase
     private static function machines(MachineKind $kind): array
     {
         $machines = ['usual' => []];
-        foreach ($kind->traits as $trait) {
+        foreach ($kind->traits() as $trait) {
             foreach ($trait->options as $option) {
                 if ($option->id !== $trait->default) {
                     $machines["$trait->id $option->id"] = [$trait->id => $option->id];

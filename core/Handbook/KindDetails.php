@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook;
+
+use GoodRinse\Core\Quantity\Minutes;
+use GoodRinse\Core\Quantity\Portion;
+use GoodRinse\Core\Quantity\PortionUnit;
+
+/**
+ * Builds from checked data what of a machine kind is not needed on every page.
+ *
+ * @internal to this folder
+ */
+final class KindDetails
+{
+    /** @var array<string, Node>|null */
+    private ?array $named = null;
+
+    /**
+     * @param array<string, Node>   $procedures by id
+     * @param list<Option>          $grades     the grades as options, for steps that capture one
+     * @param array<string, string> $defaults   what conditions may ask for, with what each stands at
+     */
+    public function __construct(private readonly Node $kind, private readonly Node $steps, private readonly array $procedures, private readonly array $grades, private readonly array $defaults)
+    {
+    }
+
+    /** @return array<string, MachineTrait> */
+    public function traits(): array
+    {
+        return array_map($this->trait(...), $this->kind->at('traits')->byId());
+    }
+
+    /** @return array<string, Habit> */
+    public function habits(): array
+    {
+        return array_map($this->habit(...), $this->kind->at('habits')->byId());
+    }
+
+    /** @return array<string, Part> */
+    public function parts(): array
+    {
+        return array_map($this->part(...), $this->kind->at('parts')->byId());
+    }
+
+    public function procedure(string $id): ?Procedure
+    {
+        $this->named ??= $this->steps->byId();
+
+        return isset($this->procedures[$id]) ? $this->read($this->procedures[$id], $this->named) : null;
+    }
+
+    private function trait(Node $node): MachineTrait
+    {
+        $number = $node->has('number') ? $node->at('number') : null;
+
+        return new MachineTrait(
+            $node->string('id'),
+            $node->string('ask'),
+            $node->optional('hint'),
+            $this->options($node->at('options')),
+            KindReader::default($node),
+            null === $number ? null : new NumberRange($number->number('least'), $number->number('most')),
+            $number?->optional('unit'),
+            $node->flag('later'),
+            $node->condition('when', $this->defaults),
+            $node->flag('drawn'),
+            $node->flag('tells'),
+        );
+    }
+
+    private function habit(Node $node): Habit
+    {
+        if ($node->has('number')) {
+            $number = $node->at('number');
+
+            return new Habit($node->string('id'), $node->string('ask'), new NumberRange($number->number('least'), $number->number('most')), [], $number->number('default'));
+        }
+
+        return new Habit($node->string('id'), $node->string('ask'), null, $this->options($node->at('options')), $node->string('default'));
+    }
+
+    private function part(Node $node): Part
+    {
+        return new Part(
+            $node->string('id'),
+            $node->string('name'),
+            array_map(fn (Node $other): array => [$other->condition('when', $this->defaults), $other->string('name')], $node->at('names')->items()),
+            array_map(fn (Node $way): array => [$way->condition('when', $this->defaults), $way->at('lines')->strings()], $node->at('comesOff')->items()),
+            array_map(fn (Node $made): array => [$made->condition('when', $this->defaults), $made->string('surface')], $node->at('madeOf')->items()),
+            $node->optional('look'),
+            $node->condition('when', $this->defaults),
+        );
+    }
+
+    /**
+     * @param array<string, Node> $steps by id
+     */
+    private function read(Node $node, array $steps): Procedure
+    {
+        $used = [];
+        foreach ($node->at('steps')->strings() as $id) {
+            $used[] = $this->step($steps[$id] ?? throw UnknownEntry::named('step', $id));
+        }
+
+        return new Procedure(
+            $node->string('id'),
+            $node->string('name'),
+            $node->string('does'),
+            [] === $used ? throw UnknownEntry::named('step of', $node->string('id')) : $used,
+            $node->at('ends')->strings(),
+            $node->at('essential')->strings(),
+            $node->at('runs')->strings(),
+            $node->optional('why'),
+            $node->condition('when', $this->defaults),
+        );
+    }
+
+    private function step(Node $node): Step
+    {
+        return new Step(
+            $node->string('id'),
+            $node->string('title'),
+            $node->string('say'),
+            $node->string('short'),
+            $node->optional('picture'),
+            $node->optional('part'),
+            $node->optional('takesOff'),
+            $node->optional('putsBack'),
+            Minutes::of($node->number('hands')),
+            $node->flag('kit'),
+            $node->at('tools')->strings(),
+            $node->at('cautions')->strings(),
+            array_map($this->amount(...), $node->at('amounts')->items()),
+            $node->has('timer') ? $this->timer($node->at('timer')) : null,
+            $node->optional('waitsFor'),
+            $node->has('capture') ? $this->capture($node->at('capture'), $node->string('title')) : null,
+            $node->flag('mustPass'),
+            $node->optional('marks'),
+            $node->has('clears') ? new Clears($node->at('clears')->string('vessel'), $node->at('clears')->string('by')) : null,
+            $node->optional('after'),
+            $node->optional('inPlaceOf'),
+            $node->condition('when', $this->defaults),
+            $node->condition('if'),
+        );
+    }
+
+    private function amount(Node $node): Amount
+    {
+        foreach (PortionUnit::cases() as $unit) {
+            if ($node->has($unit->value)) {
+                return new Amount(
+                    $node->string('agent'),
+                    Portion::of($node->number($unit->value), $unit),
+                    $node->string('vessel'),
+                    $node->flag('byStrength'),
+                    $node->has('strength') ? $node->number('strength') : null,
+                );
+            }
+        }
+
+        throw UnknownEntry::named('amount of', $node->string('agent'));
+    }
+
+    private function timer(Node $node): TimerRule
+    {
+        return new TimerRule(
+            $node->string('label'),
+            $node->number('minutes'),
+            $node->optional('by'),
+            $node->at('longer')->numbers(),
+            $node->has('most') ? Minutes::of($node->number('most')) : null,
+            $node->flag('machine'),
+        );
+    }
+
+    private function capture(Node $node, string $title): Capture
+    {
+        $kind = CaptureKind::from($node->string('kind'));
+        $options = match ($kind) {
+            CaptureKind::Grade => $this->grades,
+            CaptureKind::Choice => $this->options($node->at('options')),
+            CaptureKind::Confirm => [$this->option($node->at('pass')), $this->option($node->at('fail'))],
+        };
+
+        return new Capture(
+            $node->string('id'),
+            $kind,
+            $node->optional('ask') ?? $title,
+            [] === $options ? throw UnknownEntry::named('answer to', $node->string('id')) : $options,
+            $node->optional('means'),
+            $node->optional('check'),
+            $node->at('fail')->optional('then'),
+            $node->optional('of'),
+        );
+    }
+
+    /** @return list<Option> */
+    private function options(Node $node): array
+    {
+        return array_map($this->option(...), $node->items());
+    }
+
+    private function option(Node $node): Option
+    {
+        return new Option($node->string('id'), $node->string('name'), $node->optional('note'));
+    }
+}
