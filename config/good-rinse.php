@@ -7,6 +7,9 @@ return [
     'handbook' => base_path('handbook'),
     'handbook_cache' => env('GOODRINSE_HANDBOOK_CACHE', storage_path('framework/cache/handbook.php')),
 
+    // Seconds for which its files are not looked at again once they were found unchanged.
+    'handbook_rest' => (int) env('GOODRINSE_HANDBOOK_REST', 2),
+
     // A day to stand on instead of the real one, YYYY-MM-DD; the time of day runs on.
     'today' => env('GOODRINSE_TODAY'),
 

@@ -31,27 +31,25 @@ use Psr\Clock\ClockInterface;
  * What follows from the logbook is kept until another entry is written, a machine is changed, the handbook
  * changes or another day begins. Losing what is kept costs time and nothing else.
  */
-final readonly class CareReader
+final class CareReader
 {
     /** Newest openings of each task that are kept for the pages. */
     private const OPENINGS = 8;
     private const USE_DAYS = 7;
 
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
-    private const SHAPE = 3;
+    private const SHAPE = 4;
 
-    private RhythmEngine $engine;
-    private TaskClocks $clocks;
+    private ?RhythmEngine $engine = null;
+    private ?TaskClocks $clocks = null;
 
     public function __construct(
-        private Handbook $handbook,
-        private HistoryReader $histories,
-        private Surroundings $surroundings,
-        private ClockInterface $clock,
-        private Repository $cache,
+        private readonly Handbook $handbook,
+        private readonly HistoryReader $histories,
+        private readonly Surroundings $surroundings,
+        private readonly ClockInterface $clock,
+        private readonly Repository $cache,
     ) {
-        $this->engine = new RhythmEngine($handbook->rhythmModel());
-        $this->clocks = new TaskClocks($handbook->rhythmModel(), $handbook->doseModel());
     }
 
     /** @return list<MachineCare> by name, each with the newest part of its history */
@@ -165,11 +163,11 @@ final readonly class CareReader
             $rhythms[$id] = $this->rhythm($machine, $household, $kind, $task, $history, $today)->brief();
             $estimates[$id] = Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythms[$id]->blockedNow]));
             $procedures[$id] = $allowed;
-            $starts[$id] = $this->clocks->starting($kind, $task, $this->surroundings->settings($machine, $household, $id));
+            $starts[$id] = $this->clocks()->starting($kind, $task, $this->surroundings->settings($machine, $household, $id));
             $graded[$id] = [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id);
         }
 
-        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), $rhythms, $estimates, $procedures, $graded, $starts);
+        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), $rhythms, $estimates, $procedures, $graded, $starts, $composer->offered($kind, $this->surroundings->circumstances($machine, $household)));
     }
 
     private function care(Machine $machine, KeptCare $kept): MachineCare
@@ -181,13 +179,24 @@ final readonly class CareReader
             $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $kept->starts[$id], $kept->estimates[$id], $kept->procedures[$id], $kept->graded[$id]);
         }
 
-        return new MachineCare($machine, $kind, $kept->history, $tasks);
+        return new MachineCare($machine, $kind, $kept->history, $tasks, $kept->offered);
     }
 
     private function rhythm(Machine $machine, Household $household, MachineKind $kind, CareTask $task, MachineHistory $history, Day $today): Rhythm
     {
         $signals = $task->first && $history->task($task->id)->isEmpty() ? [new Signal(Signal::NEVER_OPENED, $task->id)] : [];
 
-        return $this->engine->assess($this->clocks->for($kind, $task, $this->surroundings->settings($machine, $household, $task->id), $history, $today), $today, $signals);
+        return $this->engine()->assess($this->clocks()->for($kind, $task, $this->surroundings->settings($machine, $household, $task->id), $history, $today), $today, $signals);
+    }
+
+    /** Made when something has to be reckoned anew, which most pages need not. */
+    private function engine(): RhythmEngine
+    {
+        return $this->engine ??= new RhythmEngine($this->handbook->rhythmModel());
+    }
+
+    private function clocks(): TaskClocks
+    {
+        return $this->clocks ??= new TaskClocks($this->handbook->rhythmModel(), $this->handbook->doseModel());
     }
 }

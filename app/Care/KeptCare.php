@@ -20,6 +20,7 @@ final readonly class KeptCare
      * @param array<string, list<string>>         $procedures that the machine allows, by care task, the fullest first
      * @param array<string, bool>                 $graded     whether what is found is compared with a grade, by care task
      * @param array<string, array{float, string}> $starts     what the first interval is and its unit, by care task
+     * @param list<string>                        $offered    procedures for this machine, clocked or not
      */
     public function __construct(
         public string $stamp,
@@ -30,6 +31,7 @@ final readonly class KeptCare
         public array $procedures,
         public array $graded,
         public array $starts,
+        public array $offered,
     ) {
     }
 }

@@ -50,6 +50,12 @@ final readonly class TaskCare
         return $names;
     }
 
+    /** Whether it is to be done today, by its clocks or because nobody has looked yet. */
+    public function isDue(): bool
+    {
+        return $this->neverOpened() || $this->rhythm->state->isDue();
+    }
+
     /** Whether nobody has looked yet at something that should be looked at first. */
     public function neverOpened(): bool
     {

@@ -19,6 +19,7 @@ final class HandbookServiceProvider extends ServiceProvider
             config()->string('good-rinse.handbook'),
             config()->string('good-rinse.handbook_cache'),
             $app->make(LoggerInterface::class),
+            config()->integer('good-rinse.handbook_rest'),
         ));
         $this->app->singleton(Handbook::class, static fn (Application $app): Handbook => $app->make(CompiledHandbook::class)->get());
     }

@@ -17,16 +17,22 @@ use Psr\Log\LoggerInterface;
  */
 final readonly class CompiledHandbook
 {
-    public function __construct(private string $folder, private string $cache, private LoggerInterface $log)
+    /** @param int $rest seconds for which the data is not looked at again once it was found unchanged; 0 to look each time */
+    public function __construct(private string $folder, private string $cache, private LoggerInterface $log, private int $rest = 0)
     {
     }
 
     /** @throws HandbookInvalid when it is faulty and there is no earlier good one */
     public function get(): Handbook
     {
-        $stamp = $this->stamp();
         $kept = $this->read();
+        if (null !== $kept && $this->isRested()) {
+            return new Handbook($kept['handbook']);
+        }
+        $stamp = $this->stamp();
         if (null !== $kept && $kept['stamp'] === $stamp) {
+            $this->rest();
+
             return new Handbook($kept['handbook']);
         }
         try {
@@ -42,6 +48,18 @@ final readonly class CompiledHandbook
         $this->write(['stamp' => $stamp, 'handbook' => $compiled]);
 
         return new Handbook($compiled);
+    }
+
+    private function isRested(): bool
+    {
+        return $this->rest > 0 && (int) @filemtime("$this->cache.seen") > time() - $this->rest;
+    }
+
+    private function rest(): void
+    {
+        if ($this->rest > 0) {
+            @touch("$this->cache.seen");
+        }
     }
 
     /** Names, sizes and times of the files: cheaper than their contents, and enough to notice an edit. */

@@ -39,10 +39,30 @@ final class KindDetails
         return array_map($this->habit(...), $this->kind->at('habits')->byId());
     }
 
-    /** @return array<string, Part> */
-    public function parts(): array
+    /** @return list<string> ids of the parts */
+    public function partIds(): array
     {
-        return array_map($this->part(...), $this->kind->at('parts')->byId());
+        return $this->ids('parts');
+    }
+
+    public function part(string $id): ?Part
+    {
+        $node = $this->find('parts', $id);
+
+        return null === $node ? null : $this->readPart($node);
+    }
+
+    /** @return list<string> ids of the care tasks */
+    public function taskIds(): array
+    {
+        return $this->ids('tasks');
+    }
+
+    public function task(string $id): ?CareTask
+    {
+        $node = $this->find('tasks', $id);
+
+        return null === $node ? null : $this->readTask($node);
     }
 
     public function procedure(string $id): ?Procedure
@@ -50,6 +70,23 @@ final class KindDetails
         $this->named ??= $this->steps->byId();
 
         return isset($this->procedures[$id]) ? $this->read($this->procedures[$id], $this->named) : null;
+    }
+
+    /** @return list<string> */
+    private function ids(string $list): array
+    {
+        return array_map(static fn (Node $item): string => $item->string('id'), $this->kind->at($list)->items());
+    }
+
+    private function find(string $list, string $id): ?Node
+    {
+        foreach ($this->kind->at($list)->items() as $item) {
+            if ($item->string('id') === $id) {
+                return $item;
+            }
+        }
+
+        return null;
     }
 
     private function trait(Node $node): MachineTrait
@@ -82,7 +119,7 @@ final class KindDetails
         return new Habit($node->string('id'), $node->string('ask'), null, $this->options($node->at('options')), $node->string('default'));
     }
 
-    private function part(Node $node): Part
+    private function readPart(Node $node): Part
     {
         return new Part(
             $node->string('id'),
@@ -206,5 +243,40 @@ final class KindDetails
     private function option(Node $node): Option
     {
         return new Option($node->string('id'), $node->string('name'), $node->optional('note'));
+    }
+
+    private function readTask(Node $node): CareTask
+    {
+        $clocks = array_map(
+            static fn (Node $clock): ClockBounds => new ClockBounds($clock->string('unit'), $clock->number('least'), $clock->number('most')),
+            $node->at('clocks')->items(),
+        );
+        $schools = array_map(static fn (Node $school): School => new School(
+            $school->string('id'),
+            $school->has('days') ? $school->number('days') : null,
+            $school->string('name'),
+            $school->string('who'),
+            $school->has('uses') ? $school->number('uses') : null,
+            $school->optional('start'),
+        ), $node->at('schools')->byId());
+        if ([] === $clocks || [] === $schools) {
+            throw UnknownEntry::named('clock or school of', $node->string('id'));
+        }
+
+        return new CareTask(
+            $node->string('id'),
+            $node->string('part'),
+            $node->string('name'),
+            array_map(fn (Node $procedure): array => [$procedure->string('id'), $procedure->condition('when', $this->defaults)], $node->at('procedures')->items()),
+            $clocks,
+            $schools,
+            $node->string('defaultSchool'),
+            $node->at('habit')->optional('id'),
+            $node->at('habit')->at('factors')->numbers(),
+            $node->flag('first'),
+            $node->condition('when', $this->defaults),
+            $node->optional('light'),
+            $node->flag('byPart'),
+        );
     }
 }

@@ -23,7 +23,6 @@ final readonly class KindReader
     {
         $defaults = self::defaults($kind, $this->facts);
         $listed = $procedures->byId();
-        $tasks = array_map(fn (Node $task): CareTask => $this->task($task, $defaults), $kind->at('tasks')->byId());
 
         return new MachineKind(
             $kind->string('id'),
@@ -33,7 +32,6 @@ final readonly class KindReader
             $kind->at('uses')->string('one'),
             $kind->at('uses')->string('habit'),
             $kind->at('uses')->optional('litres'),
-            [] === $tasks ? throw UnknownEntry::named('care task of', $kind->string('id')) : $tasks,
             array_map(static fn (Node $procedure): string => $procedure->string('name'), $listed),
             new KindDetails($kind, $steps, $listed, $this->grades, $defaults),
         );
@@ -67,42 +65,6 @@ final readonly class KindReader
             $node->optional('name'),
             array_map(static fn (Node $wall): array => [$wall->condition('when', $defaults), $wall->string('surface')], $node->at('walls')->items()),
             $node->optional('ml'),
-        );
-    }
-
-    /** @param array<string, string> $defaults */
-    private function task(Node $node, array $defaults): CareTask
-    {
-        $clocks = array_map(
-            static fn (Node $clock): ClockBounds => new ClockBounds($clock->string('unit'), $clock->number('least'), $clock->number('most')),
-            $node->at('clocks')->items(),
-        );
-        $schools = array_map(static fn (Node $school): School => new School(
-            $school->string('id'),
-            $school->has('days') ? $school->number('days') : null,
-            $school->string('name'),
-            $school->string('who'),
-            $school->has('uses') ? $school->number('uses') : null,
-            $school->optional('start'),
-        ), $node->at('schools')->byId());
-        if ([] === $clocks || [] === $schools) {
-            throw UnknownEntry::named('clock or school of', $node->string('id'));
-        }
-
-        return new CareTask(
-            $node->string('id'),
-            $node->string('part'),
-            $node->string('name'),
-            array_map(static fn (Node $procedure): array => [$procedure->string('id'), $procedure->condition('when', $defaults)], $node->at('procedures')->items()),
-            $clocks,
-            $schools,
-            $node->string('defaultSchool'),
-            $node->at('habit')->optional('id'),
-            $node->at('habit')->at('factors')->numbers(),
-            $node->flag('first'),
-            $node->condition('when', $defaults),
-            $node->optional('light'),
-            $node->flag('byPart'),
         );
     }
 }

@@ -10,24 +10,26 @@ final class MachineKind
     /** @var array<string, Procedure> */
     private array $procedures = [];
 
+    /** @var array<string, CareTask> those that have been asked for */
+    private array $tasks = [];
+
     /** @var array<string, MachineTrait>|null */
     private ?array $traits = null;
 
     /** @var array<string, Habit>|null */
     private ?array $habits = null;
 
-    /** @var array<string, Part>|null */
-    private ?array $parts = null;
+    /** @var array<string, Part> those that have been asked for */
+    private array $parts = [];
 
     /**
-     * @param array<string, OwnVessel>          $vessels        that belong to the machine itself
-     * @param string                            $useUnit        what its use is counted in
-     * @param string                            $useName        one use, as a person says it
-     * @param string                            $useHabit       habit that tells how many uses a week there are
-     * @param string|null                       $litresTrait    trait that tells how many millilitres of water one use heats
-     * @param non-empty-array<string, CareTask> $tasks
-     * @param array<string, string>             $procedureNames by id
-     * @param KindDetails                       $details        reads the rest when it is first asked for
+     * @param array<string, OwnVessel> $vessels        that belong to the machine itself
+     * @param string                   $useUnit        what its use is counted in
+     * @param string                   $useName        one use, as a person says it
+     * @param string                   $useHabit       habit that tells how many uses a week there are
+     * @param string|null              $litresTrait    trait that tells how many millilitres of water one use heats
+     * @param array<string, string>    $procedureNames by id
+     * @param KindDetails              $details        reads the rest when it is first asked for
      */
     public function __construct(
         public readonly string $id,
@@ -37,7 +39,6 @@ final class MachineKind
         public readonly string $useName,
         public readonly string $useHabit,
         public readonly ?string $litresTrait,
-        public readonly array $tasks,
         public readonly array $procedureNames,
         private readonly KindDetails $details,
     ) {
@@ -58,19 +59,35 @@ final class MachineKind
     /** @return array<string, Part> by id */
     public function parts(): array
     {
-        return $this->parts ??= $this->details->parts();
+        $parts = [];
+        foreach ($this->details->partIds() as $id) {
+            $parts[$id] = $this->part($id);
+        }
+
+        return $parts;
     }
 
     /** @throws UnknownEntry */
     public function task(string $id): CareTask
     {
-        return $this->tasks[$id] ?? throw UnknownEntry::named("care task of a $this->id", $id);
+        return $this->tasks[$id] ??= $this->details->task($id) ?? throw UnknownEntry::named("care task of a $this->id", $id);
+    }
+
+    /** @return array<string, CareTask> by id */
+    public function tasks(): array
+    {
+        $tasks = [];
+        foreach ($this->details->taskIds() as $id) {
+            $tasks[$id] = $this->task($id);
+        }
+
+        return $tasks;
     }
 
     /** @throws UnknownEntry */
     public function part(string $id): Part
     {
-        return $this->parts()[$id] ?? throw UnknownEntry::named("part of a $this->id", $id);
+        return $this->parts[$id] ??= $this->details->part($id) ?? throw UnknownEntry::named("part of a $this->id", $id);
     }
 
     /** @throws UnknownEntry */
@@ -82,7 +99,7 @@ final class MachineKind
     /** The care task that a procedure does; null for one that is done when it is wanted. */
     public function taskOf(string $procedure): ?CareTask
     {
-        foreach ($this->tasks as $task) {
+        foreach ($this->tasks() as $task) {
             if ($task->isDoneBy($procedure)) {
                 return $task;
             }
@@ -100,7 +117,7 @@ final class MachineKind
      */
     public function tasksFor(array $traits): array
     {
-        return array_filter($this->tasks, static fn (CareTask $task): bool => $task->when->holds($traits) && [] !== $task->procedures($traits));
+        return array_filter($this->tasks(), static fn (CareTask $task): bool => $task->when->holds($traits) && [] !== $task->procedures($traits));
     }
 
     /**

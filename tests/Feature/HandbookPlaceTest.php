@@ -73,7 +73,7 @@ final class HandbookPlaceTest extends TestCase
                 $page->assertSee($side->name)->assertSee($side->why);
             }
         }
-        foreach (app(Handbook::class)->kind('hood')->tasks as $task) {
+        foreach (app(Handbook::class)->kind('hood')->tasks() as $task) {
             foreach ($task->schools as $school) {
                 $page->assertSee($school->who);
             }

@@ -44,7 +44,7 @@ final class MachineRequest extends FormRequest
                 ? ['required', 'string', Rule::in(self::ids($habit->options))]
                 : ['required', 'numeric', "between:{$habit->number->least},{$habit->number->most}"];
         }
-        foreach ($this->kind()->tasks as $task) {
+        foreach ($this->kind()->tasks() as $task) {
             $rules["schools.$task->id"] = ['nullable', 'string', Rule::in(array_keys($task->schools))];
         }
 
@@ -97,7 +97,7 @@ final class MachineRequest extends FormRequest
     /** @return array<string, string> */
     public function schools(): array
     {
-        return array_map(fn ($task): string => $task->school($this->filled("schools.$task->id") ? $this->string("schools.$task->id")->toString() : null)->id, $this->kind()->tasks);
+        return array_map(fn ($task): string => $task->school($this->filled("schools.$task->id") ? $this->string("schools.$task->id")->toString() : null)->id, $this->kind()->tasks());
     }
 
     public function cleanedOn(): ?Day

@@ -17,7 +17,7 @@ final class OpeningRequest extends UlidRequest
         $handbook = app(Handbook::class);
         $grades = array_map(static fn (Grade $grade): string => $grade->id, $handbook->grades());
         $machine = $this->route('machine');
-        $tasks = $machine instanceof Machine ? array_keys($handbook->kind($machine->kind)->tasks) : [];
+        $tasks = $machine instanceof Machine ? array_keys($handbook->kind($machine->kind)->tasks()) : [];
 
         return [
             ...parent::rules(),

@@ -217,7 +217,7 @@ final readonly class HandbookPages
             if (!$all && [] !== $mine && !in_array($id, $mine, true)) {
                 continue;
             }
-            foreach ($this->handbook->kind($id)->tasks as $task) {
+            foreach ($this->handbook->kind($id)->tasks() as $task) {
                 $ours = $task->school(null);
                 $schools = [];
                 foreach ($task->schools as $school) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Care\CareReader;
-use App\Care\Surroundings;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
@@ -13,7 +12,6 @@ use App\View\Drawing\FoulingChart;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Round\Composer;
 use Psr\Clock\ClockInterface;
 
 /** What a machine's page shows: how it stands, one care task in full, and the others in a line each. */
@@ -25,7 +23,6 @@ final readonly class MachinePage
         private Handbook $handbook,
         private ReasonWords $words,
         private VesselNotices $keepApart,
-        private Surroundings $surroundings,
     ) {
     }
 
@@ -54,26 +51,10 @@ final readonly class MachinePage
             ),
             'chart' => null === $shown ? null : FoulingChart::of($shown, $this->handbook, $today),
             'running' => $machine->rounds()->whereNull('ended_at')->orderBy('started_at')->get(),
-            'wanted' => $this->onDemand($machine, $household, $care->tasks),
+            'wanted' => $care->onDemand(),
             'notices' => $this->keepApart->for($household, [$care], $machine),
             'pourInto' => $this->keepApart->pourInto([$care])[$machine->id] ?? [],
             'handbook' => $this->handbook,
         ];
-    }
-
-    /**
-     * Procedures for this machine that no clock asks for.
-     *
-     * @param array<string, TaskCare> $tasks on a clock
-     *
-     * @return array<string, string> names by id
-     */
-    private function onDemand(Machine $machine, Household $household, array $tasks): array
-    {
-        $kind = $this->handbook->kind($machine->kind);
-        $clocked = array_merge(...array_map(static fn (TaskCare $task): array => array_keys($task->procedures()), array_values($tasks)));
-        $offered = (new Composer($this->handbook))->offered($kind, $this->surroundings->circumstances($machine, $household));
-
-        return array_intersect_key($kind->procedureNames, array_flip(array_diff($offered, $clocked)));
     }
 }

@@ -105,6 +105,6 @@ final readonly class TaskLine
 
     public function isDue(): bool
     {
-        return $this->care->neverOpened() || $this->care->rhythm->state->isDue();
+        return $this->care->isDue();
     }
 }

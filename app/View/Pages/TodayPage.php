@@ -34,10 +34,10 @@ final readonly class TodayPage
         $today = Day::at($now, $household->zone());
         $machines = $this->care->household($household);
         $tasks = CareReader::byUrgency($machines);
-        $lines = array_map(fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words), $tasks);
         $rounds = $this->rounds($household);
-        $first = $lines[0] ?? null;
-        $soon = array_values(array_filter(array_slice($lines, 1), static fn (TaskLine $line): bool => $line->isDue() || State::Soon === $line->care->rhythm->state));
+        $line = fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words);
+        $first = isset($tasks[0]) ? $line($tasks[0]) : null;
+        $soon = array_values(array_filter(array_slice($tasks, 1), static fn (TaskCare $care): bool => $care->isDue() || State::Soon === $care->rhythm->state));
         $estimate = $first?->care->estimate;
 
         return [
@@ -46,8 +46,8 @@ final readonly class TodayPage
             'now' => $now,
             'machines' => $machines,
             'first' => $first,
-            'due' => count(array_filter($lines, static fn (TaskLine $line): bool => $line->isDue())),
-            'others' => array_slice($soon, 0, self::OTHERS),
+            'due' => count(array_filter($tasks, static fn (TaskCare $care): bool => $care->isDue())),
+            'others' => array_map($line, array_slice($soon, 0, self::OTHERS)),
             'more' => max(0, count($soon) - self::OTHERS),
             'pourInto' => $this->keepApart->pourInto($machines),
             'vessels' => $this->keepApart->for($household, $machines),

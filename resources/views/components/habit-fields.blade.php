@@ -8,7 +8,7 @@
 @endforeach
 @php
     $first = $kind->firstTasks($machine->traits ?? []);
-    $others = array_diff_key($kind->tasks, $first);
+    $others = array_diff_key($kind->tasks(), $first);
 @endphp
 @foreach ($first as $task)<x-school-field :task="$task" :machine="$machine"/>@endforeach
 @if ($others)

@@ -58,7 +58,7 @@
                         @foreach ($others as $line)
                             <li>
                                 <a class="row-link" href="{{ route('machines.show', [$machine, 'task' => $line->care->task->id]) }}#task">
-                                    <x-glass :wear="$line->care->rhythm->wear" :size="40" :unknown="$line->care->neverOpened()"/>
+                                    {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg(40, $line->care->neverOpened()) !!}
                                     <span><strong>{{ $line->care->name() }}</strong> <span class="muted">{{ $line->when() }}</span></span>
                                 </a>
                             </li>

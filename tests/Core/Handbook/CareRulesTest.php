@@ -184,7 +184,7 @@ final class CareRulesTest extends CoreTestCase
     public function test_schools_rise_from_often_to_seldom_and_lie_within_the_bounds(): void
     {
         foreach (array_keys(self::handbook()->kindNames()) as $kind) {
-            foreach (self::handbook()->kind($kind)->tasks as $task) {
+            foreach (self::handbook()->kind($kind)->tasks() as $task) {
                 $days = array_values(array_filter(array_map(static fn (School $school): ?float => $school->days, $task->schools)));
                 $sorted = $days;
                 sort($sorted);
