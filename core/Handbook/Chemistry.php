@@ -87,12 +87,21 @@ final readonly class Chemistry
     /** Whether there is anything the agent dangerously reacts with. */
     public function isReactive(string $agent): bool
     {
+        return [] !== $this->enemiesOf($agent);
+    }
+
+    /** @return list<string> families that the agent dangerously reacts with */
+    public function enemiesOf(string $agent): array
+    {
+        $families = $this->agent($agent)->families;
+        $enemies = [];
         foreach ($this->pairs as $rule) {
-            if (PairHazard::Danger === $rule->hazard && [] !== array_intersect($rule->between, $this->agent($agent)->families)) {
-                return true;
+            [$one, $other] = $rule->between;
+            if (PairHazard::Danger === $rule->hazard) {
+                array_push($enemies, ...(in_array($one, $families, true) ? [$other] : []), ...(in_array($other, $families, true) ? [$one] : []));
             }
         }
 
-        return false;
+        return array_values(array_unique($enemies));
     }
 }

@@ -35,7 +35,7 @@
                             </span>
                             <span class="line__words">
                                 <span>{{ $line->words }}</span>
-                                @if ($line->met)<strong class="hazard">{{ $line->met }}</strong>@endif
+                                @if ($line->met)<strong class="hazard line__met">{{ $line->met }}</strong>@endif
                                 <small>{{ implode(' · ', array_filter([$line->time, $line->machine, $line->person, $line->voidedBy ? 'taken back' : null])) }}</small>
                             </span>
                             @if (! $line->isUndo)<button class="push push--quiet" form="void" formaction="/entries/{{ $line->voidedBy ?? $line->id }}/void" aria-label="{{ $line->voidedBy ? 'Bring back' : 'Undo' }}: {{ $line->words }}">{{ $line->voidedBy ? 'Bring back' : 'Undo' }}</button>@endif

@@ -17,6 +17,7 @@
         </section>
     @endforeach
 
+    @if ($dangers)<div class="mb-3"><x-vessel-notices :notices="$dangers" :household="$household" :today="$today"/></div>@endif
     @if ($first === null)
         <x-first-machine/>
     @else

@@ -35,6 +35,7 @@ final readonly class TodayPage
         $machines = $this->care->household($household);
         $tasks = CareReader::byUrgency($machines);
         $rounds = $this->rounds($household);
+        $notices = $this->keepApart->for($household, $machines);
         $line = fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words);
         $first = isset($tasks[0]) ? $line($tasks[0]) : null;
         $soon = array_values(array_filter(array_slice($tasks, 1), static fn (TaskCare $care): bool => $care->isDue() || State::Soon === $care->rhythm->state));
@@ -50,7 +51,8 @@ final readonly class TodayPage
             'others' => array_map($line, array_slice($soon, 0, self::OTHERS)),
             'more' => max(0, count($soon) - self::OTHERS),
             'pourInto' => $this->keepApart->pourInto($machines),
-            'vessels' => $this->keepApart->for($household, $machines),
+            'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
+            'vessels' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
             'estimate' => $estimate,
             'doneAt' => null === $estimate ? null : $now->modify(sprintf('+%d seconds', $estimate->all->seconds())),
             'running' => $rounds->first(static fn (Round $round): bool => null === $round->ended_at),

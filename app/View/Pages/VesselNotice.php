@@ -16,7 +16,7 @@ final readonly class VesselNotice
      * @param string                  $name    of the vessel, with its machine's
      * @param list<string>            $holds   names of agents
      * @param \DateTimeImmutable|null $since   the first of them went in, in UTC
-     * @param list<string>            $out     names of agents that must stay out
+     * @param list<string>            $out     names of what must stay out
      * @param list<Meeting>           $met     what met in it and is still there
      */
     public function __construct(public Machine $machine, public Vessel $vessel, public string $name, public array $holds, public ?\DateTimeImmutable $since, public array $out, public array $met)

@@ -10,7 +10,6 @@ use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\VesselRecord;
-use GoodRinse\Core\Handbook\Agent;
 use GoodRinse\Core\Handbook\Chemistry;
 use GoodRinse\Core\Handbook\Handbook;
 
@@ -99,20 +98,15 @@ final readonly class VesselNotices
     /**
      * @param non-empty-list<Residue> $residues
      *
-     * @return list<string> names of the agents that must stay out
+     * @return list<string> names of the families that must stay out
      */
     private function enemies(array $residues): array
     {
-        $enemies = array_filter($this->rules->agents, function (Agent $agent) use ($residues): bool {
-            foreach ($residues as $residue) {
-                if ($this->rules->isDanger($agent->id, $residue->agent)) {
-                    return true;
-                }
-            }
+        $enemies = [];
+        foreach ($residues as $residue) {
+            array_push($enemies, ...$this->rules->enemiesOf($residue->agent));
+        }
 
-            return false;
-        });
-
-        return array_values(array_map(static fn (Agent $agent): string => $agent->name, $enemies));
+        return array_map($this->handbook->familyName(...), array_values(array_unique($enemies)));
     }
 }

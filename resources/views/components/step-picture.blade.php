@@ -86,5 +86,55 @@
             <path class="ink-line w-stout" d="M54 80 h22 M144 80 h22"/>
             <path class="copper-line" d="M110 62 V18 M101 28 l9 -10 l9 10"/>
             @break
+        @case('pour')
+            <path class="in-water" d="M132 92 H184 V136 H132Z"/>
+            <path class="ink-line" d="M126 70 H190 L184 136 Q184 142 178 142 H138 Q132 142 132 136Z M132 92 H185"/>
+            <path class="rim-line" d="M40 34 L86 20 L112 66 Q116 74 108 78 L70 92 Q62 94 58 86 L40 48Z M86 20 L110 36 L112 66"/>
+            <path class="rim-line w-light" d="M124 58 Q140 62 152 84 M118 70 Q136 74 148 88"/>
+            <path class="copper-line" d="M64 12 A44 44 0 0 1 118 22 M118 22 l-3 -12 M118 22 l-12 1"/>
+            @break
+        @case('cycle')
+            <rect class="ink-line" x="46" y="14" width="128" height="126" rx="10"/><path class="ink-line w-light" d="M46 40 H174 M62 27 h28"/><circle class="ink-line w-light" cx="152" cy="27" r="5"/>
+            <path class="in-thin-water" d="M58 104 H162 V126 Q162 130 158 130 H62 Q58 130 58 126Z"/>
+            <path class="rim-line w-light" d="M70 96 q-6 -12 6 -20 M98 92 q-4 -14 6 -24 M128 92 q-2 -14 8 -22 M152 96 q2 -12 -4 -20 M58 104 q13 -7 26 0 t26 0 t26 0 t26 0"/>
+            <path class="copper-line" d="M88 60 A24 24 0 0 1 134 58 M134 58 l2 -11 M134 58 l-11 -3"/>
+            @break
+        @case('brew')
+            <path class="ink-line" d="M58 140 H168 V128 H96 V58 H168 V26 Q168 16 158 16 H68 Q58 16 58 26Z"/>
+            <path class="in-thin-water" d="M112 100 H154 L150 122 H116Z"/>
+            <path class="rim-line" d="M112 80 H154 L148 124 H118Z M154 88 q16 2 12 18 l-14 3 M116 58 L124 72 H142 L150 58"/>
+            <path class="rim-line w-light" d="M133 74 v16 M70 34 v44 M78 34 v44"/>
+            <path class="copper-line" d="M184 40 V84 M175 74 l9 10 l9 -10"/>
+            @break
+        @case('arm')
+            <path class="ink-line" d="M84 132 H136 M96 132 V108 H124 V132"/>
+            <rect class="rim-line" x="18" y="66" width="184" height="20" rx="10"/><circle class="rim-line" cx="110" cy="76" r="15"/>
+            @foreach ([34, 54, 74, 146, 166, 186] as $x)<circle class="in-ink" cx="{{ $x }}" cy="76" r="3"/>@endforeach
+            <path class="copper-line" d="M110 50 V14 M101 24 l9 -10 l9 10"/>
+            @break
+        @case('spin')
+            <path class="ink-line" d="M84 138 H136 M98 138 V112 H122 V138"/>
+            <rect class="rim-line" x="18" y="76" width="184" height="20" rx="10"/><circle class="rim-line" cx="110" cy="86" r="15"/>
+            @foreach ([34, 54, 74, 146, 166, 186] as $x)<circle class="in-ink" cx="{{ $x }}" cy="86" r="3"/>@endforeach
+            <path class="copper-line" d="M50 52 A66 26 0 0 1 170 52 M170 52 l-3 -13 M170 52 l-13 -2"/>
+            @break
+        @case('hood')
+            <path class="ink-line" d="M92 10 V40 L30 74 V92 H190 V74 L128 40 V10"/>
+            <rect class="rim-line" x="44" y="104" width="60" height="16" rx="4"/><rect class="rim-line" x="116" y="104" width="60" height="16" rx="4"/>
+            <path class="rim-line w-thin" d="M52 106 l8 12 M64 106 l8 12 M76 106 l8 12 M88 106 l8 12 M124 106 l8 12 M136 106 l8 12 M148 106 l8 12 M160 106 l8 12"/>
+            <path class="copper-line" d="M110 124 V146 M101 136 l9 10 l9 -10"/>
+            @break
+        @case('needle')
+            <path class="ink-line" d="M36 30 H132 V66 Q132 92 110 98 V112 M36 30 V66 Q36 92 58 98 V112 M58 98 H110"/>
+            <path class="ink-line" d="M84 98 V138 l-6 -10 M84 138 l6 -10"/>
+            <path class="rim-line" d="M186 138 q-30 4 -52 -4 l-44 2 M186 138 q14 -2 14 -14 q0 -12 -14 -12 h-34"/>
+            <path class="copper-line" d="M160 88 H120 M130 79 l-10 9 l10 9"/>
+            @break
+        @case('door-ajar')
+            <rect class="ink-line" x="30" y="16" width="96" height="122" rx="8"/><path class="ink-line w-light" d="M42 30 H114 V126 H42Z"/>
+            <path class="rim-line" d="M126 134 L182 120 V26 L126 20Z M170 66 v20"/>
+            <path class="rim-line w-light" d="M62 60 q10 -8 0 -16 M82 60 q10 -8 0 -16 M62 92 q10 -8 0 -16 M82 92 q10 -8 0 -16"/>
+            <path class="copper-line" d="M140 8 A60 40 0 0 1 192 22 M192 22 l2 -12 M192 22 l-12 -1"/>
+            @break
     @endswitch
 </svg>

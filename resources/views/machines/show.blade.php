@@ -16,6 +16,21 @@
                 </div>
                 @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id" :machine="$machine" :lines="$lines"/>@endif
             </section>
+            @if ($others)
+                <section class="tile">
+                    <h2>What else it needs</h2>
+                    <ul class="clean-list rows">
+                        @foreach ($others as $line)
+                            <li>
+                                <a class="row-link" href="{{ route('machines.show', [$machine, 'task' => $line->care->task->id]) }}#task">
+                                    {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg(40, $line->care->neverOpened()) !!}
+                                    <span><strong>{{ $line->care->name() }}</strong> <span class="muted">{{ $line->when() }}</span></span>
+                                </a>
+                            </li>
+                        @endforeach
+                    </ul>
+                </section>
+            @endif
             <section class="tile machine__facts">
                 <h2>This machine</h2>
                 <dl class="facts">
@@ -51,21 +66,6 @@
             @endforeach
             <x-vessel-notices :notices="$notices" :household="$household" :today="$today"/>
             @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today" :running="$running->isNotEmpty()"/>@endif
-            @if ($others)
-                <section class="tile">
-                    <h2>What else it needs</h2>
-                    <ul class="clean-list rows">
-                        @foreach ($others as $line)
-                            <li>
-                                <a class="row-link" href="{{ route('machines.show', [$machine, 'task' => $line->care->task->id]) }}#task">
-                                    {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg(40, $line->care->neverOpened()) !!}
-                                    <span><strong>{{ $line->care->name() }}</strong> <span class="muted">{{ $line->when() }}</span></span>
-                                </a>
-                            </li>
-                        @endforeach
-                    </ul>
-                </section>
-            @endif
             <section class="tile">
                 <h2>When you want it</h2>
                 <p class="muted small">No clock asks for these.</p>

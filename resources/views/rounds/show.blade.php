@@ -59,6 +59,7 @@
                     <input type="hidden" name="id" value="{{ Str::ulid() }}">
                     <input type="hidden" name="photo_id" value="{{ Str::ulid() }}">
                     <input type="hidden" name="step" value="{{ $step->id }}">
+                    @if ($refused)<x-said-of :verdicts="$verdicts"/>@endif
                     <div class="step__lead">
                         <div>
                             @foreach ($step->amounts as $amount)
@@ -77,24 +78,7 @@
                         </div>
                     @endif
 
-                    @foreach ($verdicts as $verdict)
-                        @if ($verdict->found->verdict !== GoodRinse\Core\Chemistry\Verdict::Go)
-                            <section @class(['said-of', 'said-of--refused' => $verdict->found->verdict->refuses()]) @if ($verdict->found->verdict->refuses()) role="alert" @endif>
-                                <x-verdict :verdict="$verdict->found->verdict"/>
-                                <div>
-                                    <h2>{{ Str::ucfirst(__('vessels.verdict.'.$verdict->found->verdict->value)) }}</h2>
-                                    <p>{{ $verdict->found->reason }} {{ $verdict->found->verdict->refuses() ? '' : $verdict->found->remedy }}</p>
-                                    @if ($verdict->found->verdict->refuses())
-                                        @if ($verdict->found->remedy)<p><strong>{{ $verdict->found->remedy }}</strong></p>@endif
-                                        <div class="with-gap">
-                                            <button class="push" form="clear-{{ $verdict->vessel->id }}">{{ $verdict->vessel->done }}</button>
-                                            <label class="with-gap"><input type="checkbox" name="happened" value="1" x-ref="happened"> It has already been poured.</label>
-                                        </div>
-                                    @endif
-                                </div>
-                            </section>
-                        @endif
-                    @endforeach
+                    @if (! $refused)<x-said-of :verdicts="$verdicts"/>@endif
 
                     @if ($kit)
                         <ul class="kit">
@@ -211,7 +195,8 @@
                     @endif
                     @unless ($isCurrent)<a class="push" href="{{ route('rounds.show', $round) }}">On →</a>@endunless
                     <button type="button" class="push d-none d-md-inline-flex" x-on:click="keys" aria-label="All keys">?</button>
-                    <button form="tick" class="push push--main" x-ref="done">{{ $wait && $wait->secondsLeft($now) > 0 ? 'Take it out now' : 'Done' }} <kbd>space</kbd></button>
+                    @if ($refused)<button form="clear-{{ $refused->vessel->id }}" class="push push--main step__clear">{{ $refused->vessel->done }}</button>@endif
+                    <button form="tick" @class(['push', 'push--main' => ! $refused]) x-ref="done">{{ $wait && $wait->secondsLeft($now) > 0 ? 'Take it out now' : 'Done' }} <kbd>space</kbd></button>
                 </div>
             @endif
         </section>
