@@ -27,7 +27,7 @@ try {
     const open = async (options) => (await browser.newContext({ ...options, storageState })).newPage();
     const [light, dark, small] = [await open(desk), await open({ ...desk, colorScheme: 'dark' }), await open(phone)];
 
-    for (const [page, path, name] of [[light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/', 'today-phone'], [light, '/kitchen', 'kitchen'], [light, '/household', 'household'], [light, '/machines/new', 'add-machine']]) {
+    for (const [page, path, name] of [[light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/', 'today-phone'], [light, '/kitchen', 'kitchen'], [light, '/household', 'household'], [light, '/machines/new', 'add-machine'], [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone']]) {
         await page.goto(base + path);
         await shoot(page, name);
     }
@@ -35,6 +35,15 @@ try {
     await light.getByRole('link', { name: /Tarnbeck/ }).click();
     await light.waitForURL(/machines/);
     await shoot(light, 'machine');
+    await light.getByRole('link', { name: 'tub', exact: true }).click();
+    await light.getByRole('radio', { name: 'hydrogen peroxide' }).check();
+    await shoot(light, 'pour');
+    await light.goto(`${base}/kitchen`);
+    await light.getByRole('link', { name: /Updraft/ }).click();
+    await light.waitForURL(/machines/);
+    await shoot(light, 'machine-hood');
+    await light.goto(`${base}/handbook/dishwasher/strip-down`);
+    await shoot(light, 'procedure');
 
     await light.goto(base);
     await light.getByRole('button', { name: 'Start round' }).click();

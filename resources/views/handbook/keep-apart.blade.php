@@ -1,6 +1,5 @@
 @php
     $groups = $chart->groups;
-    $rest = fn ($group) => implode(', ', array_map(fn ($agent) => $agent->name, array_slice($group->agents, 1)));
     $short = fn ($group) => $group->sample()->name.(count($group->agents) > 1 ? ' …' : '');
 @endphp
 <x-layout title="Keep apart" place="handbook">
@@ -12,22 +11,7 @@
         <section class="tile tile--chart">
             <h2 id="meet">In one vessel, the one after the other</h2>
             <div class="chart-with-key">
-            <div class="chart-scroll" tabindex="0" role="region" aria-labelledby="meet">
-                <table class="apart">
-                    <thead><tr><td></td>@foreach ($groups as $group)<th scope="col"><span>{{ $short($group) }}</span></th>@endforeach</tr></thead>
-                    <tbody>
-                        @foreach ($groups as $row => $poured)
-                            <tr>
-                                <th scope="row">{{ $poured->sample()->name }}@if ($rest($poured))<small>and {{ $rest($poured) }}</small>@endif</th>
-                                @foreach ($groups as $there)
-                                    @php($found = $chart->meeting($poured, $there))
-                                    <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}"><x-verdict :verdict="$found->verdict"/><span class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
-                                @endforeach
-                            </tr>
-                        @endforeach
-                    </tbody>
-                </table>
-            </div>
+            <x-apart-chart by="meet" :groups="$groups" :columns="array_map($short, $groups)" :cell="fn ($poured, $there) => $chart->meeting($poured, $groups[$there])"/>
             <div class="chart-key" role="list">
                 @foreach (['go' => 'Fine together.', 'wasteful' => 'They cancel each other.', 'caution' => 'Wasted or rough: better cleared first.', 'clear-first' => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict => $words)
                     <span role="listitem"><x-verdict :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{ __("vessels.verdict.$verdict") }}</strong> {{ $words }}</span>
@@ -37,22 +21,7 @@
         </section>
         <section class="tile tile--chart">
             <h2 id="touch">On which surface</h2>
-            <div class="chart-scroll" tabindex="0" role="region" aria-labelledby="touch">
-                <table class="apart">
-                    <thead><tr><td></td>@foreach ($rules->surfaces as $surface)<th scope="col"><span>{{ $surface }}</span></th>@endforeach</tr></thead>
-                    <tbody>
-                        @foreach ($groups as $poured)
-                            <tr>
-                                <th scope="row">{{ $poured->sample()->name }}@if ($rest($poured))<small>and {{ $rest($poured) }}</small>@endif</th>
-                                @foreach ($rules->surfaces as $id => $surface)
-                                    @php($found = $chart->touching($poured, $id))
-                                    <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}"><x-verdict :verdict="$found->verdict"/><span class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
-                                @endforeach
-                            </tr>
-                        @endforeach
-                    </tbody>
-                </table>
-            </div>
+            <x-apart-chart by="touch" :groups="$groups" :columns="$rules->surfaces" :cell="fn ($poured, $surface) => $chart->touching($poured, $surface)"/>
             <ul class="small mt-3">
                 @foreach ($rules->tools as $tool)<li>{{ Str::ucfirst($handbook->kitName($tool->what)) }} on {{ $rules->surfaces[$tool->surface] }}: <strong>{{ $tool->never ? 'never' : 'with care' }}</strong>. {{ $tool->why }} {{ $tool->instead }}</li>@endforeach
             </ul>

@@ -46,7 +46,7 @@ final class HandbookLoaderTest extends CoreTestCase
     {
         $steps = 'machines/dishwasher/steps.yaml';
         $kind = 'machines/dishwasher/kind.yaml';
-        yield 'not YAML' => ['kit.yaml', '- { id: torch', '- { id torch:::', 'line 2', 'at line 2'];
+        yield 'not YAML' => ['kit.yaml', '- { id: torch', '- { id torch:::', 'line 3', 'at line 3'];
         yield 'a wrong type' => ['rhythm.yaml', 'cleanBy: 0.35', 'cleanBy: often', '/model/cleanBy', 'type'];
         yield 'out of range' => ['rhythm.yaml', 'fraction: 0.85', 'fraction: 1.85', '/grades/4/fraction', '1'];
         yield 'a missing field' => ['cautions.yaml', "  title: Glass hides here\n", '', '/1', 'title'];

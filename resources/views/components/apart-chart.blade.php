@@ -1,0 +1,19 @@
+@props(['by', 'groups', 'columns', 'cell'])
+{{-- Groups of agents down, what they may meet across, the verdict as a drawn sign in each cell. --}}
+<div class="chart-scroll" tabindex="0" role="region" aria-labelledby="{{ $by }}">
+    <table class="apart">
+        <thead><tr><td></td>@foreach ($columns as $name)<th scope="col"><span>{{ $name }}</span></th>@endforeach</tr></thead>
+        <tbody>
+            @foreach ($groups as $group)
+                @php($rest = implode(', ', array_map(fn ($agent) => $agent->name, array_slice($group->agents, 1))))
+                <tr>
+                    <th scope="row">{{ $group->sample()->name }}@if ($rest)<small>and {{ $rest }}</small>@endif</th>
+                    @foreach (array_keys($columns) as $key)
+                        @php($found = $cell($group, $key))
+                        <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}"><x-verdict :verdict="$found->verdict"/><span class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
+                    @endforeach
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+</div>
