@@ -11,6 +11,7 @@ use GoodRinse\Core\Chemistry\Interlock;
 use GoodRinse\Core\Chemistry\VesselRecord;
 use GoodRinse\Core\Chemistry\VesselState;
 use GoodRinse\Core\Handbook\Agent;
+use GoodRinse\Core\Handbook\Chemistry;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Handbook\Vessel;
@@ -35,7 +36,7 @@ final readonly class VesselJudge
     }
 
     /**
-     * What is said of every agent as the vessel stands now.
+     * What is said of every agent as the vessel stands now, and of one that is not in the handbook.
      *
      * @return array<string, Assessment> by agent
      */
@@ -43,7 +44,10 @@ final readonly class VesselJudge
     {
         $record = $this->vessels->record($machine, $this->vessel($machine, $vessel)->id, $household);
 
-        return array_map(fn (Agent $agent): Assessment => $this->on($machine, $record, $agent->id, $household), $this->handbook->chemistry()->agents);
+        $rules = $this->handbook->chemistry();
+        $agents = $rules->agents + [Chemistry::STRANGER => $rules->agent(Chemistry::STRANGER)];
+
+        return array_map(fn (Agent $agent): Assessment => $this->on($machine, $record, $agent->id, $household), $agents);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Support\CompiledHandbook;
+use App\Support\HandbookWords;
 use GoodRinse\Core\Handbook\Handbook;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\ServiceProvider;
@@ -20,6 +21,7 @@ final class HandbookServiceProvider extends ServiceProvider
             config()->string('good-rinse.handbook_cache'),
             $app->make(LoggerInterface::class),
             config()->integer('good-rinse.handbook_rest'),
+            $app->make(HandbookWords::class),
         ));
         $this->app->singleton(Handbook::class, static fn (Application $app): Handbook => $app->make(CompiledHandbook::class)->get());
     }

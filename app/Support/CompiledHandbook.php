@@ -17,8 +17,11 @@ use Psr\Log\LoggerInterface;
  */
 final readonly class CompiledHandbook
 {
-    /** @param int $rest seconds for which the data is not looked at again once it was found unchanged; 0 to look each time */
-    public function __construct(private string $folder, private string $cache, private LoggerInterface $log, private int $rest = 0)
+    /**
+     * @param int                $rest  seconds for which the data is not looked at again once it was found unchanged; 0 to look each time
+     * @param HandbookWords|null $words finds what the pages have no words for, to be logged when the data has changed
+     */
+    public function __construct(private string $folder, private string $cache, private LoggerInterface $log, private int $rest = 0, private ?HandbookWords $words = null)
     {
     }
 
@@ -46,8 +49,12 @@ final readonly class CompiledHandbook
             return new Handbook($kept['handbook']);
         }
         $this->write(['stamp' => $stamp, 'handbook' => $compiled]);
+        $handbook = new Handbook($compiled);
+        foreach ($this->words?->missing($handbook) ?? [] as $problem) {
+            $this->log->warning("The handbook: $problem");
+        }
 
-        return new Handbook($compiled);
+        return $handbook;
     }
 
     private function isRested(): bool

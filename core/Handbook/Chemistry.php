@@ -7,6 +7,9 @@ namespace GoodRinse\Core\Handbook;
 /** The keep-apart rules, as the handbook's chemistry.yaml and agents.yaml state them. */
 final readonly class Chemistry
 {
+    /** An agent that is not in the handbook, whatever it is. */
+    public const STRANGER = 'something-else';
+
     /**
      * @param array<string, Agent>  $agents    by id
      * @param list<PairRule>        $pairs

@@ -168,6 +168,7 @@ final class KindDetails
             $node->optional('putsBack'),
             Minutes::of($node->number('hands')),
             $node->flag('kit'),
+            $node->at('needs')->strings(),
             $node->at('tools')->strings(),
             $node->at('cautions')->strings(),
             array_map($this->amount(...), $node->at('amounts')->items()),

@@ -12,6 +12,7 @@ final readonly class Step
     /**
      * @param string|null  $picture   name of the drawing that shows it
      * @param Minutes      $hands     of a person's hands; waiting is the timer's
+     * @param list<string> $needs     what it takes beside hands: sink, machine
      * @param list<string> $tools     ids of the kit
      * @param list<string> $cautions  ids
      * @param list<Amount> $amounts
@@ -34,6 +35,7 @@ final readonly class Step
         public ?string $putsBack,
         public Minutes $hands,
         public bool $kit,
+        public array $needs,
         public array $tools,
         public array $cautions,
         public array $amounts,

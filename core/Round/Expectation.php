@@ -9,7 +9,8 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Quantity\Fraction;
 
-/** The answers a round will most likely get: the part as dirty as estimated, and clean afterwards. */
+/** The answers a round will most likely get: the part as dirty as estimated, clean afterwards, and of a
+ * choice the first. */
 final class Expectation
 {
     /**
@@ -23,6 +24,9 @@ final class Expectation
         $left = $handbook->grades()[0]->id;
         $answers = [];
         foreach ($procedure->steps as $step) {
+            if (CaptureKind::Choice === $step->capture?->kind && $step->if->holds($answers)) {
+                $answers[$step->capture->id] = $step->capture->options[0]->id;
+            }
             if (CaptureKind::Grade === $step->capture?->kind) {
                 $answers[$step->capture->id] = 'found' === $step->capture->means ? $handbook->nearestGrade($blockedNow[$step->capture->of ?? ''] ?? $usual)->id : $left;
             }

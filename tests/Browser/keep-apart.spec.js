@@ -65,6 +65,8 @@ test('a step that pours stops while something in the vessel must not meet it', a
 
     await page.goto(round);
     await done();
+    await page.getByRole('radio', { name: 'White vinegar' }).check();
+    await done();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('A cup of white vinegar, upright on the upper rack.');
     await expect(page.getByRole('heading', { name: 'Clear first' })).toBeVisible();
     await accessible(page);

@@ -121,9 +121,9 @@ final class KeepApartTest extends TestCase
         $this->pour('chlorine-bleach');
         $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash'])->assertRedirect();
         $round = Round::query()->with('machine')->firstOrFail();
-        foreach (['empty', 'hot-tap', 'clear-tub-vinegar-cup', 'cleared-tub-vinegar-cup'] as $step) {
+        foreach (['empty' => null, 'hot-tap' => null, 'wash-with' => 'vinegar', 'clear-tub-vinegar-cup' => null, 'cleared-tub-vinegar-cup' => null] as $step => $answer) {
             self::assertSame($step, $round->load('ticks')->progress()->current()?->id);
-            $this->tick($round, $step)->assertSessionHasNoErrors();
+            $this->tick($round, $step, $answer)->assertSessionHasNoErrors();
         }
         self::assertSame([], $this->holds('tub'));
         $this->tick($round, 'vinegar-cup')->assertSessionHasNoErrors();
@@ -136,6 +136,7 @@ final class KeepApartTest extends TestCase
         $round = Round::query()->with('machine')->firstOrFail();
         $this->tick($round, 'empty');
         $this->tick($round, 'hot-tap');
+        $this->tick($round, 'wash-with', 'vinegar');
         $this->pour('oxygen-bleach');
 
         $this->get("/rounds/$round->id")->assertSee('Clear first')->assertSee('peracid')->assertSee('The plain cycle has run')->assertSee('It has already been poured');
@@ -152,6 +153,7 @@ final class KeepApartTest extends TestCase
         $round = Round::query()->with('machine')->firstOrFail();
         $this->tick($round, 'empty');
         $this->tick($round, 'hot-tap');
+        $this->tick($round, 'wash-with', 'vinegar');
         $this->pour('chlorine-bleach');
         $this->tick($round, 'vinegar-cup', null, ['happened' => '1'])->assertSessionHasNoErrors();
 
@@ -166,6 +168,7 @@ final class KeepApartTest extends TestCase
         $round = Round::query()->with('machine')->firstOrFail();
         $this->tick($round, 'empty');
         $this->tick($round, 'hot-tap');
+        $this->tick($round, 'wash-with', 'vinegar');
         $this->get("/rounds/$round->id")->assertSee('300 ml white vinegar');
         $this->tick($round, 'vinegar-cup', null, ['share' => '0.5', 'strength' => '6'])->assertSessionHasNoErrors();
         $dose = Entry::query()->where('kind', 'dose')->firstOrFail();
@@ -187,6 +190,14 @@ final class KeepApartTest extends TestCase
         $this->from('/')->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'bleach-wash'])->assertRedirect('/')->assertSessionHasErrors();
         self::assertSame(0, Round::query()->count());
         $this->pour('alkaline-degreaser', 'sink')->assertSessionHasErrors();
+    }
+
+    public function test_something_that_is_not_in_the_handbook_can_be_written_down_and_is_never_waved_through_beside_a_residue(): void
+    {
+        $this->pour('something-else')->assertSessionHasNoErrors();
+        $this->get("/machines/{$this->machine->id}/vessels/tub/pour")->assertSeeInOrder(['chlorine bleach', 'clear first', 'Something else is not in the handbook']);
+        $this->pour('white-vinegar')->assertSessionHasErrors();
+        $this->get('/logbook')->assertSee('Something else into the tub');
     }
 
     public function test_no_kept_record_differs_from_one_gathered_anew(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use GoodRinse\Core\Handbook\Chemistry;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Dose;
 use GoodRinse\Core\Quantity\Day;
@@ -21,7 +22,7 @@ final class PourRequest extends UlidRequest
     {
         return [
             ...parent::rules(),
-            'agent' => ['required', 'string', Rule::in(array_keys(app(Handbook::class)->chemistry()->agents))],
+            'agent' => ['required', 'string', Rule::in([...array_keys(app(Handbook::class)->chemistry()->agents), Chemistry::STRANGER])],
             'amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'],
             'unit' => ['nullable', Rule::enum(PortionUnit::class)],
             'strength' => ['nullable', 'numeric', 'between:1,100'],

@@ -12,6 +12,7 @@ use App\View\Words\MeetingWords;
 use GoodRinse\Core\Chemistry\Meeting;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Handbook\Agent;
+use GoodRinse\Core\Handbook\Chemistry;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Handbook\Vessel;
@@ -46,9 +47,9 @@ final readonly class PourPage
             'vessel' => $rules->vessel($vessel),
             'vesselName' => $this->name($machine, $rules->vessel($vessel)),
             'vessels' => array_map(fn (Vessel $each): string => $this->name($machine, $each), $this->judge->vesselsOf($machine)),
-            'agents' => array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace),
+            'agents' => array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace) + [Chemistry::STRANGER => $rules->agent(Chemistry::STRANGER)],
             'verdicts' => $this->judge->all($machine, $vessel, $household),
-            'picked' => isset($rules->agents[$agent]) ? $agent : null,
+            'picked' => isset($rules->agents[$agent]) || Chemistry::STRANGER === $agent ? $agent : null,
             'there' => array_map(fn (Residue $residue): array => [$rules->agent($residue->agent)->name, $residue->since], $record->residues),
             'today' => Day::at($this->clock->now(), $household->zone()),
         ];

@@ -108,11 +108,7 @@ final class EntryWords
 
     private function agent(string $id): string
     {
-        try {
-            return $this->handbook->agent($id)->name;
-        } catch (UnknownEntry) {
-            return $id;
-        }
+        return $this->handbook->chemistry()->agent($id)->name;
     }
 
     /** @param array<string, string> $values */

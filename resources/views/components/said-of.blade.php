@@ -7,7 +7,7 @@
             <x-verdict :verdict="$found->verdict"/>
             <div>
                 <h2>{{ Str::ucfirst(__('vessels.verdict.'.$found->verdict->value)) }}</h2>
-                <p>{{ $found->reason }}@if (! $found->verdict->refuses()) {{ $found->remedy }}@endif</p>
+                <p>{{ $found->reason }}@if ($found->verdict === GoodRinse\Core\Chemistry\Verdict::Caution) {{ $found->remedy }}@endif</p>
                 @if ($found->verdict->refuses())
                     <p><strong>{{ $found->remedy ?? $verdict->vessel->remedy }}</strong></p>
                     <label class="with-gap"><input type="checkbox" name="happened" value="1"> It has already been poured.</label>
