@@ -53,6 +53,15 @@ final class HandbookPlaceTest extends TestCase
         $this->get('/handbook?show=all')->assertSee('Cooker hood')->assertSee('Pod coffee maker');
     }
 
+    public function test_a_search_without_script_finds_the_same(): void
+    {
+        $user = $this->member();
+        $this->machineOf($user);
+        $this->actingAs($user)->get('/handbook?q=VINEGAR%20rack')->assertSee('Acid wash')->assertDontSee('Drain path')->assertDontSee('data-also hidden', false);
+        $this->get('/handbook?q=musty')->assertSee('Musty or rotten smell')->assertDontSee('Acid wash</strong>', false);
+        $this->get('/handbook?q=%3Cscript%3E')->assertOk()->assertDontSee('<script>', false);
+    }
+
     public function test_the_symptom_index_names_causes_the_likeliest_first_and_what_helps(): void
     {
         $user = $this->member();

@@ -46,8 +46,29 @@ final readonly class HandbookPages
             $groups[] = $this->ofKind($kind);
         }
 
-        return ['all' => $all || [] === $groups, 'groups' => [] === $groups ? array_map($this->ofKind(...), $this->otherKinds($household)) : $groups, 'query' => $query]
-            + ['alsoFound' => $this->alsoFound($household, $all)];
+        $groups = [] === $groups ? array_map($this->ofKind(...), $this->otherKinds($household)) : $groups;
+        foreach ($groups as $i => $group) {
+            $groups[$i]['lines'] = array_values(array_filter($group['lines'], static fn (ProcedureLine $line): bool => self::holds($line->text(), $query)));
+        }
+
+        return [
+            'all' => $all,
+            'groups' => array_values(array_filter($groups, static fn (array $group): bool => [] !== $group['lines'])),
+            'query' => $query,
+            'alsoFound' => array_values(array_filter($this->alsoFound($household, $all), static fn (array $found): bool => self::holds(mb_strtolower("{$found['title']} {$found['text']}"), $query))),
+        ];
+    }
+
+    /** Whether every word that is looked for stands somewhere in the text; the page's script does the same as one types. */
+    private static function holds(string $text, string $query): bool
+    {
+        foreach (preg_split('/\s+/', mb_strtolower($query), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            if (!str_contains($text, $word)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array<string, mixed> */

@@ -19,7 +19,7 @@
                 @if ($loop->last)<h3 class="mt-3">{{ $sort }}</h3>@endif
                 <ul class="clean-list howtos">
                     @foreach ($lines as $line)
-                        <li data-find="{{ mb_strtolower($line->procedure->name.' '.$line->procedure->does.' '.implode(' ', array_map(fn ($step) => $step->title, $line->procedure->steps))) }}">
+                        <li data-find="{{ $line->text() }}">
                             <a class="row-link" href="{{ route('handbook.procedure', array_filter([$line->kind, $line->procedure->id, 'machine' => $line->machine?->id])) }}">
                                 <strong>{{ $line->procedure->name }}</strong>
                                 <span>{{ $line->procedure->does }}</span>
@@ -35,7 +35,7 @@
                 @endif
             </section>
         @endforeach
-        <section class="tile" data-group data-also hidden>
+        <section class="tile" data-group data-also @if ($query === '') hidden @endif>
             <h2>Elsewhere in the handbook</h2>
             <ul class="clean-list howtos">
                 @foreach ($alsoFound as $found)
