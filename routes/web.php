@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ApartController;
 use App\Http\Controllers\AppearanceController;
 use App\Http\Controllers\BlankController;
 use App\Http\Controllers\CardController;
@@ -51,6 +52,10 @@ Route::middleware('auth')->group(function (): void {
         Route::put('machines/{machine}', [MachineController::class, 'update'])->name('machines.update')->can('update', 'machine');
         Route::post('machines/{machine}/uses', [UseController::class, 'store'])->name('uses.store')->can('update', 'machine');
         Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
+        Route::get('machines/{machine}/rounds/new', [RoundController::class, 'create'])->name('rounds.create')->can('view', 'machine');
+        Route::get('machines/{machine}/apart', [ApartController::class, 'index'])->name('machines.apart')->can('view', 'machine');
+        Route::get('machines/{machine}/apart/{part}', [ApartController::class, 'edit'])->name('machines.apart.edit')->can('update', 'machine');
+        Route::put('machines/{machine}/apart/{part}', [ApartController::class, 'update'])->name('machines.apart.update')->can('update', 'machine');
         Route::post('machines/{machine}/rounds', [RoundController::class, 'store'])->name('rounds.store')->can('update', 'machine');
 
         Route::get('machines/{machine}/card', [CardController::class, 'show'])->name('machines.card')->can('view', 'machine');
@@ -60,6 +65,11 @@ Route::middleware('auth')->group(function (): void {
         Route::post('machines/{machine}/vessels/{vessel}/clear', [ClearingController::class, 'store'])->name('vessels.clear')->can('update', 'machine');
 
         Route::get('rounds/{round}', [RoundController::class, 'show'])->name('rounds.show')->can('view', 'round');
+        Route::get('rounds/{round}/ahead', [RoundController::class, 'ahead'])->name('rounds.ahead')->can('update', 'round');
+        Route::get('rounds/{round}/state', [RoundController::class, 'state'])->name('rounds.state')->can('view', 'round');
+        Route::get('rounds/{round}/record', [RoundController::class, 'record'])->name('rounds.record')->can('view', 'round');
+        Route::get('rounds/{round}/record.pdf', [RoundController::class, 'recordPdf'])->name('rounds.record.pdf')->can('view', 'round');
+        Route::post('rounds/{round}/settle', [RoundController::class, 'settle'])->name('rounds.settle')->can('update', 'round');
         Route::post('rounds/{round}/end', [RoundController::class, 'end'])->name('rounds.end')->can('update', 'round');
         Route::post('rounds/{round}/ticks', [TickController::class, 'store'])->name('ticks.store')->can('update', 'round');
         Route::get('photos/{photo}', [PhotoController::class, 'show'])->name('photos.show')->can('view', 'photo');

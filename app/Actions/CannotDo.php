@@ -34,6 +34,12 @@ final class CannotDo extends \DomainException
         return new self('There are steps left. Do them, or stop the round here.');
     }
 
+    /** The machine would run with something off it or untested. */
+    public static function notWhole(string $what): self
+    {
+        return new self("Don't run it like this: $what. Put it right first, or say that you know.");
+    }
+
     public static function invitationUsed(): self
     {
         return new self('This invitation has been used or has run out. Ask for a new one.');

@@ -16,7 +16,7 @@ use Psr\Clock\ClockInterface;
 /** Ends a round, finished or stopped half-way; what is then still apart or untested is kept and written down. */
 final readonly class EndRound
 {
-    public function __construct(private ClockInterface $clock, private WriteEntries $write)
+    public function __construct(private ClockInterface $clock, private WriteEntries $write, private SettleRound $settle)
     {
     }
 
@@ -48,6 +48,7 @@ final readonly class EndRound
                 'ended_how' => $how,
                 'open_ends' => array_map(static fn (OpenEnd $end): array => ['kind' => $end->kind, 'what' => $end->what], $ends),
             ]);
+            $this->settle->through($round, $by);
             if ([] !== $ends) {
                 $this->write->handle($by->home(), $by, [new EntryDraft(
                     new Note(__('rounds.ended_open', ['what' => OpenEndWords::list($round, $ends)])),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
 use App\Models\User;
@@ -14,7 +15,7 @@ use Intervention\Image\ImageManager;
 use Intervention\Image\Interfaces\ImageInterface;
 use Psr\Clock\ClockInterface;
 
-/** Keeps a picture of a round: turned upright, made smaller, and without what the camera noted about place and time. */
+/** Keeps a picture of a round or of a part: turned upright, made smaller, and without what the camera noted about place and time. */
 final readonly class KeepPhoto
 {
     public function __construct(private ClockInterface $clock)
@@ -26,22 +27,36 @@ final readonly class KeepPhoto
      *
      * @throws CannotDo when it cannot be read or there is no room for it
      */
-    public function handle(Round $round, User $by, string $id, string $step, UploadedFile $upload): void
+    public function ofStep(Round $round, User $by, string $id, string $step, UploadedFile $upload): void
+    {
+        $this->keep($round->household_id, $by, $id, $upload, ['round_id' => $round->id, 'step' => $step]);
+    }
+
+    /**
+     * A picture of how a part is held, for the machine's take-apart sheet.
+     *
+     * @throws CannotDo when it cannot be read or there is no room for it
+     */
+    public function ofPart(Machine $machine, User $by, string $id, string $part, UploadedFile $upload): void
+    {
+        $this->keep($machine->household_id, $by, $id, $upload, ['machine_id' => $machine->id, 'part' => $part]);
+    }
+
+    /** @param array<string, string> $of what it shows */
+    private function keep(string $household, User $by, string $id, UploadedFile $upload, array $of): void
     {
         $image = $this->read($upload);
         $folder = config()->string('good-rinse.photos');
-        $file = "$round->household_id/$id.jpg";
+        $file = "$household/$id.jpg";
         $bytes = (string) $image->toJpeg(82, strip: true);
         if ((!is_dir(dirname("$folder/$file")) && !@mkdir(dirname("$folder/$file"), 0o700, true)) || @file_put_contents("$folder/$file", $bytes) !== strlen($bytes)) {
             @unlink("$folder/$file");
             throw CannotDo::photoNotKept();
         }
 
-        Photo::query()->create([
+        Photo::query()->create($of + [
             'id' => $id,
-            'household_id' => $round->household_id,
-            'round_id' => $round->id,
-            'step' => $step,
+            'household_id' => $household,
             'file' => $file,
             'width' => $image->width(),
             'height' => $image->height(),

@@ -5,68 +5,67 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Care\CareReader;
-use App\Care\Surroundings;
-use App\Care\VesselReader;
+use App\Care\Recompose;
 use App\Models\Machine;
 use App\Models\Round;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Round\Composer;
+use GoodRinse\Core\Round\Composed;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** Begins a round on a machine, or finds the one that is already under way. */
 final readonly class StartRound
 {
-    public function __construct(
-        private ClockInterface $clock,
-        private Handbook $handbook,
-        private CareReader $care,
-        private Surroundings $surroundings,
-        private VesselReader $vessels,
-    ) {
+    public function __construct(private ClockInterface $clock, private Handbook $handbook, private CareReader $care, private Recompose $recompose)
+    {
     }
 
     /**
-     * @param string|null $procedure null for the fullest that does the task on this machine
-     * @param string|null $task      asked for where no procedure is named
+     * @param list<string> $procedures to be done together; empty for the fullest that does the task on this machine
+     * @param string|null  $task       asked for where no procedure is named
      *
      * @throws UnknownEntry when there is no such procedure, or it is not for this machine
-     * @throws CannotDo     when keep-apart refuses it, with the reason
+     * @throws CannotDo     when keep-apart refuses one of them, with the reason
      */
-    public function handle(Machine $machine, User $by, ?string $procedure, ?string $task = null): Round
+    public function handle(Machine $machine, User $by, array $procedures, ?string $task = null): Round
     {
         $kind = $this->handbook->kind($machine->kind);
-        $procedure ??= $this->fullest($machine, $by, $task ?? '');
-        $task = $kind->taskOf($procedure);
+        $procedure = MachineKind::together([] === $procedures ? [$this->fullest($machine, $by, $task ?? '')] : $procedures);
 
-        return DB::transaction(function () use ($machine, $by, $kind, $procedure, $task): Round {
+        return DB::transaction(function () use ($machine, $by, $kind, $procedure): Round {
             $there = $machine->rounds()->whereNull('ended_at')->where('procedure', $procedure)->first();
             if (null !== $there) {
                 return $there;
             }
-            $household = $by->home();
-            $since = $this->care->machine($machine, $household)->history->task($task->id ?? '')->usesSince;
-            $here = $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
-            $composed = (new Composer($this->handbook))->compose($kind, $procedure, $here);
-            if (null !== $composed->refused) {
-                throw CannotDo::keptApart($composed->refused);
+            foreach (MachineKind::apart($procedure) as $each) {
+                $this->allow($this->recompose->procedure($machine, $by->home(), $kind, $each), $each);
             }
-            if (null === $composed->procedure) {
-                throw UnknownEntry::named('procedure for this machine', $procedure);
-            }
+            $composed = $this->recompose->procedure($machine, $by->home(), $kind, $procedure);
+            $this->allow($composed, $procedure);
 
             return Round::query()->create([
                 'household_id' => $machine->household_id,
                 'machine_id' => $machine->id,
-                'task' => $task->id ?? '',
+                'task' => $kind->taskOf(MachineKind::apart($procedure)[0])->id ?? '',
                 'procedure' => $procedure,
                 'script' => $this->handbook->excerpt($machine->kind, $procedure, $composed->fitting),
                 'started_by' => $by->id,
                 'started_at' => $this->clock->now(),
             ]);
         });
+    }
+
+    private function allow(Composed $composed, string $procedure): void
+    {
+        if (null !== $composed->refused) {
+            throw CannotDo::keptApart($composed->refused);
+        }
+        if (null === $composed->procedure) {
+            throw UnknownEntry::named('procedure for this machine', $procedure);
+        }
     }
 
     /** @throws UnknownEntry when the machine has no such task */

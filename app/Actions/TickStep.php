@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Care\RunGate;
 use App\Models\Entry;
 use App\Models\Round;
 use App\Models\Tick;
 use App\Models\User;
+use App\Support\KitWords;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Note;
@@ -15,81 +17,194 @@ use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Round\CannotTick;
+use GoodRinse\Core\Round\Progress;
+use GoodRinse\Core\Round\ReadingForm;
 use GoodRinse\Core\Round\Scribe;
+use GoodRinse\Core\Round\Tick as CoreTick;
+use GoodRinse\Core\Round\TickDetails;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** Marks a step of a round done and writes at once what that says about the world. */
 final readonly class TickStep
 {
-    public function __construct(private ClockInterface $clock, private WriteEntries $write, private KeepApart $keepApart)
+    /** A device's clock may have sent something older than this no more. */
+    private const LONGEST_AGO = 14 * 86400;
+
+    public function __construct(private ClockInterface $clock, private WriteEntries $write, private KeepApart $keepApart, private RunGate $gate)
     {
     }
 
     /**
      * A tick that is already there is left as it is.
      *
+     * @return string|null a warning for the person, where something that has happened already should not have
+     *
      * @throws CannotTick when the step or the answer is not the round's
-     * @throws CannotDo   when the round has ended, the id is taken, or keep-apart refuses what the step pours
+     * @throws CannotDo   when the round has ended, the id is taken, keep-apart refuses what the step pours, or the
+     *                    machine would run while it is not whole
      */
-    public function handle(Round $round, User $by, TickDraft $draft): void
+    public function handle(Round $round, User $by, TickDraft $draft): ?string
     {
-        DB::transaction(function () use ($round, $by, $draft): void {
+        return DB::transaction(function () use ($round, $by, $draft): ?string {
             $there = Tick::query()->find($draft->id);
             if (null !== $there) {
-                if ($there->round_id !== $round->id || $there->step !== $draft->step) {
-                    throw CannotDo::idTaken();
-                }
-
-                return;
+                return $there->round_id === $round->id && $there->step === $draft->step ? null : throw CannotDo::idTaken();
             }
             $round->refresh();
             if (null !== $round->ended_at) {
                 throw CannotDo::roundEnded();
             }
-            $progress = $round->progress();
-            $step = $progress->admit($draft->step, $draft->answer);
-            $answer = null === $step->capture ? null : $draft->answer;
-            $this->keepNote($round, $by, $draft->id, $step, $draft->note);
+
+            return $this->mark($round, $by, $draft);
+        });
+    }
+
+    private function mark(Round $round, User $by, TickDraft $draft): ?string
+    {
+        $progress = $round->progress();
+        $details = $this->details($round, $progress->step($draft->step), $draft);
+        $given = $this->answer($round, $progress->step($draft->step), $draft, $details);
+        $step = $progress->admit($draft->step, $given, $draft->how, $draft->overruled);
+        $answer = null === $step->capture || CoreTick::SKIPPED === $draft->how ? null : $given;
+        $at = $this->when($round, $draft);
+        $this->keepNote($round, $by, $draft->id, $step, $draft->note, $at);
+        $tick = new CoreTick($draft->id, $draft->step, $at, $answer, $draft->overruled, $draft->share, $draft->strength, $draft->how, $details);
+        if ($progress->isDone($step) && self::saysTheSame($progress->tick($step), $tick)) {
+            return null; // looked at again and left as it was: no wait starts anew
+        }
+        $warning = $this->warn($round, $by, $progress, $step, $draft);
+        $late = $this->lateNote($progress, $step, $at);
+        $row = $round->ticks()->create([
+            'id' => $tick->id,
+            'step' => $tick->step,
+            'answer' => $tick->answer,
+            'overruled' => $tick->overruled,
+            'share' => $tick->share,
+            'strength' => $tick->strength,
+            'how' => $tick->how,
+            'details' => $details->toArray(),
+            'at' => $at,
+            'made_by' => $by->id,
+        ]);
+        $this->say($round->load('ticks'), $by, $step, $row, [...$late, ...$this->remarks($round, $step, $draft)]);
+
+        return $warning;
+    }
+
+    private function details(Round $round, Step $step, TickDraft $draft): TickDetails
+    {
+        return new TickDetails((new ReadingForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits), $draft->missing, $draft->leftOver);
+    }
+
+    /** What was counted says the grade; otherwise it is what was picked. */
+    private function answer(Round $round, Step $step, TickDraft $draft, TickDetails $details): ?string
+    {
+        $counted = (new Scribe($round->handbook()))->counted($step, $details);
+
+        return null === $counted ? $draft->answer : $round->handbook()->nearestGrade($counted)->id;
+    }
+
+    private static function saysTheSame(?CoreTick $before, CoreTick $now): bool
+    {
+        return null !== $before
+            && [$before->answer, $before->overruled, $before->share, $before->strength, $before->how] === [$now->answer, $now->overruled, $now->share, $now->strength, $now->how]
+            && $before->details == $now->details;
+    }
+
+    /** When it was done: now, or as long ago as the device says, but never before the round began. */
+    private function when(Round $round, TickDraft $draft): \DateTimeImmutable
+    {
+        $now = $this->clock->now();
+        $at = null === $draft->ago ? $now : $now->modify(sprintf('-%d seconds', max(0, min($draft->ago, self::LONGEST_AGO))));
+
+        return max($at, min($now, $round->started_at->toDateTimeImmutable()));
+    }
+
+    /**
+     * Stops what must not be done. What was done while the device was cut off cannot be stopped any more; it is
+     * written down and the person is told.
+     *
+     * @throws CannotDo
+     */
+    private function warn(Round $round, User $by, Progress $progress, Step $step, TickDraft $draft): ?string
+    {
+        if (CoreTick::DONE !== $draft->how) {
+            return null;
+        }
+        try {
             $before = $progress->tick($step);
-            $same = null !== $before && [$before->answer, $before->overruled, $before->share, $before->strength] === [$answer, $draft->overruled, $draft->share, $draft->strength];
-            if ($same && $progress->isDone($step)) {
-                return; // looked at again and left as it was: no wait starts anew
-            }
             if ($draft->share > 0 && !$draft->happened && (null === $before || $before->share <= 0)) {
                 $this->keepApart->allow($round, $step, $by->home());
             }
-            $tick = $round->ticks()->create([
-                'id' => $draft->id,
-                'step' => $draft->step,
-                'answer' => $answer,
-                'overruled' => $draft->overruled,
-                'share' => $draft->share,
-                'strength' => $draft->strength,
-                'at' => $this->clock->now(),
-                'made_by' => $by->id,
-            ]);
-            $this->say($round->load('ticks'), $by, $step, $tick);
-        });
+            $trouble = $draft->knows ? null : $this->gate->trouble($round, $step);
+            if (null !== $trouble) {
+                throw CannotDo::notWhole($trouble);
+            }
+        } catch (CannotDo $e) {
+            return $draft->isLate() ? $e->getMessage() : throw $e;
+        }
+
+        return null;
+    }
+
+    /** @return list<Note> that a wait was longer than it may be */
+    private function lateNote(Progress $progress, Step $step, \DateTimeImmutable $at): array
+    {
+        foreach ($progress->timers() as $timer) {
+            $late = $timer->step === $step->waitsFor ? $timer->lateness($at) : null;
+            if (true === $late?->harms) {
+                $minutes = (int) round($timer->lasts->value + $late->by->value);
+
+                return [new Note((string) __('rounds.was_late', ['label' => $timer->label, 'minutes' => $minutes, 'most' => (int) ($late->most->value ?? 0)]))];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Note> on what did not go by the book */
+    private function remarks(Round $round, Step $step, TickDraft $draft): array
+    {
+        $said = [];
+        if ([] !== $draft->missing) {
+            $said['begun_without'] = KitWords::list($round, $draft->missing);
+        }
+        if ([] !== $draft->leftOver) {
+            $said['left_over'] = implode(', ', array_map(static fn (string $piece, int $count): string => "$count × $piece", array_keys($draft->leftOver), $draft->leftOver));
+        }
+        if ($draft->knows && $step->runsTheMachine()) {
+            $said['run_anyway'] = $this->gate->trouble($round, $step) ?? '';
+        }
+
+        $said = array_filter($said);
+
+        return array_map(
+            static fn (string $key, string $what): Note => new Note((string) __("rounds.$key", ['what' => $what, 'step' => $step->short])),
+            array_keys($said),
+            array_values($said),
+        );
     }
 
     /**
      * A note belongs to the round, not to what the step says: doing the step again takes nothing from it. It
      * carries the id the device sent, so that sending it again writes it once, tick or no tick.
      */
-    private function keepNote(Round $round, User $by, string $id, Step $step, ?string $note): void
+    private function keepNote(Round $round, User $by, string $id, Step $step, ?string $note, \DateTimeImmutable $at): void
     {
         if (null !== $note && '' !== trim($note)) {
-            $this->write->handle($by->home(), $by, [$this->draft($round, $step->part, null, new Note(trim($note)), $this->clock->now(), id: $id)]);
+            $this->write->handle($by->home(), $by, [$this->draft($round, $step->part, null, new Note(trim($note)), $at, id: $id)]);
         }
     }
 
-    private function say(Round $round, User $by, Step $step, Tick $tick): void
+    /** @param list<Note> $remarks */
+    private function say(Round $round, User $by, Step $step, Tick $tick, array $remarks): void
     {
-        $said = (new Scribe($round->handbook()))->write($step, $tick->toCore(), $round->progress());
+        $at = $tick->at->toDateTimeImmutable();
+        $said = [...(new Scribe($round->handbook()))->write($step, $tick->toCore(), $round->progress()), ...$remarks];
         [$drafts, $openedAt] = $this->takeBack($round, $step, $said);
         foreach ($said as $payload) {
-            $when = $payload instanceof Opening ? $openedAt[$payload->task] ?? $this->clock->now() : $this->clock->now();
+            $when = $payload instanceof Opening ? $openedAt[$payload->task] ?? $at : $at;
             $drafts[] = $this->draft($round, $step->part, $step->id, $payload, $when);
         }
         $this->write->handle($by->home(), $by, $drafts);

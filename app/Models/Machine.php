@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Contracts\BelongsToHousehold;
+use GoodRinse\Core\Apart\OwnWay;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -22,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, string>        $traits
  * @property array<string, string|float>  $habits
  * @property array<string, string>        $schools
+ * @property array<string, mixed>|null    $apart        what the household set right of how parts come off
  * @property \Carbon\CarbonImmutable|null $created_at
  */
 final class Machine extends Model implements BelongsToHousehold
@@ -32,12 +34,18 @@ final class Machine extends Model implements BelongsToHousehold
 
     protected $table = 'machines';
 
-    protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools'];
+    protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools', 'apart'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array', 'created_at' => 'immutable_datetime'];
+        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array', 'apart' => 'array', 'created_at' => 'immutable_datetime'];
+    }
+
+    /** @return array<string, OwnWay> what the household set right of how parts come off, by part */
+    public function ownWays(): array
+    {
+        return array_map(static fn (mixed $own): OwnWay => OwnWay::read(is_array($own) ? $own : []), $this->apart ?? []);
     }
 
     public function householdId(): string

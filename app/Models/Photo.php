@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string          $household_id
  * @property string|null     $round_id
  * @property string|null     $step
+ * @property string|null     $machine_id   of a picture on its take-apart sheet
+ * @property string|null     $part
  * @property string          $file
  * @property int             $width
  * @property int             $height

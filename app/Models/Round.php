@@ -28,6 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null                                $ended_at
  * @property string|null                                         $ended_how
  * @property list<array{kind: string, what: string}>|null        $open_ends
+ * @property CarbonImmutable|null                                $settled_at   when what it left open was put right
  * @property Machine                                             $machine
  * @property \Illuminate\Database\Eloquent\Collection<int, Tick> $ticks
  */
@@ -47,7 +48,7 @@ final class Round extends Model implements BelongsToHousehold
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['script' => 'array', 'open_ends' => 'array', 'started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime'];
+        return ['script' => 'array', 'open_ends' => 'array', 'started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
     }
 
     public function householdId(): string

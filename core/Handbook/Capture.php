@@ -8,11 +8,14 @@ namespace GoodRinse\Core\Handbook;
 final readonly class Capture
 {
     /**
-     * @param non-empty-list<Option> $options all answers; of a confirmation the passing one first
-     * @param string|null            $means   for a grade: found (as it came out) or left (as it goes back)
-     * @param string|null            $of      for a grade: the care task it is an opening of
-     * @param string|null            $check   for a confirmation: the check it answers
-     * @param string|null            $remedy  for a confirmation: what to do when it fails
+     * @param list<Option>   $options all answers; of a confirmation the passing one first; empty for a tally
+     * @param string|null    $means   for a grade: found (as it came out) or left (as it goes back)
+     * @param string|null    $of      for a grade: the care task it is an opening of
+     * @param list<CountRow> $count   for a grade: what can be counted instead of judging by eye
+     * @param string|null    $reading for a tally, and for a confirmation that is asked until it passes: what is counted
+     * @param int            $from    for a tally how many it usually takes; for a confirmation how many came before the first asking
+     * @param string|null    $check   for a confirmation: the check it answers
+     * @param string|null    $remedy  for a confirmation: what to do when it fails
      */
     public function __construct(
         public string $id,
@@ -23,18 +26,23 @@ final readonly class Capture
         public ?string $check = null,
         public ?string $remedy = null,
         public ?string $of = null,
+        public array $count = [],
+        public ?string $reading = null,
+        public int $from = 0,
     ) {
     }
 
     public function accepts(string $answer): bool
     {
-        return null !== Option::among($this->options, $answer);
+        return CaptureKind::Tally === $this->kind
+            ? 1 === preg_match('/^[1-9]\d?$/', $answer)
+            : null !== Option::among($this->options, $answer);
     }
 
     /** Whether the answer is the one that lets the work go on; only a confirmation can fail. */
     public function passes(string $answer): bool
     {
-        return CaptureKind::Confirm !== $this->kind || $this->options[0]->id === $answer;
+        return CaptureKind::Confirm !== $this->kind || ($this->options[0]->id ?? '') === $answer;
     }
 
     /** @throws UnknownEntry */

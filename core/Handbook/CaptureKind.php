@@ -10,4 +10,7 @@ enum CaptureKind: string
     case Grade = 'grade';
     case Confirm = 'confirm';
     case Choice = 'choice';
+
+    /** Something that is counted up one by one, and how far it came. */
+    case Tally = 'tally';
 }

@@ -17,7 +17,7 @@ final class Handbook
     public const FACT_VALUES = ['scale' => ['light', 'heavy'], 'passes' => ['one', 'more']];
 
     /** What a round needs of the shared part of the handbook. */
-    private const IN_EXCERPTS = ['version', 'rhythm', 'agents', 'chemistry', 'cautions', 'kit'];
+    private const IN_EXCERPTS = ['version', 'rhythm', 'agents', 'chemistry', 'cautions', 'kit', 'readings'];
 
     /** @var array<string, MachineKind> */
     private array $kinds = [];
@@ -26,6 +26,9 @@ final class Handbook
     private ?array $grades = null;
 
     private ?Chemistry $chemistry = null;
+
+    /** @var array<string, Node>|null */
+    private ?array $readings = null;
 
     private readonly Node $root;
 
@@ -141,6 +144,18 @@ final class Handbook
         return ($this->root->at('kit')->byId()[$id] ?? throw UnknownEntry::named('kit', $id))->string('name');
     }
 
+    /**
+     * What is counted, measured or noticed under this name.
+     *
+     * @throws UnknownEntry
+     */
+    public function reading(string $id): ReadingRule
+    {
+        $this->readings ??= $this->root->at('readings')->byId();
+
+        return ReadingRule::read($this->readings[$id] ?? throw UnknownEntry::named('reading', $id));
+    }
+
     /** @return array<string, string> names of the machine kinds, by id */
     public function kindNames(): array
     {
@@ -196,7 +211,7 @@ final class Handbook
     public function excerpt(string $kind, string $procedure, Fitting $fitting): array
     {
         $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
-        $whole = $node->at('procedures')->byId()[$procedure] ?? throw UnknownEntry::named("procedure of a $kind", $procedure);
+        $whole = $this->kind($kind)->procedureData($procedure);
         $raw = $node->at('steps')->byId();
         $steps = [];
         foreach ($this->kind($kind)->procedure($procedure)->steps as $step) {
@@ -211,7 +226,7 @@ final class Handbook
                 'folder' => $node->string('folder'),
                 'kind' => $fitting->say($node->at('kind')->raw()),
                 'steps' => $steps,
-                'procedures' => [['steps' => array_column($steps, 'id')] + $fitting->say($whole->raw())],
+                'procedures' => [['steps' => array_column($steps, 'id')] + $fitting->say($whole)],
             ]],
             'kit' => $fitting->say($this->root->at('kit')->raw()),
         ] + $shared;

@@ -67,9 +67,39 @@ final class KindDetails
 
     public function procedure(string $id): ?Procedure
     {
-        $this->named ??= $this->steps->byId();
+        $node = $this->procedureNode($id);
 
-        return isset($this->procedures[$id]) ? $this->read($this->procedures[$id], $this->named) : null;
+        return null === $node ? null : $this->read($node, $this->named ??= $this->steps->byId());
+    }
+
+    /**
+     * The data of a procedure, or of several together ("a+b").
+     *
+     * @return array<array-key, mixed>|null
+     */
+    public function procedureData(string $id): ?array
+    {
+        return $this->procedureNode($id)?->raw();
+    }
+
+    private function procedureNode(string $id): ?Node
+    {
+        return $this->procedures[$id] ?? Together::procedure($id, $this->procedures, $this->named ??= $this->steps->byId(), $this->taskOrder());
+    }
+
+    /**
+     * Ids of the procedures in the order the care tasks name them.
+     *
+     * @return list<string>
+     */
+    private function taskOrder(): array
+    {
+        $ids = [];
+        foreach ($this->kind->at('tasks')->items() as $task) {
+            array_push($ids, ...array_map(static fn (Node $procedure): string => $procedure->string('id'), $task->at('procedures')->items()));
+        }
+
+        return $ids;
     }
 
     /** @return list<string> */
@@ -129,6 +159,9 @@ final class KindDetails
             array_map(fn (Node $made): array => [$made->condition('when', $this->defaults), $made->string('surface')], $node->at('madeOf')->items()),
             $node->optional('look'),
             $node->condition('when', $this->defaults),
+            $node->flag('needed'),
+            $node->optional('heldBy'),
+            array_map(fn (Node $held): HoldingRule => new HoldingRule($held, $held->condition('when', $this->defaults)), $node->at('held')->items()),
         );
     }
 
@@ -152,6 +185,7 @@ final class KindDetails
             $node->at('runs')->strings(),
             $node->optional('why'),
             $node->condition('when', $this->defaults),
+            $node->flag('alone'),
         );
     }
 
@@ -182,6 +216,9 @@ final class KindDetails
             $node->optional('inPlaceOf'),
             $node->condition('when', $this->defaults),
             $node->condition('if'),
+            $node->at('observe')->strings(),
+            $node->flag('gate'),
+            $node->optional('fits'),
         );
     }
 
@@ -211,6 +248,7 @@ final class KindDetails
             $node->at('longer')->numbers(),
             $node->has('most') ? Minutes::of($node->number('most')) : null,
             $node->flag('machine'),
+            $node->optional('late'),
         );
     }
 
@@ -221,17 +259,21 @@ final class KindDetails
             CaptureKind::Grade => $this->grades,
             CaptureKind::Choice => $this->options($node->at('options')),
             CaptureKind::Confirm => [$this->option($node->at('pass')), $this->option($node->at('fail'))],
+            CaptureKind::Tally => [],
         };
 
         return new Capture(
             $node->string('id'),
             $kind,
             $node->optional('ask') ?? $title,
-            [] === $options ? throw UnknownEntry::named('answer to', $node->string('id')) : $options,
+            $options,
             $node->optional('means'),
             $node->optional('check'),
             $node->at('fail')->optional('then'),
             $node->optional('of'),
+            array_map(fn (Node $row): CountRow => new CountRow($row->string('reading'), $row->condition('when', $this->defaults)), $node->at('count')->items()),
+            $node->optional('reading') ?? $node->at('counts')->optional('reading'),
+            (int) ($node->has('usual') ? $node->number('usual') : ($node->has('counts') ? $node->at('counts')->number('from') : 0)),
         );
     }
 

@@ -86,6 +86,20 @@ final class KindReferences
                 }
             }
             $this->surfaces("/parts/$i/madeOf", $part->at('madeOf'));
+            $this->held("/parts/$i", $part, array_keys($kind->at('traits')->byId()));
+        }
+    }
+
+    /** @param list<string> $traits */
+    private function held(string $pointer, Node $part, array $traits): void
+    {
+        $this->problems->known($this->file, "$pointer/heldBy", 'trait', [$part->optional('heldBy')], $traits);
+        foreach ($part->at('held')->items() as $i => $held) {
+            $this->problems->condition($this->file, "$pointer/held/$i/when", $held->condition('when'), $this->facts);
+            $this->problems->known($this->file, "$pointer/held/$i/cautions", 'caution', $held->at('cautions')->strings(), $this->shared->cautions);
+            foreach ($held->at('pieces')->items() as $j => $piece) {
+                $this->problems->known($this->file, "$pointer/held/$i/pieces/$j/tool", 'kit', [$piece->optional('tool')], $this->shared->kit);
+            }
         }
     }
 

@@ -90,7 +90,43 @@ final class MachineKind
         return $this->parts[$id] ??= $this->details->part($id) ?? throw UnknownEntry::named("part of a $this->id", $id);
     }
 
-    /** @throws UnknownEntry */
+    /**
+     * Data of a procedure that can be kept and read back.
+     *
+     * @return array<array-key, mixed>
+     *
+     * @throws UnknownEntry
+     */
+    public function procedureData(string $id): array
+    {
+        return $this->details->procedureData($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);
+    }
+
+    /**
+     * Several procedures as one; a procedure by itself is itself.
+     *
+     * @param non-empty-list<string> $ids
+     */
+    public static function together(array $ids): string
+    {
+        return implode(Together::AND, $ids);
+    }
+
+    /**
+     * The procedures that were put together under an id.
+     *
+     * @return non-empty-list<string>
+     */
+    public static function apart(string $id): array
+    {
+        return explode(Together::AND, $id);
+    }
+
+    /**
+     * One procedure, or several as one under the id that together() gives.
+     *
+     * @throws UnknownEntry
+     */
     public function procedure(string $id): Procedure
     {
         return $this->procedures[$id] ??= $this->details->procedure($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);

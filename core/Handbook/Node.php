@@ -50,6 +50,13 @@ final readonly class Node
         return is_int($value) || is_float($value) ? (float) $value : throw new \UnexpectedValueException("Expected a number at $key.");
     }
 
+    public function scalar(string $key): string|int|float
+    {
+        $value = $this->data[$key] ?? null;
+
+        return is_string($value) || is_int($value) || is_float($value) ? $value : throw new \UnexpectedValueException("Expected text or a number at $key.");
+    }
+
     public function flag(string $key): bool
     {
         return true === ($this->data[$key] ?? false);

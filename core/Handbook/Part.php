@@ -12,9 +12,12 @@ final readonly class Part
      * @param list<array{Condition, list<string>}> $comesOff lines saying how it comes off, by trait
      * @param list<array{Condition, string}>       $madeOf   surfaces, by trait; all that hold count
      * @param string|null                          $look     what to look for on it
+     * @param bool                                 $needed   whether the machine must not run without it
+     * @param string|null                          $heldBy   trait that says how it is held
+     * @param list<HoldingRule>                    $held     how it is held; the first that applies
      * @param Condition                            $when     traits a machine must have to have the part
      */
-    public function __construct(public string $id, private string $name, private array $names, private array $comesOff, private array $madeOf, public ?string $look, public Condition $when)
+    public function __construct(public string $id, private string $name, private array $names, private array $comesOff, private array $madeOf, public ?string $look, public Condition $when, public bool $needed = false, public ?string $heldBy = null, private array $held = [])
     {
     }
 
@@ -44,6 +47,23 @@ final readonly class Part
         }
 
         return [];
+    }
+
+    /**
+     * How it is held on a machine; null where the handbook does not say.
+     *
+     * @param array<string, string> $traits
+     * @param array<string, string> $words  what stands for {trait}
+     */
+    public function holding(array $traits, array $words): ?Holding
+    {
+        foreach ($this->held as $rule) {
+            if ($rule->holds($traits)) {
+                return $rule->holding($words);
+            }
+        }
+
+        return null;
     }
 
     /**

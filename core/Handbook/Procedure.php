@@ -14,6 +14,7 @@ final readonly class Procedure
      * @param list<string>         $runs      procedures it takes in whole
      * @param string|null          $why       why it is done this way, where practitioners differ
      * @param Condition            $when      traits the machine must have
+     * @param bool                 $alone     whether it cannot be done together with others
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class Procedure
         public array $runs,
         public ?string $why,
         public Condition $when,
+        public bool $alone = false,
     ) {
     }
 
@@ -47,6 +49,6 @@ final readonly class Procedure
      */
     public function with(array $steps): self
     {
-        return new self($this->id, $this->name, $this->does, [] === $steps ? throw UnknownEntry::named('step of', $this->id) : $steps, $this->ends, $this->essential, $this->runs, $this->why, $this->when);
+        return new self($this->id, $this->name, $this->does, [] === $steps ? throw UnknownEntry::named('step of', $this->id) : $steps, $this->ends, $this->essential, $this->runs, $this->why, $this->when, $this->alone);
     }
 }

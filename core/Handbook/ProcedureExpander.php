@@ -8,8 +8,8 @@ namespace GoodRinse\Core\Handbook;
  * Writes every procedure of a kind out as a plain list of step ids.
  *
  * A step may stand in a procedure's own file, be named by its id, or come in with a whole procedure ("do").
- * Of a step that comes twice the first stays, so that a rack comes out once; but what closes up (puts a part
- * back, or says it closes) stays where it came last.
+ * What puts a part back is written once, under the step that takes it off ("back"), and becomes a step here;
+ * "refit" says where in a procedure it happens, and the order follows from what came off (see StepOrder).
  *
  * @internal to this folder
  */
@@ -54,6 +54,10 @@ final class ProcedureExpander
         }
         foreach ($all as $step) {
             $this->steps[Node::of($step)->string('id')] = $step;
+            $back = $this->back($step);
+            if (null !== $back) {
+                $this->steps[Node::of($back)->string('id')] = $all[] = $back;
+            }
         }
         $procedures = array_map(fn (Node $procedure): array => $this->procedure($procedure), $node->at('procedures')->items());
 
@@ -71,28 +75,52 @@ final class ProcedureExpander
             }
         }
 
-        return ['file' => $procedure->string('file'), 'steps' => $this->once($this->ids($id, [])), 'runs' => $runs] + $procedure->at('data')->raw();
+        $written = $this->written($id, []);
+
+        return ['file' => $procedure->string('file'), 'steps' => (new StepOrder($this->steps))->resolve($written), 'written' => $written, 'runs' => $runs] + $procedure->at('data')->raw();
+    }
+
+    /**
+     * The step that puts back what a step takes off; null where that is not said.
+     *
+     * @param array<array-key, mixed> $step
+     *
+     * @return array<array-key, mixed>|null
+     */
+    private function back(array $step): ?array
+    {
+        $back = $step['back'] ?? null;
+        if (!is_array($back)) {
+            return null;
+        }
+        [$file, $pointer] = [...Node::of($step)->at('at')->strings(), '', ''];
+        $at = [$file, "$pointer/back"];
+        unset($back['then']);
+
+        return array_filter(['at' => $at, 'part' => $step['part'] ?? $step['takesOff'] ?? null, 'putsBack' => $step['takesOff'] ?? null, 'when' => $step['when'] ?? null, 'if' => $step['if'] ?? null] + $back);
     }
 
     /**
      * @param list<string> $within procedures that are being written out already
      *
-     * @return list<string>
+     * @return list<string> step ids and the marks of StepOrder
      */
-    private function ids(string $procedure, array $within): array
+    private function written(string $procedure, array $within): array
     {
-        $ids = [];
+        $words = [];
         foreach ($this->written[$procedure]['items'] as $i => $item) {
             if (is_string($item)) {
-                $ids[] = $item;
+                $words[] = 'refit' === $item ? StepOrder::REFIT : $item;
             } elseif (is_array($item) && is_string($item['id'] ?? null)) {
-                $ids[] = $item['id'];
+                $words[] = $item['id'];
+            } elseif (is_array($item) && is_string($item['refit'] ?? null)) {
+                $words[] = StepOrder::REFIT.$item['refit'];
             } elseif (is_array($item) && is_string($item['do'] ?? null)) {
-                array_push($ids, ...$this->included($procedure, "/steps/$i/do", $item['do'], [...$within, $procedure]));
+                array_push($words, StepOrder::OPEN, ...[...$this->included($procedure, "/steps/$i/do", $item['do'], [...$within, $procedure]), StepOrder::CLOSE]);
             }
         }
 
-        return $ids;
+        return $words;
     }
 
     /**
@@ -113,25 +141,6 @@ final class ProcedureExpander
             return [];
         }
 
-        return $this->ids($procedure, $within);
-    }
-
-    /**
-     * @param list<string> $ids
-     *
-     * @return list<string>
-     */
-    private function once(array $ids): array
-    {
-        $kept = [];
-        foreach ($ids as $i => $id) {
-            $closes = isset($this->steps[$id]['putsBack']) || isset($this->steps[$id]['closing']);
-            $elsewhere = $closes ? array_slice($ids, $i + 1) : array_slice($ids, 0, $i);
-            if (!in_array($id, $elsewhere, true)) {
-                $kept[] = $id;
-            }
-        }
-
-        return $kept;
+        return $this->written($procedure, $within);
     }
 }

@@ -19,6 +19,7 @@ final readonly class SharedIds
      * @param list<string> $ownVessels    of a machine
      * @param list<string> $sharedVessels of a household
      * @param list<string> $grades
+     * @param list<string> $readings
      */
     public function __construct(
         public array $agents,
@@ -28,6 +29,7 @@ final readonly class SharedIds
         public array $ownVessels,
         public array $sharedVessels,
         public array $grades,
+        public array $readings,
     ) {
     }
 }

@@ -39,6 +39,7 @@ final readonly class SharedReferences
             array_keys(array_filter($vessels)),
             array_keys(array_filter($vessels, static fn (bool $own): bool => !$own)),
             $this->problems->ids('rhythm.yaml', '/grades', $handbook->at('rhythm')->at('grades')),
+            $this->problems->ids('readings.yaml', '', $handbook->at('readings')),
         );
     }
 

@@ -17,6 +17,9 @@ final readonly class Step
      * @param list<string> $cautions  ids
      * @param list<Amount> $amounts
      * @param string|null  $waitsFor  step whose timer must have run out
+     * @param list<string> $observe   readings it asks for beside its question
+     * @param bool         $gate      whether nothing goes on before its confirmation passed; nobody can overrule it
+     * @param string|null  $fits      part that is new with it
      * @param bool         $mustPass  whether a round may not end before its confirmation passed, or was overruled
      * @param string|null  $marks     care task that is done with this step, where nothing is graded
      * @param string|null  $after     what must be true once it is done
@@ -49,6 +52,15 @@ final readonly class Step
         public ?string $inPlaceOf,
         public Condition $when,
         public Condition $if,
+        public array $observe = [],
+        public bool $gate = false,
+        public ?string $fits = null,
     ) {
+    }
+
+    /** Whether the machine runs in it. */
+    public function runsTheMachine(): bool
+    {
+        return in_array('machine', $this->needs, true);
     }
 }

@@ -49,7 +49,7 @@ final readonly class StepReferences
      */
     private function step(string $file, string $at, Node $step, array $steps, array $answers): void
     {
-        foreach (['part', 'takesOff', 'putsBack'] as $key) {
+        foreach (['part', 'takesOff', 'putsBack', 'fits'] as $key) {
             $this->problems->known($file, "$at/$key", 'part', [$step->optional($key)], $this->parts);
         }
         foreach (['waitsFor', 'inPlaceOf'] as $key) {
@@ -68,6 +68,8 @@ final readonly class StepReferences
         if (null !== $by) {
             $this->problems->condition($file, "$at/timer/longer", new Condition([$by => array_keys($step->at('timer')->at('longer')->numbers())]), $answers + $this->facts);
         }
+        $this->problems->known($file, "$at/back/then", 'step', $step->at('back')->at('then')->strings(), $steps);
+        $this->readings($file, $at, $step);
         $this->problems->known($file, "$at/marks", 'care task', [$step->optional('marks')], $this->tasks);
         $this->problems->known($file, "$at/capture/of", 'care task', [$step->at('capture')->optional('of')], $this->tasks);
         if ($step->flag('mustPass') && 'confirm' !== $step->at('capture')->optional('kind')) {
@@ -76,6 +78,18 @@ final readonly class StepReferences
         $raw = $step->raw();
         unset($raw['at']);
         $this->problems->words($file, $at, $raw, $this->words);
+    }
+
+    private function readings(string $file, string $at, Node $step): void
+    {
+        $capture = $step->at('capture');
+        $this->problems->known($file, "$at/observe", 'reading', $step->at('observe')->strings(), $this->shared->readings);
+        $this->problems->known($file, "$at/capture/reading", 'reading', [$capture->optional('reading')], $this->shared->readings);
+        $this->problems->known($file, "$at/capture/counts/reading", 'reading', [$capture->at('counts')->optional('reading')], $this->shared->readings);
+        foreach ($capture->at('count')->items() as $i => $row) {
+            $this->problems->known($file, "$at/capture/count/$i/reading", 'reading', [$row->string('reading')], $this->shared->readings);
+            $this->problems->condition($file, "$at/capture/count/$i/when", $row->condition('when'), $this->facts);
+        }
     }
 
     /** @return array<string, list<string>> possible answers by capture id */
@@ -87,6 +101,7 @@ final readonly class StepReferences
             if ($capture->has('id')) {
                 $answers[$capture->string('id')] = match ($capture->string('kind')) {
                     'grade' => $this->shared->grades,
+                    'tally' => [],
                     'confirm' => [$capture->at('pass')->string('id'), $capture->at('fail')->string('id')],
                     default => array_keys($capture->at('options')->byId()),
                 };

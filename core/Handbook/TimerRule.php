@@ -13,14 +13,27 @@ final readonly class TimerRule
      * @param array<string, float> $longer  minutes by the answer given to the capture named in by
      * @param Minutes|null         $most    longer than this does harm
      * @param bool                 $machine whether the machine is running meanwhile
+     * @param string|null          $late    what being late means
      */
-    public function __construct(public string $label, private float $minutes, private ?string $by, private array $longer, public ?Minutes $most = null, public bool $machine = false)
+    public function __construct(public string $label, private float $usual, private ?string $by, private array $longer, public ?Minutes $most = null, public bool $machine = false, public ?string $late = null)
     {
     }
 
     /** @param array<string, string> $answers by capture id */
     public function lasts(array $answers): Minutes
     {
-        return Minutes::of($this->longer[$answers[$this->by ?? ''] ?? ''] ?? $this->minutes);
+        return Minutes::of($this->longer[$answers[$this->by ?? ''] ?? ''] ?? $this->usual);
+    }
+
+    /** The question whose answer makes it longer; null when none does. */
+    public function by(): ?string
+    {
+        return $this->by;
+    }
+
+    /** @return array<string, float> minutes by the answer given; the usual ones under the empty answer */
+    public function minutes(): array
+    {
+        return ['' => $this->usual] + $this->longer;
     }
 }

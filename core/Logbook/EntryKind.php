@@ -12,6 +12,8 @@ enum EntryKind: string
     case Clearing = 'clearing';
     case Counter = 'counter';
     case Check = 'check';
+    case Reading = 'reading';
+    case PartFitted = 'part-fitted';
     case Note = 'note';
     case Voiding = 'voiding';
 }

@@ -10,6 +10,7 @@ use GoodRinse\Core\Quantity\Fraction;
 final readonly class Opening implements Payload
 {
     public const BY_GRADE = 'grade';
+    public const COUNTED = 'counted';
     public const AS_TOLD = 'told';
     public const DONE = 'done';
 

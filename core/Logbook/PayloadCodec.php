@@ -28,6 +28,13 @@ final class PayloadCodec
                 EntryKind::Clearing => new Clearing($text('vessel'), $text('by')),
                 EntryKind::Counter => new Counter($text('unit'), $number('uses')),
                 EntryKind::Check => new Check($text('check'), $text('result'), true === ($data['passed'] ?? null)),
+                EntryKind::Reading => new Reading(
+                    $text('what'),
+                    isset($data['number']) ? $number('number') : null,
+                    isset($data['of']) ? $number('of') : null,
+                    array_values(array_filter(explode(',', $text('picks')), static fn (string $pick): bool => '' !== $pick)),
+                ),
+                EntryKind::PartFitted => new PartFitted($text('part')),
                 EntryKind::Note => new Note($text('text')),
                 EntryKind::Voiding => new Voiding(Voiding::CORRECTION === $text('why') ? Voiding::CORRECTION : Voiding::UNDO),
             };

@@ -26,4 +26,19 @@ final class CannotTick extends \DomainException
     {
         return new self(sprintf('That is not one of the answers to: %s', $ask));
     }
+
+    public static function mustBeDone(string $short): self
+    {
+        return new self(sprintf('%s cannot be left out.', $short));
+    }
+
+    public static function notPassed(string $ask): self
+    {
+        return new self(sprintf('This round waits here: %s Leave the page and come back when it does.', $ask));
+    }
+
+    public static function readingOutOfRange(string $name): self
+    {
+        return new self(sprintf('%s: that number cannot be right. Look again.', $name));
+    }
 }

@@ -19,6 +19,9 @@ final readonly class Progress
     /** @var array<string, Tick> newest tick of each step */
     private array $ticks;
 
+    /** @var array<string, int> how often each step was answered so that it did not pass */
+    private array $failures;
+
     /** @var array<string, string> answers by capture */
     public array $answers;
 
@@ -28,23 +31,28 @@ final readonly class Progress
      */
     public function __construct(private Procedure $procedure, array $ticks)
     {
-        $newest = [];
+        $newest = $failures = [];
         foreach ($ticks as $tick) {
             $newest[$tick->step] = $tick;
         }
         $answers = [];
         foreach ($procedure->steps as $step) {
-            $answer = ($newest[$step->id] ?? null)?->answer;
+            $tick = $newest[$step->id] ?? null;
+            $answer = Tick::DONE === $tick?->how ? $tick->answer : null;
+            if (null !== $step->capture) {
+                $failures[$step->id] = count(array_filter($ticks, static fn (Tick $each): bool => $each->step === $step->id && null !== $each->answer && !$step->capture->passes($each->answer)));
+            }
             if (null !== $step->capture && null !== $answer && $step->if->holds($answers)) {
                 $answers[$step->capture->id] = $answer;
             }
         }
         $this->ticks = $newest;
+        $this->failures = $failures;
         $this->answers = $answers;
     }
 
     /**
-     * The steps that apply with the answers so far, in order.
+     * The steps that apply with the answers so far, in order. What was left on need not be put back.
      *
      * @param array<string, string> $assumed answers to count on where none was given yet
      *
@@ -54,14 +62,33 @@ final readonly class Progress
     {
         $answers = $this->answers + $assumed;
 
-        return array_values(array_filter($this->procedure->steps, static fn (Step $step): bool => $step->if->holds($answers)));
+        return array_values(array_filter($this->procedure->steps, fn (Step $step): bool => $step->if->holds($answers) && !$this->isLeftOn($step->putsBack)));
+    }
+
+    /** Whether a part was to come off and was left on. */
+    private function isLeftOn(?string $part): bool
+    {
+        $offs = null === $part ? [] : array_filter($this->procedure->steps, fn (Step $step): bool => $step->takesOff === $part && isset($this->ticks[$step->id]));
+
+        return [] !== $offs && [] === array_filter($offs, fn (Step $step): bool => Tick::SKIPPED !== $this->ticks[$step->id]->how);
     }
 
     public function isDone(Step $step): bool
     {
         $tick = $this->tick($step);
 
-        return null !== $tick && ($tick->overruled || null === $step->capture || $step->capture->passes($tick->answer ?? ''));
+        return null !== $tick && Tick::COUNTING !== $tick->how && (Tick::SKIPPED === $tick->how || ($tick->overruled && !$step->gate) || null === $step->capture || $step->capture->passes($tick->answer ?? ''));
+    }
+
+    public function isSkipped(Step $step): bool
+    {
+        return Tick::SKIPPED === $this->tick($step)?->how;
+    }
+
+    /** How often a step was answered so that it did not pass. */
+    public function failures(Step $step): int
+    {
+        return $this->failures[$step->id] ?? 0;
     }
 
     public function tick(Step $step): ?Tick
@@ -90,7 +117,7 @@ final readonly class Progress
     {
         foreach ($this->procedure->steps as $step) {
             if ($step->id === $id) {
-                return $step->if->holds($this->answers) ? $step : throw CannotTick::notItsTurn($step->short);
+                return in_array($step, $this->steps(), true) ? $step : throw CannotTick::notItsTurn($step->short);
             }
         }
 
@@ -98,19 +125,28 @@ final readonly class Progress
     }
 
     /**
-     * Checks that a step may be marked done with this answer.
+     * Checks that a step may be marked so with this answer.
+     *
+     * @param string $how       one of Tick's constants
+     * @param bool   $overruled the person goes on although the answer does not pass
      *
      * @throws CannotTick
      */
-    public function admit(string $stepId, ?string $answer): Step
+    public function admit(string $stepId, ?string $answer, string $how = Tick::DONE, bool $overruled = false): Step
     {
         $step = $this->step($stepId);
+        if (Tick::SKIPPED === $how) {
+            return $step->mustPass ? throw CannotTick::mustBeDone($step->short) : $step;
+        }
         if (null !== $step->capture) {
             if (null === $answer) {
                 throw CannotTick::answerMissing($step->capture->ask);
             }
             if (!$step->capture->accepts($answer)) {
                 throw CannotTick::answerUnknown($step->capture->ask);
+            }
+            if ($step->gate && $overruled && !$step->capture->passes($answer)) {
+                throw CannotTick::notPassed($step->capture->ask);
             }
         }
 
@@ -138,23 +174,80 @@ final readonly class Progress
     {
         $tick = $this->tick($step);
 
-        return null === $step->timer || null === $tick ? null : new RunningTimer($step->id, $step->timer->label, $tick->at, $step->timer->lasts($this->answers));
+        return null === $step->timer || null === $tick || Tick::DONE !== $tick->how ? null : new RunningTimer($step->id, $step->timer->label, $tick->at, $step->timer->lasts($this->answers), $step->timer->most, $step->timer->late);
     }
 
     /** @return list<string> parts taken off and not yet put back, in the order they came off */
     public function tray(): array
     {
-        $tray = [];
-        foreach ($this->steps() as $step) {
-            if ($this->isDone($step)) {
+        return $this->apart()->off;
+    }
+
+    /** What is off, and what did not go by the book. */
+    public function apart(): Tray
+    {
+        $off = $leftOn = $early = $leftOver = [];
+        $current = $this->current();
+        $turn = null === $current ? PHP_INT_MAX : (int) array_search($current, $this->steps(), true);
+        foreach ($this->procedure->steps as $step) {
+            if (null !== $step->takesOff && $this->isSkipped($step)) {
+                $leftOn[] = $step->takesOff;
+            }
+        }
+        foreach ($this->steps() as $i => $step) {
+            if ($this->isDone($step) && !$this->isSkipped($step)) {
                 if (null !== $step->takesOff) {
-                    $tray[] = $step->takesOff;
+                    $off[] = $step->takesOff;
                 }
-                $tray = array_values(array_diff($tray, [$step->putsBack]));
+                if (null !== $step->putsBack) {
+                    $off = array_values(array_diff($off, [$step->putsBack]));
+                    $leftOver[$step->putsBack] = $this->tick($step)->details->leftOver ?? [];
+                    $early = $i > $turn ? [...$early, $step->putsBack] : $early;
+                }
             }
         }
 
-        return $tray;
+        return new Tray($off, $leftOn, $early, array_filter($leftOver));
+    }
+
+    /** The step that puts a part back, as long as that is still to be done; null when it is not off. */
+    public function stepBack(string $part): ?Step
+    {
+        foreach (in_array($part, $this->tray(), true) ? $this->steps() : [] as $step) {
+            if ($step->putsBack === $part) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What is not as it must be before a step runs the machine: a part it needs is off, or back and not tested.
+     *
+     * @param list<string> $needed parts the machine must not run without
+     *
+     * @return list<OpenEnd>
+     */
+    public function beforeRunning(Step $step, array $needed): array
+    {
+        if (!$step->runsTheMachine()) {
+            return [];
+        }
+        $tests = [];
+        foreach ($this->steps() as $each) {
+            if ($each === $step) {
+                break;
+            }
+            if ($each->mustPass && in_array($each->part, $needed, true)) {
+                $tests[] = (string) $each->capture?->check;
+            }
+        }
+
+        return array_values(array_filter(
+            $this->openEnds(),
+            static fn (OpenEnd $end): bool => in_array($end->what, OpenEnd::PART_OFF === $end->kind ? $needed : $tests, true),
+        ));
     }
 
     /** The confirmation that the current step was answered with a no to. */
@@ -169,10 +262,14 @@ final readonly class Progress
     /** @return list<OpenEnd> what would be left undone if the round ended now */
     public function openEnds(): array
     {
-        $ends = array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $this->tray());
+        $tray = $this->apart();
+        $ends = [
+            ...array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $tray->off),
+            ...array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::LEFT_OVER, $part), array_keys($tray->leftOver)),
+        ];
         $opened = false;
         foreach ($this->steps() as $step) {
-            $opened = $opened || (null !== $step->takesOff && $this->isDone($step));
+            $opened = $opened || (null !== $step->takesOff && $this->isDone($step) && !$this->isSkipped($step));
             $tick = $this->tick($step);
             if ($opened && $step->mustPass && null !== $step->capture && !$step->capture->passes($tick->answer ?? '')) {
                 $ends[] = new OpenEnd(null === $tick ? OpenEnd::NOT_TESTED : OpenEnd::FAILED, (string) $step->capture->check);

@@ -9,8 +9,21 @@ use GoodRinse\Core\Quantity\Minutes;
 /** A wait that a step started. */
 final readonly class RunningTimer
 {
-    public function __construct(public string $step, public string $label, public \DateTimeImmutable $startedAt, public Minutes $lasts)
-    {
+    /** Later than this is worth a word. */
+    private const GRACE_SECONDS = 60;
+
+    /**
+     * @param Minutes|null $most longest it may be
+     * @param string|null  $late what being late means
+     */
+    public function __construct(
+        public string $step,
+        public string $label,
+        public \DateTimeImmutable $startedAt,
+        public Minutes $lasts,
+        public ?Minutes $most = null,
+        public ?string $late = null,
+    ) {
     }
 
     public function endsAt(): \DateTimeImmutable
@@ -22,5 +35,17 @@ final readonly class RunningTimer
     public function secondsLeft(\DateTimeImmutable $now): int
     {
         return $this->endsAt()->getTimestamp() - $now->getTimestamp();
+    }
+
+    /** Null while it runs and for the first minute after. */
+    public function lateness(\DateTimeImmutable $now): ?Lateness
+    {
+        $over = -$this->secondsLeft($now);
+        if ($over < self::GRACE_SECONDS) {
+            return null;
+        }
+        $harms = null !== $this->most && $now->getTimestamp() - $this->startedAt->getTimestamp() > $this->most->seconds();
+
+        return new Lateness(Minutes::of($over / 60), $this->most, $harms, $this->late);
     }
 }

@@ -14,7 +14,9 @@ use GoodRinse\Core\Logbook\Clearing;
 use GoodRinse\Core\Logbook\Dose;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\PartFitted;
 use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Logbook\Reading;
 use GoodRinse\Core\Quantity\Fraction;
 
 /** Says what a tick means for the logbook. */
@@ -33,14 +35,23 @@ final readonly class Scribe
      */
     public function write(Step $step, Tick $tick, Progress $progress): array
     {
-        $said = [];
+        if (Tick::DONE !== $tick->how) {
+            return [];
+        }
+        $said = $tick->details->readings;
         if (null !== $step->capture && null !== $tick->answer) {
             $said[] = $this->answer($step->capture, $tick->answer, $progress);
+        }
+        if (CaptureKind::Confirm === $step->capture?->kind && null !== $step->capture->reading && $step->capture->passes($tick->answer ?? '')) {
+            $said[] = new Reading($step->capture->reading, (float) ($step->capture->from + $progress->failures($step)));
         }
         if (null === $step->capture || $step->capture->passes($tick->answer ?? '')) {
             array_push($said, ...$this->doses($step, $tick));
             if (null !== $step->clears) {
                 $said[] = new Clearing($step->clears->vessel, $step->clears->by);
+            }
+            if (null !== $step->fits) {
+                $said[] = new PartFitted($step->fits);
             }
             if (null !== $step->marks) {
                 $said[] = new Opening($step->marks, null, Fraction::none(), Opening::DONE);
@@ -64,6 +75,7 @@ final readonly class Scribe
         return match ($capture->kind) {
             CaptureKind::Grade => $this->opening((string) $capture->of, $progress),
             CaptureKind::Confirm => new Check((string) $capture->check, $answer, $capture->passes($answer)),
+            CaptureKind::Tally => new Reading((string) $capture->reading, (float) $answer),
             CaptureKind::Choice => new Note(sprintf('%s %s.', $capture->ask, $capture->option($answer)->name)),
         };
     }
@@ -75,15 +87,35 @@ final readonly class Scribe
     private function opening(string $task, Progress $progress): Opening
     {
         $found = $left = null;
+        $how = Opening::BY_GRADE;
         foreach ($progress->steps() as $step) {
             $answer = CaptureKind::Grade === $step->capture?->kind && $step->capture->of === $task ? $progress->answers[$step->capture->id] ?? null : null;
             if (null !== $answer) {
-                $left = $this->handbook->grade($answer)->fraction;
+                $counted = $this->counted($step, $progress->tick($step)?->details);
+                $left = $counted ?? $this->handbook->grade($answer)->fraction;
                 $found ??= $left;
+                $how = null === $counted ? $how : Opening::COUNTED;
             }
         }
         $found ??= $this->handbook->grades()[0]->fraction;
 
-        return new Opening($task, $found, null === $left || $left->value > $found->value ? $found : $left);
+        return new Opening($task, $found, null === $left || $left->value > $found->value ? $found : $left, $how);
+    }
+
+    /**
+     * The share that is shut by count, over everything that was counted at a step; null when nothing was.
+     *
+     * @return Fraction|null at most what the rhythm reckons with
+     */
+    public function counted(Step $step, ?TickDetails $details): ?Fraction
+    {
+        $shut = $all = 0.0;
+        foreach ($step->capture->count ?? [] as $row) {
+            $reading = $details?->reading($row->reading);
+            $shut += $reading->number ?? 0.0;
+            $all += $reading->of ?? 0.0;
+        }
+
+        return $all > 0 ? Fraction::of(min($shut / $all, 1.0)) : null;
     }
 }

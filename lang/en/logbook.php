@@ -21,6 +21,11 @@ return [
         'plain-cycle' => 'A plain cycle ran through the :vessel',
         'plain-brews' => 'Plain water ran through the :vessel, twice the tank',
     ],
+    'reading_number' => ':name: :number :unit',
+    'reading_ratio' => ':name: :number of :of :unit shut',
+    'reading_picks' => ':name: :picks',
+    'reading_gone' => 'Noticed: :number',
+    'fitted' => 'New part fitted: :part',
     'counter' => ':uses counted',
     'check' => [
         'lock-test' => ['passed' => 'Pull test: it stays down', 'failed' => 'Pull test: it lifts'],
@@ -37,7 +42,7 @@ return [
     'voiding' => ['undo' => 'An entry was taken back', 'correction' => 'An entry was set right'],
     'kind' => [
         'opening' => 'opening', 'dose' => 'poured', 'clearing' => 'cleared', 'counter' => 'use',
-        'check' => 'check', 'note' => 'note', 'voiding' => 'undo',
+        'check' => 'check', 'reading' => 'reading', 'part-fitted' => 'new part', 'note' => 'note', 'voiding' => 'undo',
     ],
     'undone' => 'Taken back. The dates are as if it had not happened.',
     'brought_back' => 'Brought back.',

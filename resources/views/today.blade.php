@@ -11,9 +11,10 @@
         <section class="tile tile--hazard mb-3">
             <h2>{{ $open->machine->name }} is not as it should be</h2>
             <p class="mb-0">
-                The last round ended with this open: {{ App\Support\OpenEndWords::list($open, $open->leftOpen()) }}.
-                Don't use it before it is put right; a new round takes you through it.
+                The round of {{ Dates::short(GoodRinse\Core\Quantity\Day::at($open->ended_at, $household->zone())) }} ended with this open: {{ App\Support\OpenEndWords::list($open, $open->leftOpen()) }}.
+                Don't use it before it is put right.
             </p>
+            <form method="post" action="{{ route('rounds.settle', $open) }}" class="mt-2 mb-0">@csrf<button class="push">It is put right</button></form>
         </section>
     @endforeach
 
@@ -29,7 +30,9 @@
                         @if ($running)
                             @php($progress = $running->progress())
                             <h1>A round is under way.<br>Next: {{ mb_strtolower($progress->current()?->short ?? 'finish it') }}.</h1>
-                            <p>{{ $running->fittedProcedure()->name }} on the {{ $running->machine->name }}, begun at <strong>{{ Dates::time($running->started_at, $household->zone()) }}</strong>. Everything you ticked is kept.</p>
+                            <p>{{ $running->fittedProcedure()->name }} on the {{ $running->machine->name }}, begun {{ Dates::short(GoodRinse\Core\Quantity\Day::at($running->started_at, $household->zone())) }} at <strong>{{ Dates::time($running->started_at, $household->zone()) }}</strong>. Everything you ticked is kept.</p>
+                            @if ($tray)<p><strong>Off the machine:</strong> {{ implode(', ', array_map(fn ($piece) => mb_strtolower($piece->name), $tray)) }}.</p>@endif
+                            @foreach ($progress->timers() as $timer)<p><strong>{{ $timer->label }}:</strong> {{ $timer->secondsLeft($now) > 0 ? 'until '.Dates::time($timer->endsAt(), $household->zone()) : 'over since '.Dates::time($timer->endsAt(), $household->zone()) }}{{ $timer->lateness($now)?->harms ? ', longer than it may be' : '' }}.</p>@endforeach
                         @elseif ($first->care->neverOpened())
                             <h1>Look at it once.<br>{{ $hands }} minutes of your hands.</h1>
                             <p>{{ $first->reason() }}</p>
@@ -50,6 +53,9 @@
                         @if ($running)
                             <a class="push push--main" href="{{ route('rounds.show', $running) }}">Go on</a>
                         @else
+                            @if ($together)
+                                <x-start-together :machine="$first->care->machine" :procedures="array_keys($together)">Do {{ count($together) === 2 ? 'both' : 'all '.App\View\Words\Uses::small(count($together)) }} in one round</x-start-together>
+                            @endif
                             <x-start-round :care="$first->care" :procedure="array_key_first($first->care->procedures())" :main="true">Start round</x-start-round>
                             @foreach (array_slice($first->care->procedures(), 1) as $other => $name)
                                 <x-start-round :care="$first->care" :procedure="$other">{{ $name }} instead</x-start-round>

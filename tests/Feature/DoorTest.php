@@ -48,7 +48,7 @@ final class DoorTest extends TestCase
         $entry = Entry::query()->firstOrFail();
         $this->post('/household/invitations');
         $invitation = $owner->home()->invitations()->firstOrFail();
-        app(KeepPhoto::class)->handle($round, $owner, $this->ulid(), 'hold-to-light', UploadedFile::fake()->image('f.jpg', 40, 30));
+        app(KeepPhoto::class)->ofStep($round, $owner, $this->ulid(), 'hold-to-light', UploadedFile::fake()->image('f.jpg', 40, 30));
         $photo = Photo::query()->firstOrFail();
         $before = [Entry::query()->count(), $round->ticks()->count()];
 

@@ -18,10 +18,10 @@ final class TickController extends Controller
     public function store(TickRequest $request, Round $round, TickStep $tick, KeepPhoto $keep): RedirectResponse|JsonResponse
     {
         $step = $request->string('step')->toString();
-        $tick->handle($round, $this->person($request), $request->draft());
+        $warning = $tick->handle($round, $this->person($request), $request->draft());
         $trouble = $this->keepPhoto($request, $round, $step, $keep);
         if ($request->expectsJson()) {
-            return response()->json(['next' => route('rounds.show', $round), 'message' => $trouble]);
+            return response()->json(['next' => route('rounds.show', $round, false), 'message' => $trouble, 'warning' => $warning]);
         }
         $back = redirect()->route('rounds.show', $round);
 
@@ -34,7 +34,7 @@ final class TickController extends Controller
         $photo = $request->photo();
         try {
             if (null !== $photo && !$round->photos()->whereKey($request->photoId())->exists()) {
-                $keep->handle($round, $this->person($request), $request->photoId(), $step, $photo);
+                $keep->ofStep($round, $this->person($request), $request->photoId(), $step, $photo);
             }
         } catch (CannotDo $e) {
             return $e->getMessage();

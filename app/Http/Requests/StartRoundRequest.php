@@ -11,7 +11,11 @@ final class StartRoundRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['task' => ['required_without:procedure', 'nullable', 'string', 'max:40'], 'procedure' => ['nullable', 'string', 'max:40']];
+        return [
+            'task' => ['required_without_all:procedure,procedures', 'nullable', 'string', 'max:40'], 'procedure' => ['nullable', 'string', 'max:40'],
+            'procedures' => ['nullable', 'array', 'max:12'],
+            'procedures.*' => ['string', 'distinct', 'regex:/^[a-z][a-z0-9-]{0,39}$/'],
+        ];
     }
 
     public function task(): ?string
@@ -19,8 +23,11 @@ final class StartRoundRequest extends FormRequest
         return $this->filled('task') ? $this->string('task')->toString() : null;
     }
 
-    public function procedure(): ?string
+    /** @return list<string> to be done together */
+    public function procedures(): array
     {
-        return $this->filled('procedure') ? $this->string('procedure')->toString() : null;
+        $many = array_values(array_filter((array) $this->input('procedures', []), is_string(...)));
+
+        return $this->filled('procedure') ? [$this->string('procedure')->toString()] : $many;
     }
 }

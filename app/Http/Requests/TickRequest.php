@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\TickDraft;
+use App\Models\Round;
+use App\Support\KitWords;
 use GoodRinse\Core\Logbook\Note;
+use GoodRinse\Core\Round\Tick;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
 
 final class TickRequest extends UlidRequest
 {
@@ -20,6 +24,14 @@ final class TickRequest extends UlidRequest
             'share' => ['nullable', 'numeric', 'between:0,3'],
             'strength' => ['nullable', 'numeric', 'between:1,100'],
             'note' => ['nullable', 'string', 'max:'.Note::LONGEST],
+            'how' => ['nullable', Rule::in([Tick::DONE, Tick::SKIPPED, Tick::COUNTING])],
+            'r' => ['nullable', 'array', 'max:20'],
+            'kit' => ['nullable', 'array', 'max:40', $this->allAtHand(...)],
+            'kit.*' => ['string', 'max:60'],
+            'have' => ['nullable', 'array', 'max:40'],
+            'left' => ['nullable', 'array', 'max:12'],
+            'left.*' => ['nullable', 'integer', 'between:0,40'],
+            'ago' => ['nullable', 'integer', 'min:0'],
             'photo_id' => ['required_with:photo', 'string', 'ulid'],
             'photo' => ['nullable', 'file', 'mimes:jpg,jpeg,png,webp', 'max:'.config()->integer('good-rinse.photo_max_kilobytes'), 'dimensions:max_width=12000,max_height=12000'],
         ];
@@ -36,7 +48,52 @@ final class TickRequest extends UlidRequest
             $this->filled('share') ? $this->float('share') : 1.0,
             $this->filled('strength') ? $this->float('strength') : null,
             $this->boolean('happened'),
+            $this->filled('how') ? $this->string('how')->toString() : Tick::DONE,
+            (array) $this->input('r', []),
+            $this->notAtHand(),
+            $this->leftOver(),
+            $this->boolean('knows'),
+            $this->filled('ago') ? $this->integer('ago') : null,
         );
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        $heic = in_array(mb_strtolower($this->photo()?->getClientOriginalExtension() ?? ''), ['heic', 'heif'], true);
+        $said = $heic ? 'photo_heic' : 'photo_sort';
+
+        return ['photo.mimes' => __("rounds.$said"), 'photo.max' => __('rounds.photo_big'), 'photo.dimensions' => __('rounds.photo_sort'), 'photo.uploaded' => __('rounds.photo_big')];
+    }
+
+    /** Nothing may be missing unless the person goes on without it. */
+    private function allAtHand(string $attribute, mixed $value, \Closure $fail): void
+    {
+        if ([] !== $this->notAtHand() && !$this->boolean('without')) {
+            $round = $this->route('round');
+            $fail((string) __('rounds.missing', ['what' => $round instanceof Round ? KitWords::list($round, $this->notAtHand()) : '']));
+        }
+    }
+
+    /** @return list<string> kit ids that were shown and not ticked off */
+    private function notAtHand(): array
+    {
+        $texts = fn (string $key): array => array_filter((array) $this->input($key, []), is_string(...));
+
+        return array_values(array_diff($texts('kit'), $texts('have')));
+    }
+
+    /** @return array<string, int> */
+    private function leftOver(): array
+    {
+        $counts = [];
+        foreach ((array) $this->input('left', []) as $piece => $count) {
+            if (is_numeric($count) && (int) $count > 0) {
+                $counts[mb_strimwidth((string) $piece, 0, 60)] = (int) $count;
+            }
+        }
+
+        return $counts;
     }
 
     private function answer(): ?string

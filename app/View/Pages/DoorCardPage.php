@@ -8,6 +8,8 @@ use App\Care\CareReader;
 use App\Care\Surroundings;
 use App\Models\Household;
 use App\Models\Machine;
+use GoodRinse\Core\Apart\SheetLine;
+use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\Caution;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
@@ -114,11 +116,11 @@ final readonly class DoorCardPage
         $off = array_map(static fn (Procedure $procedure): array => array_values(array_filter(array_map(static fn (Step $step): ?string => $step->takesOff, $procedure->steps))), $procedures);
         usort($off, static fn (array $a, array $b): int => count($b) <=> count($a));
         $order = array_values(array_unique(array_merge(...$off)));
-        $words = $kind->words($machine->traits);
+        $sheet = new TakeApartSheet($kind, $machine->traits, $machine->ownWays());
 
-        return array_map(static fn (string $id): array => [
-            $kind->part($id)->name($machine->traits),
-            array_map(static fn (string $line): string => strtr($line, $words), $kind->part($id)->comesOff($machine->traits)),
-        ], $order);
+        return array_values(array_map(static fn (SheetLine $line): array => [
+            $line->name,
+            [...$line->lines, ...([] === $line->comesAlong() ? [] : ['Along: '.implode(', ', $line->comesAlong()).'.']), ...array_filter([$line->own->note])],
+        ], array_filter(array_map($sheet->line(...), $order))));
     }
 }

@@ -5,27 +5,20 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Care\CareReader;
-use App\Care\PourVerdict;
-use App\Care\StepKeepApart;
 use App\Care\TaskCare;
 use App\Models\Household;
-use App\Models\Photo;
 use App\Models\Round;
-use App\View\Words\ReasonWords;
-use GoodRinse\Core\Handbook\Grade;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\Expectation;
-use GoodRinse\Core\Round\KitList;
 use GoodRinse\Core\Round\Progress;
-use GoodRinse\Core\Round\RunningTimer;
 use Psr\Clock\ClockInterface;
 
 /** What a round shows: one step, and round it how far it is, what is off and what is waited for. */
 final readonly class RoundPage
 {
-    public function __construct(private ClockInterface $clock, private CareReader $care, private ReasonWords $words, private StepKeepApart $keepApart)
+    public function __construct(private ClockInterface $clock, private CareReader $care, private StepViews $views)
     {
     }
 
@@ -37,54 +30,76 @@ final readonly class RoundPage
     public function for(Round $round, Household $household, string $wanted): array
     {
         $progress = $round->progress();
-        $handbook = $round->handbook();
-        $care = $this->care->machine($round->machine, $household);
-        $assumed = Expectation::of($round->fittedProcedure(), $handbook, array_map(static fn (TaskCare $task): Fraction => $task->rhythm->blockedNow, $care->tasks));
+        $assumed = $this->assumed($round, $household);
         $steps = $progress->steps($assumed);
         $step = $this->viewed($progress, $wanted) ?? $progress->current();
-        $now = $this->clock->now();
 
+        return $this->frame($round, $household) + [
+            'progress' => $progress,
+            'steps' => $steps,
+            'step' => $step,
+            'view' => null === $step ? null : $this->views->view($round, $household, $progress, $step, $progress->answers + $assumed),
+            'number' => null === $step ? count($steps) : 1 + (int) array_search($step, $steps, true),
+            'before' => $this->before($progress, $step),
+            'timers' => $progress->timers(),
+            'tray' => $this->tray($round, $progress),
+            'apart' => $progress->apart(),
+            'openEnds' => $progress->openEnds(),
+            'last' => $round->ticks->last()->id ?? '',
+        ];
+    }
+
+    /**
+     * Every step that may still come up, each as it would be shown: what a device keeps for when it is cut off.
+     *
+     * @return array<string, mixed>
+     */
+    public function ahead(Round $round, Household $household): array
+    {
+        $progress = $round->progress();
+        $assumed = $this->assumed($round, $household);
+        $answers = $progress->answers + $assumed;
+
+        return $this->frame($round, $household) + [
+            'progress' => $progress,
+            'views' => array_map(fn (Step $step): StepView => $this->views->view($round, $household, $progress, $step, $answers), $round->fittedProcedure()->steps),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function frame(Round $round, Household $household): array
+    {
         return [
             'household' => $household,
             'round' => $round,
             'machine' => $round->machine,
-            'kind' => $handbook->kind($round->machine->kind),
-            'handbook' => $handbook,
-            'progress' => $progress,
-            'steps' => $steps,
-            'step' => $step,
-            'number' => null === $step ? count($steps) : 1 + (int) array_search($step, $steps, true),
-            'before' => $this->before($progress, $step),
-            'isCurrent' => $step === $progress->current(),
-            'kit' => true === $step?->kit ? KitList::of($round->fittedProcedure(), $progress->answers + $assumed) : null,
-            'timers' => $progress->timers(),
-            'wait' => $this->wait($progress, $step),
-            'now' => $now,
-            'openEnds' => $progress->openEnds(),
-            'verdicts' => $verdicts = null === $step || $this->isPoured($progress, $step) ? [] : $this->keepApart->verdicts($round, $step, $household),
-            'refused' => self::refused($verdicts),
-            'previews' => $this->previews($round, $household, $step),
-            'photos' => $round->photos()->orderBy('taken_at')->get(),
-            'lastPhoto' => $this->lastPhoto($round, $step),
+            'kind' => $round->handbook()->kind($round->machine->kind),
+            'handbook' => $round->handbook(),
+            'now' => $this->clock->now(),
         ];
     }
 
-    /** Whether what the step pours has gone in already. */
-    private function isPoured(Progress $progress, Step $step): bool
+    /** @return array<string, string> answers to count on where none was given yet */
+    private function assumed(Round $round, Household $household): array
     {
-        return ($progress->tick($step)->share ?? 0.0) > 0;
+        $care = $this->care->machine($round->machine, $household);
+
+        return Expectation::of($round->fittedProcedure(), $round->handbook(), array_map(static fn (TaskCare $task): Fraction => $task->rhythm->blockedNow, $care->tasks));
     }
 
-    /** @param list<PourVerdict> $verdicts */
-    private static function refused(array $verdicts): ?PourVerdict
+    /** @return list<TrayPiece> in the order they came off */
+    public function tray(Round $round, Progress $progress): array
     {
-        foreach ($verdicts as $verdict) {
-            if ($verdict->found->verdict->refuses()) {
-                return $verdict;
-            }
-        }
+        $sheet = $this->views->sheet($round->machine);
+        $kind = $round->handbook()->kind($round->machine->kind);
 
-        return null;
+        return array_map(fn (string $part): TrayPiece => new TrayPiece(
+            $part,
+            $kind->part($part)->name($round->machine->traits),
+            $sheet->line($part)?->comesAlong() ?? [],
+            $sheet->line($part)?->holding->way,
+            $progress->stepBack($part)?->id,
+        ), $progress->tray());
     }
 
     private function viewed(Progress $progress, string $wanted): ?Step
@@ -110,46 +125,5 @@ final readonly class RoundPage
         }
 
         return null === $step ? $before : null;
-    }
-
-    /** The timer this step waits for. */
-    private function wait(Progress $progress, ?Step $step): ?RunningTimer
-    {
-        foreach ($progress->timers() as $timer) {
-            if ($timer->step === $step?->waitsFor) {
-                return $timer;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * What each grade would make of the rhythm, for the step at which the part is first judged.
-     *
-     * @return array<string, string> sentences by grade
-     */
-    private function previews(Round $round, Household $household, ?Step $step): array
-    {
-        $task = $step?->capture?->of;
-        if (null === $task || 'found' !== $step->capture->means || $round->entries()->where('kind', 'opening')->where('payload->task', $task)->exists()) {
-            return [];
-        }
-        $grades = $round->handbook()->grades();
-        $rhythms = $this->care->ifFound($round->machine, $task, array_map(static fn (Grade $grade): Fraction => $grade->fraction, $grades), $household);
-        $previews = [];
-        foreach ($grades as $i => $grade) {
-            $previews[$grade->id] = $this->words->learnedFrom($rhythms[$i]) ?? (string) __('rounds.first_opening');
-        }
-
-        return $previews;
-    }
-
-    /** The last picture of the same step on this machine, from an earlier round. */
-    private function lastPhoto(Round $round, ?Step $step): ?Photo
-    {
-        return null === $step ? null : Photo::query()->where('household_id', $round->household_id)->where('step', $step->id)
-            ->whereIn('round_id', Round::query()->select('id')->where('machine_id', $round->machine_id)->where('id', '!=', $round->id))
-            ->orderByDesc('taken_at')->first();
     }
 }

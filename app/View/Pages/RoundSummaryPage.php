@@ -26,11 +26,9 @@ final readonly class RoundSummaryPage
     /** @return array<string, mixed> */
     public function for(Round $round, Household $household): array
     {
-        $entries = $round->entries()->where('kind', '!=', EntryKind::Voiding)->orderBy('seq')->get();
-        $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
-        $inForce = $entries->reject(static fn (Entry $entry): bool => isset($voided[$entry->id]))->values();
+        $inForce = $this->inForce($round);
         $today = Day::at($this->clock->now(), $household->zone());
-        $opened = $this->opened($round, $household, $inForce, $today);
+        $opened = $this->opened($round, $household, $inForce);
 
         return [
             'household' => $household,
@@ -46,6 +44,15 @@ final readonly class RoundSummaryPage
         ];
     }
 
+    /** @return Collection<int, Entry> what the round wrote and nobody has taken back, in that order */
+    public function inForce(Round $round): Collection
+    {
+        $entries = $round->entries()->where('kind', '!=', EntryKind::Voiding)->orderBy('seq')->get();
+        $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
+
+        return $entries->reject(static fn (Entry $entry): bool => isset($voided[$entry->id]))->values();
+    }
+
     /**
      * The care tasks that the round did something for.
      *
@@ -53,8 +60,9 @@ final readonly class RoundSummaryPage
      *
      * @return list<OpenedTask>
      */
-    private function opened(Round $round, Household $household, Collection $entries, Day $today): array
+    public function opened(Round $round, Household $household, Collection $entries): array
     {
+        $today = Day::at($this->clock->now(), $household->zone());
         $tasks = $this->care->machine($round->machine, $household)->tasks;
         $opened = [];
         foreach ($entries as $entry) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Care\CareReader;
+use App\Care\MachinesApart;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Round;
@@ -13,8 +14,6 @@ use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\State;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
 
 /** What Today shows. */
@@ -23,7 +22,7 @@ final readonly class TodayPage
     /** Lines shown below the first. */
     private const OTHERS = 4;
 
-    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private VesselNotices $keepApart)
+    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private VesselNotices $keepApart, private MachinesApart $apart, private RoundPage $round)
     {
     }
 
@@ -34,7 +33,7 @@ final readonly class TodayPage
         $today = Day::at($now, $household->zone());
         $machines = $this->care->household($household);
         $tasks = CareReader::byUrgency($machines);
-        $rounds = $this->rounds($household);
+        $rounds = $this->apart->rounds($household);
         $notices = $this->keepApart->for($household, $machines);
         $line = fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words);
         $first = isset($tasks[0]) ? $line($tasks[0]) : null;
@@ -53,22 +52,35 @@ final readonly class TodayPage
             'pourInto' => $this->keepApart->pourInto($machines),
             'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             'vessels' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
+            'together' => null === $first ? [] : $this->together($first->care, $tasks),
             'estimate' => $estimate,
             'doneAt' => null === $estimate ? null : $now->modify(sprintf('+%d seconds', $estimate->all->seconds())),
-            'running' => $rounds->first(static fn (Round $round): bool => null === $round->ended_at),
+            'running' => $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at),
+            'paused' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && $round !== $running),
+            'tray' => null === $running ? [] : $this->round->tray($running, $running->progress()),
             'left' => $rounds->filter(static fn (Round $round): bool => null !== $round->ended_at),
             'strip' => WeeksStrip::of($tasks, $today),
             'handbook' => $this->handbook,
         ];
     }
 
-    /** @return Collection<int, Round> those under way, and of each machine the latest ended one where it left something open */
-    private function rounds(Household $household): Collection
+    /**
+     * What is due on the same machine as the first and can be done in one go with it; nothing when that is all.
+     *
+     * @param list<TaskCare> $tasks
+     *
+     * @return array<string, string> names of procedures by id
+     */
+    private function together(TaskCare $first, array $tasks): array
     {
-        return $household->rounds()->with('machine')->where(static fn (Builder $open) => $open->whereNull('ended_at')->orWhere(
-            static fn (Builder $ended) => $ended->where('open_ends', '!=', '[]')->whereNotExists(
-                static fn ($later) => $later->from('rounds as later')->whereColumn('later.machine_id', 'rounds.machine_id')->whereColumn('later.ended_at', '>', 'rounds.ended_at'),
-            ),
-        ))->orderByDesc('started_at')->get();
+        $together = [];
+        foreach ($tasks as $care) {
+            $procedure = (string) array_key_first($care->procedures());
+            if ($care->machine->id === $first->machine->id && $care->isDue() && !$care->kind->procedure($procedure)->alone) {
+                $together[$procedure] = $care->procedures()[$procedure];
+            }
+        }
+
+        return count($together) > 1 && isset($together[(string) array_key_first($first->procedures())]) ? $together : [];
     }
 }

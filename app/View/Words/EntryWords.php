@@ -13,7 +13,9 @@ use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Dose;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\PartFitted;
 use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Logbook\Reading;
 use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Measures;
@@ -38,6 +40,8 @@ final class EntryWords
             $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => $this->vessel($says->vessel, $machine)]),
             $says instanceof Counter => self::text('counter', ['uses' => Uses::counted($says->uses, $says->unit)]),
             $says instanceof Check => self::text("check.$says->check.".($says->passed ? 'passed' : 'failed')),
+            $says instanceof Reading => $this->reading($says),
+            $says instanceof PartFitted => self::text('fitted', ['part' => $this->part($machine, $says->part)]),
             $says instanceof Note => $says->text,
             $says instanceof Voiding => self::text("voiding.$says->why"),
             default => $says->kind()->value,
@@ -50,6 +54,22 @@ final class EntryWords
         $said = null === $dose->portion ? self::text('dose_unmeasured', $values) : self::text('dose', $values + ['amount' => $dose->portion->inKitchen($measures)]);
 
         return $said.(null === $dose->strength ? '' : self::text('strength', ['percent' => Uses::number($dose->strength)]));
+    }
+
+    private function reading(Reading $says): string
+    {
+        try {
+            $rule = $this->handbook->reading($says->what);
+        } catch (UnknownEntry) {
+            return self::text('reading_gone', ['number' => null === $says->number ? implode(', ', $says->picks) : Uses::number($says->number)]);
+        }
+        $unit = ['name' => $rule->name, 'unit' => (string) $rule->unit];
+
+        return match (true) {
+            null !== $says->of => self::text('reading_ratio', $unit + ['number' => Uses::number((float) $says->number), 'of' => Uses::number($says->of)]),
+            null !== $says->number => self::text('reading_number', $unit + ['number' => Uses::number($says->number)]),
+            default => self::text('reading_picks', $unit + ['picks' => mb_strtolower(implode(', ', array_map($rule->optionName(...), $says->picks)))]),
+        };
     }
 
     private function opening(Opening $opening, ?Machine $machine, string $part): string

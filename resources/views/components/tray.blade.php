@@ -1,21 +1,38 @@
-@props(['parts', 'ids' => []])
-@if (! $parts)
-    <p class="muted small mb-0">Nothing yet. What you take off lands here, and goes back the other way round.</p>
+@props(['pieces', 'apart', 'round', 'kind', 'traits'])
+@php
+    $drawing = App\View\Drawing\TrayDrawing::of($pieces);
+    $names = array_map(fn ($piece) => $piece->name, $pieces);
+    $part = fn (string $id) => mb_strtolower($kind->part($id)->name($traits));
+@endphp
+@if (! $pieces)
+    <p class="muted small mb-0" data-tray>Nothing yet. What you take off lands here, and goes back the other way round.</p>
 @else
-    @php($height = 34 + 52 * count($parts))
-    <svg class="tray" viewBox="0 0 220 {{ $height }}" role="img" aria-label="In the tray: {{ implode(', ', $parts) }}. Goes back: {{ implode(', then ', array_reverse($parts)) }}.">
-        <path class="rim-line w-stout" d="M8 8 V{{ $height - 20 }} Q8 {{ $height - 6 }} 22 {{ $height - 6 }} H198 Q212 {{ $height - 6 }} 212 {{ $height - 20 }} V8"/>
-        @foreach ($parts as $i => $name)
-            @php($y = $height - 62 - 52 * $i)
-            <g transform="translate(22 {{ $y }})">
-                @if (str_contains($ids[$i] ?? '', 'rack'))
-                    <path class="ink-line w-light" d="M2 6 L8 36 H42 L48 6Z M16 8 V36 M25 8 V36 M34 8 V36"/>
-                @else
-                    <path class="ink-line w-light" d="M6 10 H44 M10 10 V32 Q10 38 16 38 H34 Q40 38 40 32 V10 M18 12 V37 M25 12 V37 M32 12 V37 M10 24 H40 M20 10 V5 H30 V10"/>
-                @endif
-                <text x="62" y="28">{{ $i + 1 }} {{ $name }}</text>
+    <svg class="tray" viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing->height }}" role="img" data-tray aria-label="In the tray: {{ implode(', ', array_map(fn ($piece) => trim($piece->name.($piece->along ? ' with '.implode(', ', $piece->along) : '')), $pieces)) }}. Goes back: {{ implode(', then ', array_reverse($names)) }}.">
+        <path class="rim-line w-stout" d="M6 4 V{{ $drawing->height - 18 }} Q6 {{ $drawing->height - 4 }} 20 {{ $drawing->height - 4 }} H{{ $drawing::WIDTH - 20 }} Q{{ $drawing::WIDTH - 6 }} {{ $drawing->height - 4 }} {{ $drawing::WIDTH - 6 }} {{ $drawing->height - 18 }} V4"/>
+        @foreach ($drawing->rows as $row)
+            <g transform="translate(16 {{ $row['y'] }})">
+                <x-tray-sign :part="$row['piece']->part"/>
+                <text class="tray__name" x="50" y="18">{{ $row['number'] }} {{ $row['piece']->name }}</text>
+                @for ($i = 0; $i < $row['heads']; $i++)
+                    <g transform="translate({{ 56 + 15 * $i }} 32)"><circle class="ink-line w-thin" r="5"/><path class="ink-line w-thin" d="M-3 0 H3"/></g>
+                @endfor
+                @foreach ($row['lines'] as $i => $line)<text class="tray__note" x="50" y="{{ ($row['heads'] ? 52 : 36) + 17 * $i }}">{{ $line }}</text>@endforeach
             </g>
         @endforeach
     </svg>
-    <p class="muted small mb-0">Goes back: {{ implode(', then ', array_map('mb_strtolower', array_reverse($parts))) }}.</p>
+    <p class="muted small">Goes back: {{ implode(', then ', array_map('mb_strtolower', array_reverse($names))) }}.</p>
+    @php($top = end($pieces))
+    @if ($top->stepBack)
+        <form method="post" action="{{ route('ticks.store', $round) }}" class="mb-0">
+            @csrf
+            <input type="hidden" name="id" value="{{ Str::ulid() }}">
+            <input type="hidden" name="step" value="{{ $top->stepBack }}">
+            <button class="push push--quiet push--wide small">{{ $top->name }} is back already</button>
+        </form>
+    @endif
 @endif
+@foreach ($apart->leftOver as $id => $left)
+    <p class="hazard small mb-0"><strong>Left over</strong> from the {{ $part($id) }}: {{ implode(', ', array_map(fn ($piece, $count) => "$count × $piece", array_keys($left), $left)) }}.</p>
+@endforeach
+@if ($apart->leftOn)<p class="muted small mb-0">Left on: {{ implode(', ', array_map($part, array_unique($apart->leftOn))) }}.</p>@endif
+@if ($apart->early)<p class="muted small mb-0">Back early: {{ implode(', ', array_map($part, $apart->early)) }}.</p>@endif

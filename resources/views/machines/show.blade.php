@@ -56,6 +56,7 @@
                         <button class="push">+1 {{ $kind->useName }}</button>
                     </form>
                     <a class="push push--quiet" href="{{ route('logbook', ['machine' => $machine->id]) }}">Its logbook</a>
+                    <a class="push push--quiet" href="{{ route('machines.apart', $machine) }}">How it comes apart</a>
                     <a class="push push--quiet" href="{{ route('machines.card', $machine) }}">Door card to print</a>
                 </div>
             </section>
@@ -68,6 +69,7 @@
             @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today" :running="$running->isNotEmpty()"/>@endif
             <section class="tile">
                 <h2>When you want it</h2>
+                <p><a class="push push--wide" href="{{ route('rounds.create', $machine) }}">Several in one round</a></p>
                 <p class="muted small">No clock asks for these.</p>
                 <p class="chips mb-0">@foreach ($wanted as $procedure => $name)<a class="chip" href="{{ route('handbook.procedure', [$kind->id, $procedure, 'machine' => $machine->id]) }}">{{ $name }}</a> @endforeach</p>
                 <hr class="rule">

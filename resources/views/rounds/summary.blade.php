@@ -11,7 +11,7 @@
             <h1>{{ $stopped ? 'Stopped half-way.' : 'Done.' }} {{ $care === null ? '' : ($care->rhythm->dueOn && ! $first->line->isDue() ? 'Next on '.Dates::longWeekday($care->rhythm->dueOn).'.' : 'Still '.$first->line->when().'.') }}</h1>
             @if ($first?->learned)<p class="step__say">{{ $first->learned }}</p>@endif
             @if ($round->open_ends)
-                <p class="hazard"><strong>Left open: {{ App\Support\OpenEndWords::list($round, $round->leftOpen()) }}.</strong> Don't use it before it is put right.</p>
+                <p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, and has been put right since' : 'Left open' }}: {{ App\Support\OpenEndWords::list($round, $round->leftOpen()) }}.</strong>{{ $round->settled_at ? '' : " Don't use it before it is put right." }}</p>
             @endif
             @foreach ($opened as $each)
                 <x-due-lines :lines="[$each->line]" :today="$today" :level="$loop->first ? 'h2' : 'h3'"/>
@@ -32,7 +32,7 @@
             @if ($photos->isNotEmpty())
                 <div class="photos mb-3">@foreach ($photos as $photo)<img src="{{ route('photos.show', $photo) }}" alt="Picture from this round">@endforeach</div>
             @endif
-            <p class="with-gap mb-0"><a class="push push--main" href="{{ route('today') }}">Back to Today</a><a class="push" href="{{ route('logbook') }}">See the logbook</a></p>
+            <p class="with-gap mb-0"><a class="push push--main" href="{{ route('today') }}">Back to Today</a><a class="push" href="{{ route('rounds.record', $round) }}">Service record</a><a class="push push--quiet" href="{{ route('logbook') }}">See the logbook</a></p>
         </section>
         <aside class="today__aside">
             <section class="tile">

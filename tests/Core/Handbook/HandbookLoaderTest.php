@@ -58,7 +58,11 @@ final class HandbookLoaderTest extends CoreTestCase
         yield 'an answer nobody can give' => [$steps, 'residue: [crust] }', 'residue: [rust] }', '/if/residue', 'no answer "rust"'];
         yield 'a trait nobody has' => [$kind, 'when: { filter: [twist-out, flat-plate] } }', 'when: { sieve: [round] } }', '/tasks/0/procedures/0/when', 'nothing is called "sieve"'];
         yield 'a procedure that is not there' => [$kind, 'id: filter-clean,', 'id: filter-cleanse,', '/tasks/0/procedures/0/id', 'no procedure "filter-cleanse"'];
-        yield 'taken off and not put back' => [$steps, "  putsBack: lower-rack\n", '', '/steps', 'takes off lower-rack', 'machines/dishwasher/procedures/drain-freshener.yaml'];
+        yield 'taken off and not put back' => ['machines/dishwasher/procedures/drain-freshener.yaml', "  - refit\n", '', '/steps', 'takes off lower-rack'];
+        yield 'taken off with no way back' => [$steps, "  back:\n    id: rack-in", "  forth:\n    id: rack-in", '/2', 'back'];
+        yield 'a test that is not there' => [$steps, 'then: [lock-test]', 'then: [luck-test]', '/back/then', 'no step "luck-test"'];
+        yield 'a reading nobody knows' => [$steps, 'observe: [debris]', 'observe: [crumbs]', '/observe', 'no reading "crumbs"'];
+        yield 'a tool for a piece that is not there' => [$kind, 'tool: driver-flat }], loose: [washer]', 'tool: hammer }], loose: [washer]', '/parts/6/held/2/pieces/0/tool', 'no kit "hammer"'];
         yield 'a wait that never began' => [$steps, 'waitsFor: soak', 'waitsFor: crust-soak', '/steps', 'does not come before it', 'machines/dishwasher/procedures/filter-clean.yaml'];
         yield 'a word nobody fills in' => ['machines/dishwasher/procedures/strip-down.yaml', '{screws} cover', '{bolts} cover', '/title', 'to fill in for "bolts"'];
         yield 'a composition in a circle' => ['machines/dishwasher/procedures/look-and-wipe.yaml', 'steps: [kit,', 'steps: [{ do: weekly-look }, kit,', '/steps/0/do', 'goes round in a circle: ', 'machines/dishwasher/procedures/weekly-look.yaml'];

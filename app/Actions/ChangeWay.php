@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Care\Recompose;
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\User;
+use GoodRinse\Core\Apart\OwnWay;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps how a part comes off a machine, where it is not as the handbook has it. */
+final readonly class ChangeWay
+{
+    public function __construct(private Recompose $recompose)
+    {
+    }
+
+    /** @param array<string, string> $traits of the machine that are set right with it */
+    public function handle(Machine $machine, User $by, string $part, OwnWay $own, array $traits): void
+    {
+        DB::transaction(function () use ($machine, $by, $part, $own, $traits): void {
+            $machine->refresh();
+            $apart = array_diff_key($machine->apart ?? [], [$part => 0]);
+            $machine->update([
+                'apart' => $own->isEmpty() ? $apart : [$part => $own->toArray()] + $apart,
+                'traits' => [...$machine->traits, ...$traits],
+            ]);
+            if ([] !== $traits) {
+                $this->followIn($machine, $by->home());
+            }
+        });
+    }
+
+    /** What is learned about a machine in the middle of a round counts in that round. */
+    private function followIn(Machine $machine, Household $household): void
+    {
+        foreach ($machine->rounds()->whereNull('ended_at')->get() as $round) {
+            $script = $this->recompose->script($round->setRelation('machine', $machine), $household);
+            if (null !== $script) {
+                $round->update(['script' => $script]);
+            }
+        }
+    }
+}

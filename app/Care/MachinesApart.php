@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Round;
+use GoodRinse\Core\Round\OpenEnd;
+use Illuminate\Support\Collection;
+
+/** Knows which machines are not whole: their round is still going on, or ended with something open. */
+final readonly class MachinesApart
+{
+    /** @return Collection<int, Round> under way, and ended with something open that nobody has put right yet, newest first */
+    public function rounds(Household $household): Collection
+    {
+        return $household->rounds()->with('machine')->where(static fn ($open) => $open->whereNull('ended_at')->orWhere(
+            static fn ($ended) => $ended->where('open_ends', '!=', '[]')->whereNull('settled_at'),
+        ))->orderByDesc('started_at')->orderByDesc('id')->get();
+    }
+
+    /**
+     * What other rounds have left apart on a machine.
+     *
+     * @return list<array{Round, list<OpenEnd>}>
+     */
+    public function elsewhere(Machine $machine, Round $round): array
+    {
+        $found = [];
+        foreach ($this->rounds($machine->household()->firstOrFail()) as $other) {
+            if ($other->machine_id === $machine->id && $other->id !== $round->id) {
+                $ends = null === $other->ended_at
+                    ? array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $other->progress()->tray())
+                    : $other->leftOpen();
+                if ([] !== $ends) {
+                    $found[] = [$other, $ends];
+                }
+            }
+        }
+
+        return $found;
+    }
+}

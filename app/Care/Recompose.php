@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Round;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Round\Composed;
+use GoodRinse\Core\Round\Composer;
+
+/** Composes what a round follows, for a machine as it stands now. */
+final readonly class Recompose
+{
+    public function __construct(private Handbook $handbook, private CareReader $care, private Surroundings $surroundings, private VesselReader $vessels)
+    {
+    }
+
+    /** @throws UnknownEntry when the kind has no such procedure */
+    public function procedure(Machine $machine, Household $household, MachineKind $kind, string $procedure): Composed
+    {
+        $task = $kind->taskOf(MachineKind::apart($procedure)[0]);
+        $since = $this->care->machine($machine, $household)->history->task($task->id ?? '')->usesSince;
+
+        return (new Composer($this->handbook))->compose($kind, $procedure, $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since));
+    }
+
+    /**
+     * What a running round follows, composed anew for its machine as it stands now; null when a step that was
+     * done would not be in it any more.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function script(Round $round, Household $household): ?array
+    {
+        try {
+            $composed = $this->procedure($round->machine, $household, $this->handbook->kind($round->machine->kind), $round->procedure);
+            $script = null === $composed->procedure ? null : $this->handbook->excerpt($round->machine->kind, $round->procedure, $composed->fitting);
+        } catch (UnknownEntry) {
+            return null;
+        }
+        $steps = null === $script ? [] : array_column($script['kinds'][0]['steps'] ?? [], 'id');
+
+        return [] === array_diff($round->ticks()->pluck('step')->all(), $steps) ? $script : null;
+    }
+}

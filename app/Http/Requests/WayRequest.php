@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Machine;
+use App\View\Pages\ApartPage;
+use GoodRinse\Core\Apart\OwnWay;
+use GoodRinse\Core\Apart\SheetLine;
+use GoodRinse\Core\Handbook\MachineTrait;
+use GoodRinse\Core\Handbook\Option;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
+
+/** How a part comes off a machine, as a person sets it right. */
+final class WayRequest extends UlidRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $rules = [
+            ...parent::rules(),
+            'counts.*' => ['nullable', 'integer', 'between:0,40'],
+            'loose' => ['nullable', 'string', 'max:120'],
+            'way' => ['nullable', 'string', 'max:160'],
+            'note' => ['nullable', 'string', 'max:400'],
+            'photo' => ['nullable', 'file', 'mimes:jpg,jpeg,png,webp', 'max:'.config()->integer('good-rinse.photo_max_kilobytes'), 'dimensions:max_width=12000,max_height=12000'],
+        ];
+        foreach ($this->asked() as $trait) {
+            $rules["traits.$trait->id"] = null === $trait->number
+                ? ['nullable', 'string', Rule::in(array_map(static fn (Option $option): string => $option->id, $trait->options))]
+                : ['nullable', 'integer', "between:{$trait->number->least},{$trait->number->most}"];
+        }
+
+        return $rules;
+    }
+
+    /** What of the handbook's way is not so here; what is the same is not kept. */
+    public function own(): OwnWay
+    {
+        $usual = $this->usual();
+        $counts = [];
+        foreach ($usual->holding->pieces as $piece) {
+            if ($this->filled("counts.$piece->id") && $this->integer("counts.$piece->id") !== $piece->count) {
+                $counts[$piece->id] = $this->integer("counts.$piece->id");
+            }
+        }
+        $loose = trim($this->string('loose')->toString());
+        $way = trim($this->string('way')->toString());
+
+        return new OwnWay(
+            $counts,
+            $loose === implode(', ', $usual->holding->loose) ? null : $loose,
+            $way === ($usual->holding->way ?? '') ? null : $way,
+            $this->filled('note') ? $this->string('note')->toString() : null,
+            $this->machine()->ownWays()[$this->part()]->photo ?? null,
+        );
+    }
+
+    /** @return array<string, string> traits of the machine that were set right */
+    public function traits(): array
+    {
+        $traits = [];
+        foreach ($this->asked() as $trait) {
+            if ($this->filled("traits.$trait->id")) {
+                $traits[$trait->id] = $this->string("traits.$trait->id")->toString();
+            }
+        }
+
+        return $traits;
+    }
+
+    public function photo(): ?UploadedFile
+    {
+        $photo = $this->file('photo');
+
+        return $photo instanceof UploadedFile ? $photo : null;
+    }
+
+    /** @return list<MachineTrait> */
+    private function asked(): array
+    {
+        return app(ApartPage::class)->asked($this->machine(), $this->part());
+    }
+
+    private function usual(): SheetLine
+    {
+        return app(ApartPage::class)->usual($this->machine(), $this->part());
+    }
+
+    private function machine(): Machine
+    {
+        $machine = $this->route('machine');
+
+        return $machine instanceof Machine ? $machine : throw new \LogicException('The route names no machine.');
+    }
+
+    private function part(): string
+    {
+        $part = $this->route('part');
+
+        return is_string($part) ? $part : '';
+    }
+}

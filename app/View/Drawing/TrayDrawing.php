@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use App\View\Pages\TrayPiece;
+
+/** Where things lie in the drawn tray: the first taken off at the bottom, each with its small pieces and its way round. */
+final readonly class TrayDrawing
+{
+    public const WIDTH = 236;
+    private const LINE = 17;
+    private const LONGEST_LINE = 27;
+    private const HEADS = 10;
+
+    /**
+     * @param list<array{piece: TrayPiece, number: int, y: int, height: int, lines: list<string>, heads: int}> $rows
+     * @param int                                                                                              $height of the whole drawing
+     */
+    private function __construct(public array $rows, public int $height)
+    {
+    }
+
+    /** @param list<TrayPiece> $pieces in the order they came off */
+    public static function of(array $pieces): self
+    {
+        $rows = [];
+        $y = 10;
+        foreach (array_reverse($pieces, true) as $i => $piece) {
+            $lines = self::wrapped(implode(', ', $piece->along));
+            array_push($lines, ...self::wrapped($piece->way ?? ''));
+            $heads = min(self::HEADS, self::fasteners($piece));
+            $height = max(48, 30 + ($heads > 0 ? 16 : 0) + self::LINE * count($lines));
+            $rows[] = ['piece' => $piece, 'number' => $i + 1, 'y' => $y, 'height' => $height, 'lines' => $lines, 'heads' => $heads];
+            $y += $height + 6;
+        }
+
+        return new self($rows, $y + 14);
+    }
+
+    /** How many small pieces to draw as heads. */
+    private static function fasteners(TrayPiece $piece): int
+    {
+        $count = 0;
+        foreach ($piece->along as $along) {
+            $count += 1 === preg_match('/^(\d+) /', $along, $found) ? (int) $found[1] : (1 === preg_match('/screw|nut|bolt|ring/', $along) ? 1 : 0);
+        }
+
+        return $count;
+    }
+
+    /** @return list<string> */
+    private static function wrapped(string $text): array
+    {
+        return '' === $text ? [] : explode("\n", wordwrap($text, self::LONGEST_LINE));
+    }
+}

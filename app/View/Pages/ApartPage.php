@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Models\Household;
+use App\Models\Machine;
+use GoodRinse\Core\Apart\SheetLine;
+use GoodRinse\Core\Apart\TakeApartSheet;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineTrait;
+use GoodRinse\Core\Handbook\UnknownEntry;
+
+/** What is shown of how a machine comes apart: the whole sheet, or one part to set right. */
+final readonly class ApartPage
+{
+    public function __construct(private Handbook $handbook)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function all(Machine $machine, Household $household): array
+    {
+        return [
+            'household' => $household,
+            'machine' => $machine,
+            'lines' => (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays()))->lines(),
+            'handbook' => $this->handbook,
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws UnknownEntry when the machine has no such part
+     */
+    public function one(Machine $machine, string $part): array
+    {
+        $kind = $this->handbook->kind($machine->kind);
+
+        return [
+            'machine' => $machine,
+            'line' => (new TakeApartSheet($kind, $machine->traits, $machine->ownWays()))->line($part) ?? throw UnknownEntry::named('part that comes off', $part),
+            'usual' => $this->usual($machine, $part),
+            'asked' => $this->asked($machine, $part),
+        ];
+    }
+
+    /**
+     * What the handbook says of the part on a machine of these traits.
+     *
+     * @throws UnknownEntry when the machine has no such part
+     */
+    public function usual(Machine $machine, string $part): SheetLine
+    {
+        return (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits))->line($part) ?? throw UnknownEntry::named('part that comes off', $part);
+    }
+
+    /**
+     * The traits of the machine that say how the part is held, as far as they tell no two machines apart.
+     *
+     * @return list<MachineTrait>
+     */
+    public function asked(Machine $machine, string $part): array
+    {
+        $kind = $this->handbook->kind($machine->kind);
+        $line = $this->usual($machine, $part);
+        $ids = array_filter([$line->heldBy]);
+        foreach ($line->holding->pieces as $piece) {
+            array_push($ids, ...array_filter([$piece->countTrait]));
+            if (null !== $piece->bit && isset($kind->traits()['bit'])) {
+                $ids[] = 'bit';
+            }
+        }
+
+        return array_values(array_intersect_key($kind->traits(), array_flip($ids)));
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Care\CareReader;
+use App\Care\MachineCare;
+use App\Care\Recompose;
+use App\Care\TaskCare;
+use App\Models\Household;
+use App\Models\Machine;
+use App\View\Words\ReasonWords;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Rhythm\State;
+use GoodRinse\Core\Round\Estimate;
+use GoodRinse\Core\Round\Expectation;
+use Psr\Clock\ClockInterface;
+
+/** What a round can be made of on a machine: everything it may have done, with what is due picked already. */
+final readonly class ComposePage
+{
+    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private Recompose $recompose)
+    {
+    }
+
+    /**
+     * @param list<string> $picked procedures; those of what is due when empty
+     * @param string       $part   part to do something about; empty for any
+     *
+     * @return array<string, mixed>
+     */
+    public function for(Machine $machine, Household $household, array $picked, string $part): array
+    {
+        $care = $this->care->machine($machine, $household);
+        $choices = $this->choices($care, $household);
+        $picked = array_values(array_intersect($picked, array_keys($choices)));
+        if ([] === $picked) {
+            $picked = '' === $part ? $this->due($care) : array_slice($this->about($care, $choices, $part), 0, 1);
+        }
+
+        return [
+            'household' => $household,
+            'machine' => $machine,
+            'kind' => $care->kind,
+            'choices' => $choices,
+            'picked' => $picked,
+            'part' => isset($care->kind->parts()[$part]) ? $care->kind->part($part) : null,
+            'about' => '' === $part ? [] : $this->about($care, $choices, $part),
+            'together' => $this->together($care, $household, $picked),
+            'running' => $machine->rounds()->whereNull('ended_at')->get(),
+        ];
+    }
+
+    /** @return array<string, ComposeChoice> by procedure, the most urgent first, then what is done when it is wanted */
+    private function choices(MachineCare $care, Household $household): array
+    {
+        $today = Day::at($this->clock->now(), $household->zone());
+        $choices = [];
+        foreach (CareReader::byUrgency([$care]) as $task) {
+            foreach ($task->procedures() as $id => $name) {
+                $choices[$id] ??= new ComposeChoice($id, $name, new TaskLine($task, $today, $this->words), $care->kind->procedure($id));
+            }
+        }
+        foreach ($care->onDemand() as $id => $name) {
+            $choices[$id] ??= new ComposeChoice($id, $name, null, $care->kind->procedure($id));
+        }
+
+        return $choices;
+    }
+
+    /** @return list<string> the fullest procedure of every task that is due or nearly */
+    private function due(MachineCare $care): array
+    {
+        $due = array_filter(CareReader::byUrgency([$care]), static fn (TaskCare $task): bool => $task->isDue() || State::Soon === $task->rhythm->state);
+        $ids = array_map(static fn (TaskCare $task): string => (string) array_key_first($task->procedures()), $due);
+
+        return array_values(array_unique(array_filter($ids, fn (string $id): bool => !$care->kind->procedure($id)->alone)));
+    }
+
+    /**
+     * Procedures that do something with a part.
+     *
+     * @param array<string, ComposeChoice> $choices
+     *
+     * @return list<string>
+     */
+    private function about(MachineCare $care, array $choices, string $part): array
+    {
+        $own = array_filter($choices, static fn (ComposeChoice $choice): bool => $choice->line?->care->task->part === $part);
+        $with = array_filter($choices, static fn (ComposeChoice $choice): bool => [] === $choice->procedure->runs
+            && [] !== array_filter($choice->procedure->steps, static fn (Step $step): bool => $step->part === $part));
+
+        return array_keys($own + $with);
+    }
+
+    /**
+     * What comes of doing the picked ones together.
+     *
+     * @param list<string> $picked
+     *
+     * @return array{estimate: Estimate, apart: float, steps: int, saved: int}|null
+     */
+    private function together(MachineCare $care, Household $household, array $picked): ?array
+    {
+        try {
+            $parts = array_filter(array_map(fn (string $id): ?Procedure => $this->recompose->procedure($care->machine, $household, $care->kind, $id)->procedure, $picked));
+            $whole = [] === $picked ? null : $this->recompose->procedure($care->machine, $household, $care->kind, MachineKind::together($picked))->procedure;
+        } catch (UnknownEntry) {
+            return null;
+        }
+        if (null === $whole) {
+            return null;
+        }
+        $blocked = array_map(static fn (TaskCare $task): Fraction => $task->rhythm->blockedNow, $care->tasks);
+        $estimate = fn (Procedure $procedure): Estimate => Estimate::of($procedure, Expectation::of($procedure, $this->handbook, $blocked));
+        $steps = array_sum(array_map(static fn (Procedure $procedure): int => count($procedure->steps), $parts));
+
+        return [
+            'estimate' => $estimate($whole),
+            'apart' => array_sum(array_map(static fn (Procedure $procedure): float => $estimate($procedure)->hands->value, $parts)),
+            'steps' => count($whole->steps),
+            'saved' => max(0, $steps - count($whole->steps)),
+        ];
+    }
+}

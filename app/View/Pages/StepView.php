@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Care\PourVerdict;
+use App\Models\Photo;
+use GoodRinse\Core\Apart\SheetLine;
+use GoodRinse\Core\Handbook\Capture;
+use GoodRinse\Core\Handbook\ReadingRule;
+use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Round\KitList;
+use GoodRinse\Core\Round\Lateness;
+use GoodRinse\Core\Round\RunningTimer;
+use GoodRinse\Core\Round\Tick;
+
+/** One step of a round as it is shown. */
+final readonly class StepView
+{
+    /**
+     * @param Capture|null          $failed   the question it was answered with a no to
+     * @param list<PourVerdict>     $verdicts of keep-apart on what it pours
+     * @param PourVerdict|null      $refused  the one that stops it
+     * @param string|null           $gate     what is off or untested, where it runs the machine
+     * @param array<string, string> $previews what each grade would make of the rhythm
+     * @param RunningTimer|null     $wait     what it waits for
+     * @param SheetLine|null        $sheet    how the part it takes off or puts back is held
+     * @param list<ReadingRule>     $asked    readings beside its question
+     * @param list<ReadingRule>     $counted  what can be counted instead of grading by eye
+     * @param array<string, float>  $totals   how many there were in all the last time, by reading
+     * @param list<string>          $missing  tools it needs that were not at hand
+     * @param list<Photo>           $photos   taken at it
+     * @param int                   $tally    how far a count has come
+     * @param int                   $failures how often it was answered so that it did not pass
+     */
+    public function __construct(
+        public Step $step,
+        public ?Tick $answered,
+        public ?Capture $failed,
+        public bool $isCurrent,
+        public ?KitList $kit = null,
+        public array $verdicts = [],
+        public ?PourVerdict $refused = null,
+        public ?string $gate = null,
+        public array $previews = [],
+        public ?RunningTimer $wait = null,
+        public ?Lateness $late = null,
+        public ?SheetLine $sheet = null,
+        public array $asked = [],
+        public array $counted = [],
+        public array $totals = [],
+        public array $missing = [],
+        public array $photos = [],
+        public ?Photo $lastPhoto = null,
+        public int $tally = 0,
+        public int $failures = 0,
+    ) {
+    }
+
+    /** Whether it can be left out. */
+    public function canBeSkipped(): bool
+    {
+        return !$this->step->mustPass && !$this->step->kit;
+    }
+}

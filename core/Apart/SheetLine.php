@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Apart;
+
+use GoodRinse\Core\Handbook\Holding;
+use GoodRinse\Core\Handbook\Piece;
+
+/** How one part comes off one machine. */
+final readonly class SheetLine
+{
+    /**
+     * @param Holding      $holding as it is on this machine
+     * @param list<string> $lines   how it comes off, in order
+     * @param OwnWay       $own     what of it the household set right
+     * @param string|null  $heldBy  trait of the machine that says how it is held
+     */
+    public function __construct(public string $part, public string $name, public Holding $holding, public array $lines, public OwnWay $own, public ?string $heldBy)
+    {
+    }
+
+    /** @return list<string> everything small that comes along, "8 cover screws", "washer" */
+    public function comesAlong(): array
+    {
+        return [...array_map(static fn (Piece $piece): string => self::counted($piece), $this->holding->pieces), ...$this->holding->loose];
+    }
+
+    private static function counted(Piece $piece): string
+    {
+        return 1 === $piece->count ? $piece->name : sprintf('%d %ss', $piece->count, $piece->name);
+    }
+}

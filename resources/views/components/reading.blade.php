@@ -1,0 +1,30 @@
+@props(['rule', 'given' => null])
+{{-- Something to count, measure or notice beside the step's question; none of it has to be filled in. --}}
+@php($kind = GoodRinse\Core\Handbook\ReadingKind::class)
+<fieldset class="reading">
+    <legend>{{ $rule->name }}</legend>
+    @switch($rule->kind)
+        @case($kind::Some)
+        @case($kind::One)
+            <div class="chips">
+                @foreach ($rule->options as $option)
+                    <label class="chip"><input type="{{ $rule->kind === $kind::Some ? 'checkbox' : 'radio' }}" name="r[{{ $rule->id }}]{{ $rule->kind === $kind::Some ? '[]' : '' }}" value="{{ $option->id }}" @checked(in_array($option->id, (array) old("r.$rule->id", $given?->picks ?? []), true))> {{ $option->name }}</label>
+                @endforeach
+            </div>
+            @break
+        @case($kind::Number)
+            <div class="stepper" x-data="stepper">
+                <input class="form-control nums" type="number" inputmode="decimal" step="any" min="{{ $rule->range->least }}" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}]" aria-label="{{ $rule->name }}, {{ $rule->unit }}" value="{{ old("r.$rule->id", $given?->number) }}"> <span>{{ $rule->unit }}</span>
+            </div>
+            @break
+        @case($kind::Ratio)
+            <div class="stepper" x-data="stepper">
+                <button type="button" class="push" x-on:click="less" aria-label="{{ $rule->name }}: one fewer shut">−</button>
+                <input class="form-control nums" type="number" inputmode="numeric" min="0" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][shut]" aria-label="{{ $rule->name }}, shut" value="{{ old("r.$rule->id.shut", $given?->number) }}" x-ref="count" data-shut>
+                <button type="button" class="push" x-on:click="more" aria-label="{{ $rule->name }}: one more shut">+</button>
+                <span>shut of</span>
+                <input class="form-control nums" type="number" inputmode="numeric" min="1" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][all]" aria-label="{{ $rule->name }}, all {{ $rule->unit }}" value="{{ old("r.$rule->id.all", $given?->of ?? $attributes->get('total')) }}" data-all>
+            </div>
+            @break
+    @endswitch
+</fieldset>
