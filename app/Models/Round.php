@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                                              $task
  * @property string                                              $procedure
  * @property array<string, mixed>                                $script
+ * @property CarbonImmutable|null                                $updated_at when what it follows last changed
  * @property CarbonImmutable                                     $started_at
  * @property CarbonImmutable|null                                $ended_at
  * @property string|null                                         $ended_how

@@ -20,14 +20,19 @@ final readonly class SheetLine
     {
     }
 
+    /** @return list<string> the same with size, bit and place, "8 cover screws (short, six-point star 20, round the rim)" */
+    public function inFull(): array
+    {
+        return [...array_map(static function (Piece $piece): string {
+            $more = implode(', ', array_filter([$piece->size, $piece->bit, $piece->where]));
+
+            return $piece->counted().('' === $more ? '' : " ($more)");
+        }, $this->holding->pieces), ...$this->holding->loose];
+    }
+
     /** @return list<string> everything small that comes along, "8 cover screws", "washer" */
     public function comesAlong(): array
     {
-        return [...array_map(static fn (Piece $piece): string => self::counted($piece), $this->holding->pieces), ...$this->holding->loose];
-    }
-
-    private static function counted(Piece $piece): string
-    {
-        return 1 === $piece->count ? $piece->name : sprintf('%d %ss', $piece->count, $piece->name);
+        return [...array_map(static fn (Piece $piece): string => $piece->counted(), $this->holding->pieces), ...$this->holding->loose];
     }
 }

@@ -103,12 +103,14 @@ final class MachineKind
     }
 
     /**
-     * Several procedures as one; a procedure by itself is itself.
+     * Several procedures as one, whatever order they are named in; a procedure by itself is itself.
      *
      * @param non-empty-list<string> $ids
      */
     public static function together(array $ids): string
     {
+        sort($ids);
+
         return implode(Together::AND, $ids);
     }
 

@@ -18,6 +18,12 @@ final readonly class Piece
     {
     }
 
+    /** "8 cover screws", "bolt". */
+    public function counted(): string
+    {
+        return 1 === $this->count ? $this->name : sprintf('%d %ss', $this->count, $this->name);
+    }
+
     public function counting(int $count): self
     {
         return new self($this->id, $this->name, $count, $this->bit, $this->size, $this->where, $this->tool, $this->countTrait);

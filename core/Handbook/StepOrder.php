@@ -63,7 +63,7 @@ final readonly class StepOrder
     }
 
     /**
-     * Several procedures as one: what they open is opened first, while the first one's soak runs; then all goes
+     * Several procedures as one: what comes before anything is opened comes first; what they open is opened first, while the first one's soak runs; then all goes
      * back; then comes what wants the machine whole.
      *
      * @param list<list<string>> $all in the order they are to be done
@@ -75,11 +75,11 @@ final readonly class StepOrder
         $open = $close = $whole = [];
         foreach ($all as $written) {
             $refit = $this->lastRefit($written);
-            if (null !== $refit) {
+            if ($this->runsTheMachine(array_slice($written, 0, $refit))) {
+                array_push($whole, ...$written);
+            } elseif (null !== $refit) {
                 $open[] = array_slice($written, 0, $refit);
                 array_push($close, ...array_slice($written, $refit + 1));
-            } elseif ($this->runsTheMachine($written)) {
-                array_push($whole, ...$written);
             } else {
                 $open[] = $written;
             }
@@ -87,9 +87,9 @@ final readonly class StepOrder
         $first = array_shift($open) ?? [];
         $wait = $this->firstWait($first);
         $opened = [...array_slice($first, 0, $wait), ...array_merge(...$open), ...array_slice($first, $wait)];
-        $kit = array_values(array_filter($opened, fn (string $word): bool => isset($this->steps[$word]['kit'])));
+        $before = array_values(array_filter($opened, fn (string $word): bool => isset($this->steps[$word]['kit']) || isset($this->steps[$word]['opening'])));
 
-        return [...$kit, ...$opened, self::REFIT, ...$close, ...$whole];
+        return [...$before, ...$opened, self::REFIT, ...$close, ...$whole];
     }
 
     /**
@@ -175,10 +175,14 @@ final readonly class StepOrder
         return $last;
     }
 
-    /** @param list<string> $written */
+    /**
+     * Whether the machine runs on the way, and not only to close up.
+     *
+     * @param list<string> $written
+     */
     private function runsTheMachine(array $written): bool
     {
-        return [] !== array_filter($written, fn (string $word): bool => in_array('machine', $this->list($word, 'needs'), true));
+        return [] !== array_filter($written, fn (string $word): bool => in_array('machine', $this->list($word, 'needs'), true) && !isset($this->steps[$word]['closing']));
     }
 
     /**

@@ -57,7 +57,7 @@ final readonly class KitList
         $tools = [];
         foreach ($holding->pieces ?? [] as $piece) {
             if (null !== $piece->tool) {
-                $tools[$piece->tool][] = sprintf('%d × %s', $piece->count, $piece->name);
+                $tools[$piece->tool][] = $piece->counted();
             }
         }
         if (true === $holding?->hasSmallThings()) {

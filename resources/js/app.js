@@ -1,14 +1,21 @@
 import Alpine from '@alpinejs/csp';
+import compose from './components/compose.js';
 import copy from './components/copy.js';
+import counts from './components/counts.js';
 import find from './components/find.js';
 import grade from './components/grade.js';
+import kit from './components/kit.js';
 import photo from './components/photo.js';
 import pour from './components/pour.js';
 import round from './components/round.js';
+import stepper from './components/stepper.js';
+import tally from './components/tally.js';
 import timer from './components/timer.js';
 import traits from './components/traits.js';
 import zone from './components/zone.js';
+import { startWorker } from './offline/worker.js';
 
-Object.entries({ copy, find, grade, photo, pour, round, timer, traits, zone }).forEach(([name, component]) => Alpine.data(name, component));
+Object.entries({ compose, copy, counts, find, grade, kit, photo, pour, round, stepper, tally, timer, traits, zone }).forEach(([name, component]) => Alpine.data(name, component));
 
 Alpine.start();
+startWorker();

@@ -6,10 +6,12 @@ export { expect };
 
 export const DEMO = { email: 'ama@marrowick.example', password: 'harbour kettle nineteen' };
 
-const state = 'storage/instances/browser';
+// Each worker has a demo of its own, so that two tests never share a household.
+const port = () => 8499 - test.info().parallelIndex;
 
 // The demo household as it was loaded.
 function restore() {
+    const state = `storage/instances/browser-${port()}`;
     const [database, kept] = [`${state}/demo.sqlite`, `${state}/kept.sqlite`];
     for (const rest of ['-wal', '-shm']) {
         rmSync(database + rest, { force: true });
@@ -24,6 +26,8 @@ function restore() {
 // A page whose console errors and script errors fail the test, unless the test expects them.
 export const test = base.extend({
     expected: [{ errors: [] }, { option: true }],
+
+    baseURL: async ({}, use) => use(`http://127.0.0.1:${port()}`),
 
     // Every test of every file begins with it.
     restored: [async ({}, use) => {
@@ -79,9 +83,22 @@ export async function accessible(page) {
 
 const heading = (page) => page.getByRole('heading', { level: 1 });
 
+// What a step wants beside a picked answer: the kit ticked off, something counted.
+async function fillIn(page) {
+    const all = page.getByRole('button', { name: 'It is all here' });
+    if (await all.count()) {
+        await all.click();
+    }
+    const count = page.locator('input[type=number][name=answer]');
+    if ((await count.count()) && (await count.inputValue()) === '') {
+        await count.fill('4');
+    }
+}
+
 // Presses the main button of the step with this heading and waits for another step.
 export async function done(page, title, answer = null) {
     await expect(heading(page)).toHaveText(title);
+    await fillIn(page);
     if (answer !== null) {
         await page.getByRole('radio', { name: answer }).check();
     }
@@ -89,14 +106,16 @@ export async function done(page, title, answer = null) {
     await expect(heading(page)).not.toHaveText(title);
 }
 
-// Goes on through a round with the first answer of each question until everything is done.
-export async function goThrough(page, answers = {}) {
-    for (let turn = 0; turn < 40; turn += 1) {
+// Goes on through a round with the first answer of each question, or the one named by its number, until a heading
+// comes up.
+export async function goThrough(page, answers = {}, until = 'Everything is done') {
+    for (let turn = 0; turn < 90; turn += 1) {
         const title = await heading(page).innerText();
-        if (title.startsWith('Everything is done')) {
+        if (title.startsWith(until)) {
             return;
         }
-        const choices = page.getByRole('radio');
+        await fillIn(page);
+        const choices = page.locator('input[type=radio][name=answer]');
         if (await choices.count()) {
             await choices.nth(answers[title] ?? 0).check();
         }

@@ -11,7 +11,7 @@ final readonly class TrayDrawing
 {
     public const WIDTH = 236;
     private const LINE = 17;
-    private const LONGEST_LINE = 27;
+    private const LONGEST_LINE = 25;
     private const HEADS = 10;
 
     /**
@@ -31,7 +31,7 @@ final readonly class TrayDrawing
             $lines = self::wrapped(implode(', ', $piece->along));
             array_push($lines, ...self::wrapped($piece->way ?? ''));
             $heads = min(self::HEADS, self::fasteners($piece));
-            $height = max(48, 30 + ($heads > 0 ? 16 : 0) + self::LINE * count($lines));
+            $height = max(48, 30 + ($heads > 0 ? 20 : 0) + self::LINE * count($lines));
             $rows[] = ['piece' => $piece, 'number' => $i + 1, 'y' => $y, 'height' => $height, 'lines' => $lines, 'heads' => $heads];
             $y += $height + 6;
         }

@@ -1,5 +1,9 @@
-// Counts a wait down from what the server says is left, so a reload or another device shows the same.
+// Counts a wait down from what the server says is left, so a reload or another device shows the same. With
+// several waits the page's title tells of the one that ends first.
 const twoDigits = (number) => String(number).padStart(2, '0');
+const shownFor = (left) => `${Math.floor(Math.abs(left) / 60)}:${twoDigits(Math.abs(left) % 60)}`;
+const running = new Set();
+const title = document.title;
 
 function ring() {
     try {
@@ -14,8 +18,17 @@ function ring() {
             tone.start(audio.currentTime + start);
             tone.stop(audio.currentTime + start + 0.3);
         });
+        navigator.vibrate?.([200, 100, 200]);
     } catch {
         // No sound on this device; the page and its title say it too.
+    }
+}
+
+function tellInTitle() {
+    const [first] = [...running].sort((a, b) => a.endsAt - b.endsAt);
+    const left = first ? Math.round((first.endsAt - Date.now()) / 1000) : 0;
+    if (first) {
+        document.title = left > 0 ? `${shownFor(left)} ${first.label} · ${title}` : `${first.label} is over · ${title}`;
     }
 }
 
@@ -24,20 +37,20 @@ export default () => ({
         this.label = this.$el.dataset.label;
         this.endsAt = Date.now() + Number(this.$el.dataset.left) * 1000;
         this.over = this.endsAt <= Date.now();
-        this.title = document.title;
+        running.add(this);
         this.ticker = setInterval(() => this.tick(), 500);
         this.tick();
     },
 
     destroy() {
         clearInterval(this.ticker);
+        running.delete(this);
     },
 
     tick() {
         const left = Math.round((this.endsAt - Date.now()) / 1000);
-        const shown = `${Math.floor(Math.abs(left) / 60)}:${twoDigits(Math.abs(left) % 60)}`;
-        this.$refs.clock.textContent = left < 0 ? `+${shown}` : shown;
-        document.title = left > 0 ? `${shown} ${this.label} · ${this.title}` : `${this.label} is over · ${this.title}`;
+        this.$refs.clock.textContent = left < 0 ? `+${shownFor(left)}` : shownFor(left);
+        tellInTitle();
         if (left <= 0 && !this.over) {
             this.over = true;
             this.$refs.clock.classList.add('clock--over');

@@ -22,8 +22,7 @@
                 <button type="button" class="push" x-on:click="less" aria-label="{{ $rule->name }}: one fewer shut">−</button>
                 <input class="form-control nums" type="number" inputmode="numeric" min="0" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][shut]" aria-label="{{ $rule->name }}, shut" value="{{ old("r.$rule->id.shut", $given?->number) }}" x-ref="count" data-shut>
                 <button type="button" class="push" x-on:click="more" aria-label="{{ $rule->name }}: one more shut">+</button>
-                <span>shut of</span>
-                <input class="form-control nums" type="number" inputmode="numeric" min="1" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][all]" aria-label="{{ $rule->name }}, all {{ $rule->unit }}" value="{{ old("r.$rule->id.all", $given?->of ?? $attributes->get('total')) }}" data-all>
+                <span class="stepper__of">shut of <input class="form-control nums" type="number" inputmode="numeric" min="1" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][all]" aria-label="{{ $rule->name }}, all {{ $rule->unit }}" value="{{ old("r.$rule->id.all", $given?->of ?? $attributes->get('total')) }}" data-all></span>
             </div>
             @break
     @endswitch

@@ -63,7 +63,7 @@
             </ul>
             @if ($view->kit->items || $view->kit->agents)
                 <p class="with-gap mt-3 mb-0">
-                    <button type="button" class="push" x-on:click="all">It is all here</button>
+                    <button type="button" class="push" x-on:click="all" data-all-here>It is all here</button>
                     <label class="with-gap"><input type="checkbox" name="without" value="1"> Go on without what isn't ticked</label>
                 </p>
             @endif
@@ -128,7 +128,7 @@
             <div>
                 <h2>On your {{ $machine->name }}</h2>
                 @if ($step->takesOff && $sheet->lines)<ol>@foreach ($sheet->lines as $each)<li>{{ $each }}</li>@endforeach</ol>@endif
-                @if ($sheet->comesAlong())<p>{{ $step->takesOff ? 'Comes along' : 'Goes back with it' }}: <strong>{{ implode(', ', $sheet->comesAlong()) }}</strong>@foreach ($sheet->holding->pieces as $piece)@if ($piece->bit || $piece->size || $piece->where), {{ implode(', ', array_filter([$piece->size, $piece->bit, $piece->where])) }}@endif @endforeach.</p>@endif
+                @if ($sheet->comesAlong())<p>{{ $step->takesOff ? 'Comes along' : 'Goes back with it' }}: <strong>{{ implode(', ', $sheet->inFull()) }}</strong>.</p>@endif
                 @if ($sheet->holding->way)<p>{{ $sheet->holding->way }}</p>@endif
                 @if ($sheet->own->note)<p class="own-note">“{{ $sheet->own->note }}”</p>@endif
                 @if ($sheet->own->photo)<div class="photos"><img src="{{ route('photos.show', $sheet->own->photo) }}" alt="Your picture of how the {{ mb_strtolower($sheet->name) }} is held"></div>@endif

@@ -14,9 +14,9 @@
                 <x-tray-sign :part="$row['piece']->part"/>
                 <text class="tray__name" x="50" y="18">{{ $row['number'] }} {{ $row['piece']->name }}</text>
                 @for ($i = 0; $i < $row['heads']; $i++)
-                    <g transform="translate({{ 56 + 15 * $i }} 32)"><circle class="ink-line w-thin" r="5"/><path class="ink-line w-thin" d="M-3 0 H3"/></g>
+                    <g transform="translate({{ 56 + 15 * $i }} 33)"><circle class="ink-line w-thin" r="5"/><path class="ink-line w-thin" d="M-3 0 H3"/></g>
                 @endfor
-                @foreach ($row['lines'] as $i => $line)<text class="tray__note" x="50" y="{{ ($row['heads'] ? 52 : 36) + 17 * $i }}">{{ $line }}</text>@endforeach
+                @foreach ($row['lines'] as $i => $line)<text class="tray__note" x="50" y="{{ ($row['heads'] ? 56 : 36) + 17 * $i }}">{{ $line }}</text>@endforeach
             </g>
         @endforeach
     </svg>

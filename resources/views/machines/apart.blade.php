@@ -10,7 +10,7 @@
                     <div>
                         <h2>{{ $line->name }}</h2>
                         @if ($line->lines)<p>{{ implode(' ', array_map(fn ($each) => rtrim($each, '.').'.', $line->lines)) }}</p>@endif
-                        @if ($line->comesAlong())<p>Comes along: <strong>{{ implode(', ', $line->comesAlong()) }}</strong>@foreach ($line->holding->pieces as $piece)@if ($piece->bit || $piece->size || $piece->where), {{ implode(', ', array_filter([$piece->size, $piece->bit, $piece->where])) }}@endif @endforeach.</p>@endif
+                        @if ($line->comesAlong())<p>Comes along: <strong>{{ implode(', ', $line->inFull()) }}</strong>.</p>@endif
                         @if ($line->holding->way)<p>{{ $line->holding->way }}</p>@endif
                         @foreach ($line->holding->cautions as $caution)<p class="hazard small">{{ $handbook->caution($caution)->title }}.</p>@endforeach
                         @if ($line->own->note)<p class="own-note">“{{ $line->own->note }}”</p>@endif

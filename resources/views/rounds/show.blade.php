@@ -5,9 +5,9 @@
 @endphp
 <x-layout :title="$step->title ?? 'All done'" place="today" :in-round="true">
     <x-mesh-symbols :handbook="$handbook"/>
-    <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}" data-current="{{ $view === null || $view->isCurrent ? '1' : '' }}" data-last="{{ $last }}"
+    <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}" data-current="{{ $view === null || $view->isCurrent ? '1' : '' }}" data-last="{{ $last }}" data-script="{{ $round->updated_at?->getTimestamp() }}"
         data-ahead="{{ route('rounds.ahead', $round, false) }}" data-state="{{ route('rounds.state', $round, false) }}" data-here="{{ route('rounds.show', $round, false) }}"
-        data-done="{{ json_encode(array_values(array_map(fn ($each) => $each->id, array_filter($progress->steps(), $progress->isDone(...))))) }}" data-answers="{{ json_encode((object) $progress->answers) }}" data-tray="{{ json_encode(array_map(fn ($piece) => [$piece->part, $piece->name], $tray)) }}">
+        data-done="{{ json_encode(array_values(array_map(fn ($each) => $each->id, array_filter($progress->steps(), $progress->isDone(...))))) }}" data-answers="{{ json_encode((object) $progress->answers) }}" data-in-tray="{{ json_encode(array_map(fn ($piece) => [$piece->part, $piece->name], $tray)) }}">
         <nav class="rail" aria-label="Steps of this round">
             <h2>{{ $round->fittedProcedure()->name }}</h2>
             <ol>
@@ -110,6 +110,7 @@
             <h2>Keys</h2>
             <dl>
                 <dt>space</dt><dd>done, on to the next step</dd>
+                <dt>A</dt><dd>all of the kit is here</dd>
                 <dt>1 … 5</dt><dd>pick that answer</dd>
                 <dt>+</dt><dd>one more, where something is counted</dd>
                 <dt>←</dt><dd>back one step</dd>

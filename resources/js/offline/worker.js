@@ -1,0 +1,39 @@
+// Lets the service worker keep the pages of a running round, and says on every page when something still waits
+// to be sent.
+import { flush, waiting } from './outbox.js';
+
+const note = (text) => {
+    const main = document.getElementById('main');
+    let said = document.getElementById('outbox-said');
+    if (!said) {
+        said = Object.assign(document.createElement('p'), { id: 'outbox-said', className: 'said' });
+        said.setAttribute('role', 'status');
+        main?.prepend(said);
+    }
+    said.textContent = text;
+};
+
+export const startWorker = async () => {
+    if ('serviceWorker' in navigator) {
+        try {
+            await navigator.serviceWorker.register('/worker.js');
+            const round = document.querySelector('[data-ahead]')?.dataset;
+            const { active } = await navigator.serviceWorker.ready;
+            const built = [...document.querySelectorAll('link[rel=stylesheet], script[src]')].map((node) => node.href || node.src);
+            if (round && !navigator.serviceWorker.controller) {
+                active.postMessage({ keep: [round.here, round.ahead, ...built] }); // this page came before the worker
+            }
+        } catch {
+            // No worker here: a round still goes on while its page stays open.
+        }
+    }
+    if (document.querySelector('[data-ahead]') || (await waiting()).length === 0) {
+        return; // the round sends its own
+    }
+    const { sent, said, left } = await flush();
+    note([
+        sent > 0 ? `${sent} ${sent === 1 ? 'step' : 'steps'} from a round without network ${sent === 1 ? 'was' : 'were'} sent.` : '',
+        left > 0 ? `${left} ${left === 1 ? 'step waits' : 'steps wait'} to be sent.` : '',
+        ...said,
+    ].filter(Boolean).join(' '));
+};
