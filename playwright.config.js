@@ -1,7 +1,8 @@
 import { defineConfig, devices } from '@playwright/test';
 
-// A demo for each worker, on a state folder of its own: the tests of one share a household.
-const ports = [8499, 8498];
+// A demo for each worker, on a state folder of its own: the tests of one share a household. A second worker gains
+// nothing where there are two processors, which the browser and the server fill.
+const ports = [8499];
 const chromium = {
     launchOptions: {
         executablePath: '/usr/bin/chromium',
@@ -17,7 +18,7 @@ export default defineConfig({
     timeout: 150_000,
     expect: { timeout: 15_000 },
     reporter: [['list']],
-    use: { actionTimeout: 15_000, trace: 'off', screenshot: 'only-on-failure', ...chromium },
+    use: { actionTimeout: 15_000, trace: 'off', serviceWorkers: 'block', screenshot: 'only-on-failure', ...chromium },
     projects: [
         { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
         { name: 'phone', grepInvert: /@wide/, use: { ...devices['Pixel 7'], defaultBrowserType: 'chromium', viewport: { width: 390, height: 844 } } },

@@ -43,7 +43,7 @@ ensure_vendor() {
     local print; print=$(fingerprint composer.json)
     if [ -f vendor/autoload.php ] && [ "$(cat "$stamps/vendor" 2>/dev/null)" = "$print" ]; then return 0; fi
     say "installing the PHP libraries"
-    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet || die "composer install failed"
+    COMPOSER_ALLOW_SUPERUSER=1 composer install --optimize-autoloader --no-interaction --no-progress --quiet || die "composer install failed"
     chmod -R a+rX vendor
     printf '%s' "$print" > "$stamps/vendor"
 }

@@ -51,10 +51,10 @@ final readonly class TickStep
             if (null !== $there) {
                 return $there->round_id === $round->id && $there->step === $draft->step ? null : throw CannotDo::idTaken();
             }
-            $round->refresh();
-            if (null !== $round->ended_at) {
+            if ($round->newQuery()->whereKey($round->id)->whereNotNull('ended_at')->exists()) {
                 throw CannotDo::roundEnded();
             }
+            $round->unsetRelation('ticks'); // as they stand now that nobody else can write
 
             return $this->mark($round, $by, $draft);
         });
@@ -75,7 +75,7 @@ final readonly class TickStep
         }
         $warning = $this->warn($round, $by, $progress, $step, $draft);
         $late = $this->lateNote($progress, $step, $at);
-        $row = $round->ticks()->create([
+        $round->ticks()->create([
             'id' => $tick->id,
             'step' => $tick->step,
             'answer' => $tick->answer,
@@ -87,14 +87,17 @@ final readonly class TickStep
             'at' => $at,
             'made_by' => $by->id,
         ]);
-        $this->say($round->load('ticks'), $by, $step, $row, [...$late, ...$this->remarks($round, $step, $draft)]);
+        $this->say($round, $by, $step, $progress->with($tick), $at, [...$late, ...$this->remarks($round, $step, $draft)]);
+        $round->unsetRelation('ticks');
 
         return $warning;
     }
 
     private function details(Round $round, Step $step, TickDraft $draft): TickDetails
     {
-        return new TickDetails((new ReadingForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits), $draft->missing, $draft->leftOver);
+        $readings = [] === $draft->readings ? [] : (new ReadingForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits);
+
+        return new TickDetails($readings, $draft->missing, $draft->leftOver);
     }
 
     /** What was counted says the grade; otherwise it is what was picked. */
@@ -134,7 +137,7 @@ final readonly class TickStep
         }
         try {
             $before = $progress->tick($step);
-            if ($draft->share > 0 && !$draft->happened && (null === $before || $before->share <= 0)) {
+            if ([] !== $step->amounts && $draft->share > 0 && !$draft->happened && (null === $before || $before->share <= 0)) {
                 $this->keepApart->allow($round, $step, $by->home());
             }
             $trouble = $draft->knows ? null : $this->gate->trouble($round, $step);
@@ -197,17 +200,23 @@ final readonly class TickStep
         }
     }
 
-    /** @param list<Note> $remarks */
-    private function say(Round $round, User $by, Step $step, Tick $tick, array $remarks): void
+    /**
+     * @param Progress   $progress with the tick in it
+     * @param list<Note> $remarks
+     */
+    private function say(Round $round, User $by, Step $step, Progress $progress, \DateTimeImmutable $at, array $remarks): void
     {
-        $at = $tick->at->toDateTimeImmutable();
-        $said = [...(new Scribe($round->handbook()))->write($step, $tick->toCore(), $round->progress()), ...$remarks];
-        [$drafts, $openedAt] = $this->takeBack($round, $step, $said);
+        $tick = $progress->tick($step);
+        $said = [...(null === $tick ? [] : (new Scribe($round->handbook()))->write($step, $tick, $progress)), ...$remarks];
+        $isNew = 1 === $progress->times($step) && [] === array_filter($said, static fn (Payload $payload): bool => $payload instanceof Opening);
+        [$drafts, $openedAt] = $isNew ? [[], []] : $this->takeBack($round, $step, $said);
         foreach ($said as $payload) {
             $when = $payload instanceof Opening ? $openedAt[$payload->task] ?? $at : $at;
             $drafts[] = $this->draft($round, $step->part, $step->id, $payload, $when);
         }
-        $this->write->handle($by->home(), $by, $drafts);
+        if ([] !== $drafts) {
+            $this->write->handle($by->home(), $by, $drafts);
+        }
     }
 
     /**

@@ -22,6 +22,9 @@ final readonly class StepKeepApart
     /** @return list<PourVerdict> one for each amount */
     public function verdicts(Round $round, Step $step, Household $household): array
     {
+        if ([] === $step->amounts) {
+            return [];
+        }
         $rules = $this->handbook->chemistry();
         $guard = new ProcedureGuard($rules);
         $interlock = new Interlock($rules);

@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                                              $task
  * @property string                                              $procedure
  * @property array<string, mixed>                                $script
- * @property CarbonImmutable|null                                $updated_at when what it follows last changed
+ * @property CarbonImmutable|null                                $updated_at   when what it follows last changed
  * @property CarbonImmutable                                     $started_at
  * @property CarbonImmutable|null                                $ended_at
  * @property string|null                                         $ended_how
@@ -65,7 +65,7 @@ final class Round extends Model implements BelongsToHousehold
 
     public function fittedProcedure(): Procedure
     {
-        return $this->handbook()->kind($this->machine->kind)->procedure($this->procedure);
+        return $this->handbook()->kind((string) array_key_first($this->handbook()->kindNames()))->procedure($this->procedure);
     }
 
     /** @return list<OpenEnd> what was still apart or untested when it ended */

@@ -11,7 +11,7 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\ServiceProvider;
 use Psr\Log\LoggerInterface;
 
-/** Makes the handbook available, compiled once and kept. */
+/** Makes the handbook available, compiled once and kept, and read only by those who ask it something. */
 final class HandbookServiceProvider extends ServiceProvider
 {
     public function register(): void
@@ -23,6 +23,6 @@ final class HandbookServiceProvider extends ServiceProvider
             config()->integer('good-rinse.handbook_rest'),
             $app->make(HandbookWords::class),
         ));
-        $this->app->singleton(Handbook::class, static fn (Application $app): Handbook => $app->make(CompiledHandbook::class)->get());
+        $this->app->singleton(Handbook::class, static fn (Application $app): Handbook => new Handbook(static fn (): array => $app->make(CompiledHandbook::class)->data()));
     }
 }

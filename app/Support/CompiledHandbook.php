@@ -28,15 +28,25 @@ final readonly class CompiledHandbook
     /** @throws HandbookInvalid when it is faulty and there is no earlier good one */
     public function get(): Handbook
     {
+        return new Handbook($this->data());
+    }
+
+    /**
+     * @return array<string, mixed> what HandbookLoader made of it
+     *
+     * @throws HandbookInvalid when it is faulty and there is no earlier good one
+     */
+    public function data(): array
+    {
         $kept = $this->read();
         if (null !== $kept && $this->isRested()) {
-            return new Handbook($kept['handbook']);
+            return $kept['handbook'];
         }
         $stamp = $this->stamp();
         if (null !== $kept && $kept['stamp'] === $stamp) {
             $this->rest();
 
-            return new Handbook($kept['handbook']);
+            return $kept['handbook'];
         }
         try {
             $compiled = (new HandbookLoader($this->folder))->compile();
@@ -46,15 +56,14 @@ final readonly class CompiledHandbook
             }
             $this->log->error($e->getMessage());
 
-            return new Handbook($kept['handbook']);
+            return $kept['handbook'];
         }
         $this->write(['stamp' => $stamp, 'handbook' => $compiled]);
-        $handbook = new Handbook($compiled);
-        foreach ($this->words?->missing($handbook) ?? [] as $problem) {
+        foreach ($this->words?->missing(new Handbook($compiled)) ?? [] as $problem) {
             $this->log->warning("The handbook: $problem");
         }
 
-        return $handbook;
+        return $compiled;
     }
 
     private function isRested(): bool

@@ -32,9 +32,7 @@ final readonly class TakeApartSheet
     /** How that part comes off; null where nobody has said. */
     public function line(string $part): ?SheetLine
     {
-        $known = $this->kind->parts()[$part] ?? null;
-
-        return null === $known ? null : $this->lineOf($known);
+        return $this->kind->hasPart($part) ? $this->lineOf($this->kind->part($part)) : null;
     }
 
     private function lineOf(Part $part): ?SheetLine

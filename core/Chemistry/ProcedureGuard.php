@@ -50,7 +50,7 @@ final readonly class ProcedureGuard
     public function surfaces(MachineKind $kind, Step $step, Amount $amount, array $facts): array
     {
         $walls = isset($kind->vessels[$amount->vessel]) ? $kind->vessels[$amount->vessel]->walls($facts) : [];
-        $part = isset($kind->parts()[$step->part ?? '']) ? $kind->parts()[$step->part ?? '']->madeOf($facts) : [];
+        $part = null !== $step->part && $kind->hasPart($step->part) ? $kind->part($step->part)->madeOf($facts) : [];
 
         return array_values(array_unique([...$walls, ...$part]));
     }

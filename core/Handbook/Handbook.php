@@ -30,23 +30,37 @@ final class Handbook
     /** @var array<string, Node>|null */
     private ?array $readings = null;
 
-    private readonly Node $root;
+    private ?Node $root = null;
 
-    /** @param array<string, mixed> $compiled what HandbookLoader made of the folder */
-    public function __construct(private readonly array $compiled)
+    /** @param array<string, mixed>|\Closure(): array<string, mixed> $compiled what HandbookLoader made of the folder, or what gets it when it is first asked for */
+    public function __construct(private array|\Closure $compiled)
     {
-        $this->root = Node::of($compiled);
+    }
+
+    /** @return array<string, mixed> */
+    private function compiled(): array
+    {
+        if ($this->compiled instanceof \Closure) {
+            $this->compiled = ($this->compiled)();
+        }
+
+        return $this->compiled;
+    }
+
+    private function root(): Node
+    {
+        return $this->root ??= Node::of($this->compiled());
     }
 
     /** Changes with every change of the handbook's data. */
     public function version(): string
     {
-        return $this->root->string('version');
+        return $this->root()->string('version');
     }
 
     public function rhythmModel(): RhythmModel
     {
-        $model = $this->root->at('rhythm')->at('model');
+        $model = $this->root()->at('rhythm')->at('model');
         $usage = $model->at('usage');
         $quantiles = array_values($model->at('windowQuantiles')->numbers());
 
@@ -69,7 +83,7 @@ final class Handbook
     {
         return $this->grades ??= array_map(
             static fn (Node $grade): Grade => new Grade($grade->string('id'), Fraction::of($grade->number('fraction')), $grade->string('name'), $grade->string('look')),
-            $this->root->at('rhythm')->at('grades')->items(),
+            $this->root()->at('rhythm')->at('grades')->items(),
         );
     }
 
@@ -101,13 +115,13 @@ final class Handbook
     /** @throws UnknownEntry */
     public function agent(string $id): Agent
     {
-        return ChemistryReader::agent($this->root->at('agents')->byId()[$id] ?? throw UnknownEntry::named('agent', $id));
+        return ChemistryReader::agent($this->root()->at('agents')->byId()[$id] ?? throw UnknownEntry::named('agent', $id));
     }
 
     /** The keep-apart rules. */
     public function chemistry(): Chemistry
     {
-        return $this->chemistry ??= (new ChemistryReader())->read($this->root->at('agents'), $this->root->at('chemistry'));
+        return $this->chemistry ??= (new ChemistryReader())->read($this->root()->at('agents'), $this->root()->at('chemistry'));
     }
 
     /**
@@ -117,19 +131,19 @@ final class Handbook
      */
     public function familyName(string $id): string
     {
-        return ($this->root->at('chemistry')->at('families')->byId()[$id] ?? throw UnknownEntry::named('family of agents', $id))->string('name');
+        return ($this->root()->at('chemistry')->at('families')->byId()[$id] ?? throw UnknownEntry::named('family of agents', $id))->string('name');
     }
 
     /** The constants of dose and scale. */
     public function doseModel(): DoseModel
     {
-        return DoseModel::read($this->root->at('dose'));
+        return DoseModel::read($this->root()->at('dose'));
     }
 
     /** @throws UnknownEntry */
     public function caution(string $id): Caution
     {
-        $caution = $this->root->at('cautions')->byId()[$id] ?? throw UnknownEntry::named('caution', $id);
+        $caution = $this->root()->at('cautions')->byId()[$id] ?? throw UnknownEntry::named('caution', $id);
 
         return new Caution($id, $caution->string('title'), $caution->string('text'));
     }
@@ -141,7 +155,7 @@ final class Handbook
      */
     public function kitName(string $id): string
     {
-        return ($this->root->at('kit')->byId()[$id] ?? throw UnknownEntry::named('kit', $id))->string('name');
+        return ($this->root()->at('kit')->byId()[$id] ?? throw UnknownEntry::named('kit', $id))->string('name');
     }
 
     /**
@@ -151,7 +165,7 @@ final class Handbook
      */
     public function reading(string $id): ReadingRule
     {
-        $this->readings ??= $this->root->at('readings')->byId();
+        $this->readings ??= $this->root()->at('readings')->byId();
 
         return ReadingRule::read($this->readings[$id] ?? throw UnknownEntry::named('reading', $id));
     }
@@ -185,7 +199,7 @@ final class Handbook
             $node->string('because'),
             $node->at('kinds')->strings(),
             $node->at('procedures')->strings(),
-        ), $this->root->at('schools')->items());
+        ), $this->root()->at('schools')->items());
     }
 
     /**
@@ -219,7 +233,7 @@ final class Handbook
                 array_push($steps, ...($fitting->before[$step->id] ?? []), ...[$fitting->say($raw[$step->id]->raw())]);
             }
         }
-        $shared = array_intersect_key($this->compiled, array_flip(self::IN_EXCERPTS));
+        $shared = array_intersect_key($this->compiled(), array_flip(self::IN_EXCERPTS));
 
         return [
             'kinds' => [[
@@ -228,7 +242,7 @@ final class Handbook
                 'steps' => $steps,
                 'procedures' => [['steps' => array_column($steps, 'id')] + $fitting->say($whole)],
             ]],
-            'kit' => $fitting->say($this->root->at('kit')->raw()),
+            'kit' => $fitting->say($this->root()->at('kit')->raw()),
         ] + $shared;
     }
 
@@ -236,7 +250,7 @@ final class Handbook
     private function kindNodes(): array
     {
         $kinds = [];
-        foreach ($this->root->at('kinds')->items() as $kind) {
+        foreach ($this->root()->at('kinds')->items() as $kind) {
             $kinds[$kind->at('kind')->string('id')] = $kind;
         }
 

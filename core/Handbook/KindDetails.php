@@ -82,6 +82,11 @@ final class KindDetails
         return $this->procedureNode($id)?->raw();
     }
 
+    public function standsAlone(string $id): bool
+    {
+        return isset($this->procedures[$id]) && $this->procedures[$id]->flag('alone');
+    }
+
     private function procedureNode(string $id): ?Node
     {
         return $this->procedures[$id] ?? Together::procedure($id, $this->procedures, $this->named ??= $this->steps->byId(), $this->taskOrder());

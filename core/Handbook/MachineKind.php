@@ -67,6 +67,11 @@ final class MachineKind
         return $parts;
     }
 
+    public function hasPart(string $id): bool
+    {
+        return in_array($id, $this->details->partIds(), true);
+    }
+
     /** @throws UnknownEntry */
     public function task(string $id): CareTask
     {
@@ -100,6 +105,12 @@ final class MachineKind
     public function procedureData(string $id): array
     {
         return $this->details->procedureData($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);
+    }
+
+    /** Whether a procedure cannot be done together with others. */
+    public function standsAlone(string $procedure): bool
+    {
+        return $this->details->standsAlone($procedure);
     }
 
     /**

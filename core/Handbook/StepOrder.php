@@ -45,8 +45,8 @@ final readonly class StepOrder
             } elseif (self::CLOSE === $word) {
                 array_pop($floors);
             } elseif (str_starts_with($word, self::REFIT)) {
-                foreach ($this->goingBack($tray, (int) end($floors), substr($word, 1), array_slice($written, $i + 1)) as $off) {
-                    array_pop($tray);
+                foreach ($this->goingBack($tray, (int) end($floors), substr($word, 1), array_slice($written, $i + 1), 1 === count($floors)) as $off) {
+                    $tray = array_values(array_diff($tray, [$off]));
                     $back = $this->list($off, 'back');
                     $tests = [...$tests, ...$this->then($off)];
                     array_push($ids, is_string($back['id'] ?? null) ? $back['id'] : '', ...$this->then($off));
@@ -95,24 +95,29 @@ final readonly class StepOrder
     /**
      * The steps whose parts go back at a mark, the last taken off first.
      *
-     * @param list<string> $tray  steps that took something off
-     * @param int          $floor how many of them are not this procedure's to put back
-     * @param string       $until part at which to stop; empty for all
-     * @param list<string> $later what is written after the mark
+     * @param list<string> $tray        steps that took something off
+     * @param int          $floor       how many of them are not this procedure's to put back
+     * @param string       $until       part at which to stop; empty for all
+     * @param list<string> $later       what is written after the mark
+     * @param bool         $isOutermost whether no procedure that takes this one in puts back the rest: then what is
+     *                                  wanted off again stays off by itself
      *
      * @return list<string>
      */
-    private function goingBack(array $tray, int $floor, string $until, array $later): array
+    private function goingBack(array $tray, int $floor, string $until, array $later, bool $isOutermost): array
     {
         $back = [];
         $reached = false;
         foreach (array_reverse(array_slice($tray, $floor)) as $off) {
             $isLast = $until === ($this->steps[$off]['takesOff'] ?? null);
-            if (($reached && !$isLast) || in_array($off, $later, true)) {
+            $isWanted = in_array($off, $later, true);
+            if (($reached && !$isLast) || ($isWanted && !$isOutermost)) {
                 break;
             }
             $reached = $isLast && '' !== $until;
-            $back[] = $off;
+            if (!$isWanted) {
+                $back[] = $off;
+            }
         }
 
         return $back;

@@ -27,12 +27,12 @@ final readonly class Progress
 
     /**
      * @param Procedure  $procedure fitted to the machine
-     * @param list<Tick> $ticks     in the order they were made
+     * @param list<Tick> $made      ticks in the order they were made
      */
-    public function __construct(private Procedure $procedure, array $ticks)
+    public function __construct(private Procedure $procedure, private array $made)
     {
         $newest = $failures = [];
-        foreach ($ticks as $tick) {
+        foreach ($made as $tick) {
             $newest[$tick->step] = $tick;
         }
         $answers = [];
@@ -40,7 +40,7 @@ final readonly class Progress
             $tick = $newest[$step->id] ?? null;
             $answer = Tick::DONE === $tick?->how ? $tick->answer : null;
             if (null !== $step->capture) {
-                $failures[$step->id] = count(array_filter($ticks, static fn (Tick $each): bool => $each->step === $step->id && null !== $each->answer && !$step->capture->passes($each->answer)));
+                $failures[$step->id] = count(array_filter($made, static fn (Tick $each): bool => $each->step === $step->id && null !== $each->answer && !$step->capture->passes($each->answer)));
             }
             if (null !== $step->capture && null !== $answer && $step->if->holds($answers)) {
                 $answers[$step->capture->id] = $answer;
@@ -49,6 +49,12 @@ final readonly class Progress
         $this->ticks = $newest;
         $this->failures = $failures;
         $this->answers = $answers;
+    }
+
+    /** The same with one more tick. */
+    public function with(Tick $tick): self
+    {
+        return new self($this->procedure, [...$this->made, $tick]);
     }
 
     /**
@@ -89,6 +95,12 @@ final readonly class Progress
     public function failures(Step $step): int
     {
         return $this->failures[$step->id] ?? 0;
+    }
+
+    /** How often a step was ticked. */
+    public function times(Step $step): int
+    {
+        return count(array_filter($this->made, static fn (Tick $tick): bool => $tick->step === $step->id));
     }
 
     public function tick(Step $step): ?Tick

@@ -18,7 +18,6 @@ try {
         await page.waitForTimeout(250);
         await page.screenshot({ path: `docs/screenshots/${name}.png` });
     };
-    await shoot(visitor, 'login');
     await visitor.getByLabel('E-mail address').fill('ama@marrowick.example');
     await visitor.getByLabel('Password').fill('harbour kettle nineteen');
     await visitor.getByRole('button', { name: 'Log in' }).click();
@@ -48,12 +47,23 @@ try {
     await light.goto(base);
     await light.getByRole('button', { name: 'Start round' }).click();
     const heading = light.getByRole('heading', { level: 1 });
+    const answer = async (page, title, first = 0) => {
+        const all = page.getByRole('button', { name: 'It is all here' });
+        if (await all.count()) {
+            await all.click();
+        }
+        const answers = page.locator('input[type=radio][name=answer]');
+        if (await answers.count()) {
+            await answers.nth(first).check();
+        }
+    };
+    const goOn = async (page, title) => {
+        await page.locator('.step__do .push--main').click();
+        await page.waitForFunction((old) => document.querySelector('h1').innerText !== old, title);
+    };
     for (let turn = 0; turn < 40; turn += 1) {
         const title = await heading.innerText();
-        const answers = light.getByRole('radio');
-        if (await answers.count()) {
-            await answers.nth(title.startsWith('Hold the filter') ? 3 : 0).check();
-        }
+        await answer(light, title, title.startsWith('Hold the filter') ? 3 : 0);
         if (title.startsWith('Hold the filter')) {
             await shoot(light, 'round-grade');
             await small.goto(light.url());
@@ -66,12 +76,33 @@ try {
         if (title.startsWith('Everything is done')) {
             break;
         }
-        await light.locator('.step__do .push--main').click();
-        await light.waitForFunction((old) => document.querySelector('h1').innerText !== old, title);
+        await goOn(light, title);
     }
     await light.getByRole('button', { name: 'Finish' }).click();
     await light.getByRole('link', { name: 'Back to Today' }).waitFor();
-    await shoot(light, 'round-done');
+    await light.getByRole('link', { name: 'Service record' }).click();
+    await light.waitForURL(/record/);
+    await shoot(light, 'record');
+
+    await light.goto(`${base}/kitchen`);
+    await light.getByRole('link', { name: /Skerry/ }).click();
+    await light.getByRole('link', { name: 'Several in one round' }).click();
+    for (const job of ['Strip down the sump', 'Spray arms', 'Acid wash']) {
+        await light.getByRole('checkbox', { name: job }).check();
+    }
+    await light.getByText('One by one it would be').waitFor();
+    await shoot(light, 'compose');
+    await light.goto(`${light.url().split('?')[0]}?procedures[]=strip-down`);
+    await light.locator('#sum').getByRole('button', { name: 'Start' }).click();
+    await light.waitForURL(/rounds\/\w{26}$/);
+    for (let title = ''; !title.endsWith('filter body off.'); ) {
+        title = await heading.innerText();
+        if (!title.endsWith('filter body off.')) {
+            await answer(light, title);
+            await goOn(light, title);
+        }
+    }
+    await shoot(light, 'round-tray');
     await light.goto(`${base}/logbook`);
     await shoot(light, 'logbook');
 } finally {

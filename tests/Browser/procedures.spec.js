@@ -239,6 +239,9 @@ test('cups are counted one by one, across a reload and on a second device', asyn
     await other.context().close();
 });
 
+test.describe('cut off', () => {
+test.use({ serviceWorkers: 'allow' });
+
 test('the network is cut in the middle, the phone reloads, the server is killed, and nothing is lost or written twice', async ({ page, context }) => {
     const port = test.info().project.name === 'phone' ? 8495 : 8496;
     const folder = `storage/instances/cut-${port}`;
@@ -279,6 +282,7 @@ test('the network is cut in the middle, the phone reloads, the server is killed,
     } finally {
         demo('--stop');
     }
+});
 });
 
 test('a swipe back asks before it leaves the round', async ({ page }) => {

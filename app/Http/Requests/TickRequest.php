@@ -17,9 +17,9 @@ final class TickRequest extends UlidRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
-            ...parent::rules(),
-            'step' => ['required', 'string', 'max:40'],
+        $sent = $this->all();
+
+        return [...parent::rules(), 'step' => ['required', 'string', 'max:40']] + array_filter([
             'answer' => ['nullable', 'string', 'max:40'],
             'share' => ['nullable', 'numeric', 'between:0,3'],
             'strength' => ['nullable', 'numeric', 'between:1,100'],
@@ -32,9 +32,9 @@ final class TickRequest extends UlidRequest
             'left' => ['nullable', 'array', 'max:12'],
             'left.*' => ['nullable', 'integer', 'between:0,40'],
             'ago' => ['nullable', 'integer', 'min:0'],
-            'photo_id' => ['required_with:photo', 'string', 'ulid'],
+            'photo_id' => ['required', 'string', 'ulid'],
             'photo' => ['nullable', 'file', 'mimes:jpg,jpeg,png,webp', 'max:'.config()->integer('good-rinse.photo_max_kilobytes'), 'dimensions:max_width=12000,max_height=12000'],
-        ];
+        ], static fn (string $field): bool => isset($sent['photo_id' === $field ? 'photo' : explode('.', $field)[0]]), ARRAY_FILTER_USE_KEY);
     }
 
     public function draft(): TickDraft

@@ -51,7 +51,7 @@ final readonly class ComposePage
             'kind' => $care->kind,
             'choices' => $choices,
             'picked' => $picked,
-            'part' => isset($care->kind->parts()[$part]) ? $care->kind->part($part) : null,
+            'part' => $care->kind->hasPart($part) ? $care->kind->part($part) : null,
             'about' => '' === $part ? [] : $this->about($care, $choices, $part),
             'together' => $this->together($care, $household, $picked),
             'running' => $machine->rounds()->whereNull('ended_at')->get(),
@@ -81,7 +81,7 @@ final readonly class ComposePage
         $due = array_filter(CareReader::byUrgency([$care]), static fn (TaskCare $task): bool => $task->isDue() || State::Soon === $task->rhythm->state);
         $ids = array_map(static fn (TaskCare $task): string => (string) array_key_first($task->procedures()), $due);
 
-        return array_values(array_unique(array_filter($ids, fn (string $id): bool => !$care->kind->procedure($id)->alone)));
+        return array_values(array_unique(array_filter($ids, fn (string $id): bool => !$care->kind->standsAlone($id))));
     }
 
     /**

@@ -76,7 +76,7 @@ final readonly class TodayPage
         $together = [];
         foreach ($tasks as $care) {
             $procedure = (string) array_key_first($care->procedures());
-            if ($care->machine->id === $first->machine->id && $care->isDue() && !$care->kind->procedure($procedure)->alone) {
+            if ($care->machine->id === $first->machine->id && $care->isDue() && !$care->kind->standsAlone($procedure)) {
                 $together[$procedure] = $care->procedures()[$procedure];
             }
         }

@@ -1,7 +1,7 @@
 // The round under wet hands: keys, a screen that stays awake, and ticks that survive a lost network.
 // Without this script the form posts by itself. With it a tick that cannot be sent is kept in the browser, the
 // next step is shown from what was fetched ahead, and everything is sent when the network is back.
-import { Ahead, ulid } from '../offline/ahead.js';
+import { Ahead, fetchAhead, ulid } from '../offline/ahead.js';
 import { flush, keep, waiting } from '../offline/outbox.js';
 import { stayAwake } from '../offline/awake.js';
 
@@ -16,7 +16,7 @@ export default () => ({
         this.known = { done: JSON.parse(this.place.done), answers: JSON.parse(this.place.answers), tray: JSON.parse(this.place.inTray) };
         stayAwake();
         this.guardBack();
-        this.ahead = Ahead.load(this.place.ahead, this.place.script).catch(() => null);
+        fetchAhead(this.place.ahead, this.place.script);
         this.$root.addEventListener('input', () => {
             this.touched = true;
         });
@@ -93,7 +93,7 @@ export default () => ({
 
     // Shows the step that follows from what was kept, drawn from what was fetched ahead.
     async goOnAlone() {
-        const ahead = await this.ahead;
+        const ahead = Ahead.kept(this.place.ahead);
         const kept = await this.mine();
         this.$refs.offline.hidden = false;
         this.$refs.offline.textContent = `No network. ${kept.length} ${kept.length === 1 ? 'step waits' : 'steps wait'} here and ${kept.length === 1 ? 'is' : 'are'} sent when it is back; just go on.`;

@@ -15,34 +15,31 @@ const holds = (sets, answers) => Object.entries(sets).every(([name, values]) => 
 
 const FRESH = 10 * 60000;
 
-// The steps change little from one to the next, so they are fetched again only now and then.
-const fetched = async (url, script) => {
-    const name = `ahead ${url}`;
-    const kept = JSON.parse(sessionStorage.getItem(name) ?? 'null');
-    if (kept?.script === script && Date.now() - kept.at < FRESH) {
-        return kept.html;
+// The steps change little from one to the next, so they are fetched again only now and then, and read only when
+// the network is gone.
+export const fetchAhead = async (url, script) => {
+    const [kept, since] = (sessionStorage.getItem('ahead of') ?? '').split(' ').slice(0, 2);
+    if (kept === `${url}@${script}` && Date.now() - Number(since) < FRESH) {
+        return;
     }
     try {
         const answer = await fetch(url, { headers: { Accept: 'text/html' } });
-        if (!answer.ok || answer.redirected) {
-            throw new Error('no steps');
+        if (answer.ok && !answer.redirected) {
+            sessionStorage.setItem('ahead', await answer.text());
+            sessionStorage.setItem('ahead of', `${url}@${script} ${Date.now()}`);
         }
-        const html = await answer.text();
-        Object.keys(sessionStorage).filter((each) => each.startsWith('ahead ')).forEach((each) => sessionStorage.removeItem(each));
-        sessionStorage.setItem(name, JSON.stringify({ script, html, at: Date.now() }));
-
-        return html;
-    } catch (error) {
-        if (kept) {
-            return kept.html;
-        }
-        throw error;
+    } catch {
+        // What was fetched before still serves.
     }
 };
 
 export class Ahead {
-    static async load(url, script) {
-        const page = new DOMParser().parseFromString(await fetched(url, script), 'text/html');
+    // Null when nothing was fetched for this round.
+    static kept(url) {
+        if (!(sessionStorage.getItem('ahead of') ?? '').startsWith(`${url}@`)) {
+            return null;
+        }
+        const page = new DOMParser().parseFromString(sessionStorage.getItem('ahead') ?? '', 'text/html');
 
         return new Ahead([...page.querySelectorAll('template[data-step]')]);
     }

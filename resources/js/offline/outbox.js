@@ -22,9 +22,26 @@ const run = async (mode, work) => {
     }
 };
 
-export const keep = (url, form) => run('readwrite', (store) => store.add({ url, fields: [...form.entries()].filter(([name]) => name !== '_token'), at: Date.now() }));
+// Opening the store takes longer than sending a step, so a mark says whether there is anything in it.
+const MARK = 'good-rinse outbox';
 
-export const waiting = () => run('readonly', (store) => store.getAll()).catch(() => []);
+export const keep = (url, form) => {
+    localStorage.setItem(MARK, 'holds');
+
+    return run('readwrite', (store) => store.add({ url, fields: [...form.entries()].filter(([name]) => name !== '_token'), at: Date.now() }));
+};
+
+export const waiting = async () => {
+    if (!localStorage.getItem(MARK)) {
+        return [];
+    }
+    const items = await run('readonly', (store) => store.getAll()).catch(() => []);
+    if (items.length === 0) {
+        localStorage.removeItem(MARK);
+    }
+
+    return items;
+};
 
 const drop = (seq) => run('readwrite', (store) => store.delete(seq));
 

@@ -108,7 +108,7 @@
                 </div>
             @endforeach
         </fieldset>
-        @if ($capture->kind === CaptureKind::Confirm)<div class="remedy" hidden data-remedy="{{ $capture->options[1]->id }}"><strong>{{ $capture->options[1]->name }}.</strong> {{ $capture->remedy }}</div>@endif
+        @if ($capture->kind === CaptureKind::Confirm && ! $failed)<div class="remedy" hidden data-remedy="{{ $capture->options[1]->id }}"><strong>{{ $capture->options[1]->name }}.</strong> {{ $capture->remedy }}</div>@endif
     @endif
 
     @if ($view->asked)

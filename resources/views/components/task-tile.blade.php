@@ -43,6 +43,7 @@
         @foreach ($task->procedures() as $procedure => $name)
             <x-start-round :care="$task" :procedure="$procedure" :main="$loop->first && ! $running">{{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
         @endforeach
+        <a class="push push--quiet" href="{{ route('rounds.create', [$machine, 'part' => $task->task->part]) }}">With other jobs</a>
         <a class="push push--quiet" href="{{ route('handbook.procedure', [$kind->id, array_key_first($task->procedures()), 'machine' => $machine->id]) }}">Read it first</a>
     </div>
     <details class="mt-2" @if ($errors->hasAny(['on', 'found', 'left'])) open @endif>

@@ -17,7 +17,10 @@
                         @if ($line->own->photo)<div class="photos"><img src="{{ route('photos.show', $line->own->photo) }}" alt="Your picture of how the {{ mb_strtolower($line->name) }} is held"></div>@endif
                         <p class="muted small mb-0">{{ $line->own->isEmpty() ? 'As the handbook has it.' : 'Set right by you.' }}</p>
                     </div>
-                    <a class="push push--quiet" href="{{ route('machines.apart.edit', [$machine, $line->part]) }}" aria-label="Set right: {{ $line->name }}">Mine is different</a>
+                    <div class="sheet__do">
+                        <a class="push push--quiet" href="{{ route('machines.apart.edit', [$machine, $line->part]) }}" aria-label="Set right: {{ $line->name }}">Mine is different</a>
+                        <a class="push push--quiet" href="{{ route('rounds.create', [$machine, 'part' => $line->part]) }}" aria-label="A round for: {{ $line->name }}">A round for it</a>
+                    </div>
                 </li>
             @endforeach
         </ul>

@@ -35,12 +35,13 @@ final class TogetherTest extends CoreTestCase
             $kind = self::handbook()->kind($kindId);
             $names = array_values(array_filter(array_keys($kind->procedureNames), static fn (string $id): bool => !$kind->procedure($id)->alone));
             $this->limitTo(40)->forAll(Generator\subset($names), Generator\choose(0, 1000))->then(static function (array $picked, int $seed) use ($kind): void {
-                if ([] === $picked) {
-                    return;
-                }
                 $traits = [];
                 foreach ($kind->traits() as $i => $trait) {
                     $traits[$trait->id] = [] === $trait->options ? $trait->default : $trait->options[($seed + crc32((string) $i)) % count($trait->options)]->id;
+                }
+                $picked = array_filter($picked, static fn (string $id): bool => $kind->procedure($id)->when->holds($traits));
+                if ([] === $picked) {
+                    return;
                 }
                 $steps = array_values(array_filter($kind->procedure(MachineKind::together(array_values($picked)))->steps, static fn (Step $step): bool => $step->when->holds($traits)));
                 self::assertClosesUp($steps, array_keys(array_filter($kind->parts(), static fn (Part $part): bool => $part->needed)));
@@ -55,13 +56,16 @@ final class TogetherTest extends CoreTestCase
     private static function assertClosesUp(array $steps, array $needed): void
     {
         $tray = $seen = [];
-        foreach ($steps as $step) {
+        foreach ($steps as $i => $step) {
             self::assertNotContains($step->id, $seen, 'no step comes twice');
             if (null !== $step->waitsFor) {
                 self::assertContains($step->waitsFor, $seen, "$step->id waits for what has begun");
             }
             if (null !== $step->putsBack) {
-                self::assertSame($step->putsBack, array_pop($tray), "$step->id puts back what came off last");
+                $above = array_slice($tray, (int) array_search($step->putsBack, $tray, true) + 1);
+                self::assertContains($step->putsBack, $tray, "$step->id puts back what is off");
+                self::assertTrue(self::stayOff($above, array_slice($steps, $i)), "$step->id puts back what came off last, but for what stays off until the machine has run");
+                $tray = array_values(array_diff($tray, [$step->putsBack]));
             }
             if ($step->runsTheMachine()) {
                 self::assertSame([], array_intersect($needed, $tray), "$step->id runs a whole machine");
@@ -70,6 +74,26 @@ final class TogetherTest extends CoreTestCase
             $seen[] = $step->id;
         }
         self::assertSame([], $tray);
+    }
+
+    /**
+     * Whether the machine runs before any of the parts goes back.
+     *
+     * @param list<string> $parts
+     * @param list<Step>   $steps still to come
+     */
+    private static function stayOff(array $parts, array $steps): bool
+    {
+        foreach ($steps as $step) {
+            if ([] === $parts || $step->runsTheMachine()) {
+                return true;
+            }
+            if (in_array($step->putsBack, $parts, true)) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     public function test_the_soak_of_the_first_is_filled_with_the_others(): void
