@@ -32,6 +32,7 @@
                             <h1>A round is under way.<br>Next: {{ mb_strtolower($progress->current()?->short ?? 'finish it') }}.</h1>
                             <p>{{ $running->fittedProcedure()->name }} on the {{ $running->machine->name }}, begun {{ Dates::short(GoodRinse\Core\Quantity\Day::at($running->started_at, $household->zone())) }} at <strong>{{ Dates::time($running->started_at, $household->zone()) }}</strong>. Everything you ticked is kept.</p>
                             @if ($tray)<p><strong>Off the machine:</strong> {{ implode(', ', array_map(fn ($piece) => mb_strtolower($piece->name), $tray)) }}.</p>@endif
+                            @foreach ($paused as $other)<p>Also waiting: <a href="{{ route('rounds.show', $other) }}">{{ $other->fittedProcedure()->name }} on the {{ $other->machine->name }}</a>.</p>@endforeach
                             @foreach ($progress->timers() as $timer)<p><strong>{{ $timer->label }}:</strong> {{ $timer->secondsLeft($now) > 0 ? 'until '.Dates::time($timer->endsAt(), $household->zone()) : 'over since '.Dates::time($timer->endsAt(), $household->zone()) }}{{ $timer->lateness($now)?->harms ? ', longer than it may be' : '' }}.</p>@endforeach
                         @elseif ($first->care->neverOpened())
                             <h1>Look at it once.<br>{{ $hands }} minutes of your hands.</h1>
@@ -52,6 +53,9 @@
                     <div class="ask__do">
                         @if ($running)
                             <a class="push push--main" href="{{ route('rounds.show', $running) }}">Go on</a>
+                            @if ($running->machine_id !== $first->care->machine->id && $first->isDue())
+                                <x-start-round :care="$first->care" :procedure="array_key_first($first->care->procedures())">{{ $first->care->machine->name }} first</x-start-round>
+                            @endif
                         @else
                             @if ($together)
                                 <x-start-together :machine="$first->care->machine" :procedures="array_keys($together)">Do {{ count($together) === 2 ? 'both' : 'all '.App\View\Words\Uses::small(count($together)) }} in one round</x-start-together>

@@ -71,9 +71,9 @@ export async function accessible(page) {
     const schemes = test.info().project.name === 'phone' ? ['light'] : ['light', 'dark'];
     for (const colorScheme of schemes) {
         await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
-        const axe = new AxeBuilder({ page });
+        const axe = new AxeBuilder({ page }).setLegacyMode(true); // there are no frames, and it is twice as quick
         // Only the colours differ in the dark, and on the phone how large things are.
-        const rules = colorScheme === 'dark' ? axe.withRules(['color-contrast']) : test.info().project.name === 'phone' ? axe.withRules(['target-size']) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']);
+        const rules = colorScheme === 'dark' ? axe.withRules(['color-contrast']) : test.info().project.name === 'phone' ? axe.withRules(['target-size']) : axe.options({ resultTypes: ['violations'], runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] } });
         const { violations } = await rules.analyze();
         expect(violations.map(({ id, nodes }) => `${colorScheme} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
     }

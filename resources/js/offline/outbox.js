@@ -22,13 +22,16 @@ const run = async (mode, work) => {
     }
 };
 
+// What one person left on this device is not sent by another who logs in after them.
+const person = () => document.querySelector('meta[name=person]')?.content ?? '';
+
 // Opening the store takes longer than sending a step, so a mark says whether there is anything in it.
 const MARK = 'good-rinse outbox';
 
 export const keep = (url, form) => {
     localStorage.setItem(MARK, 'holds');
 
-    return run('readwrite', (store) => store.add({ url, fields: [...form.entries()].filter(([name]) => name !== '_token'), at: Date.now() }));
+    return run('readwrite', (store) => store.add({ url, fields: [...form.entries()].filter(([name]) => name !== '_token'), at: Date.now(), person: person() }));
 };
 
 export const waiting = async () => {
@@ -40,7 +43,7 @@ export const waiting = async () => {
         localStorage.removeItem(MARK);
     }
 
-    return items;
+    return items.filter((item) => item.person === person());
 };
 
 const drop = (seq) => run('readwrite', (store) => store.delete(seq));

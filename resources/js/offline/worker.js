@@ -14,6 +14,11 @@ const note = (text) => {
 };
 
 export const startWorker = async () => {
+    if (!document.querySelector('meta[name=person]')) {
+        sessionStorage.clear(); // nobody else on this device sees the steps of a round
+
+        return;
+    }
     if ('serviceWorker' in navigator) {
         try {
             await navigator.serviceWorker.register('/worker.js');

@@ -6,6 +6,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">
     <meta name="csrf-token" content="{{ csrf_token() }}">
+    @if ($person)<meta name="person" content="{{ $person->id }}">@endif
     <title>{{ $title }} · Good Rinse</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
