@@ -75,16 +75,17 @@ final readonly class TickStep
         }
         $warning = $this->warn($round, $by, $progress, $step, $draft);
         $late = $this->lateNote($progress, $step, $at);
-        $round->ticks()->create([
+        DB::table('ticks')->insert([
             'id' => $tick->id,
+            'round_id' => $round->id,
             'step' => $tick->step,
             'answer' => $tick->answer,
             'overruled' => $tick->overruled,
             'share' => $tick->share,
             'strength' => $tick->strength,
             'how' => $tick->how,
-            'details' => $details->toArray(),
-            'at' => $at,
+            'details' => json_encode((object) $details->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'at' => $at->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s'),
             'made_by' => $by->id,
         ]);
         $this->say($round, $by, $step, $progress->with($tick), $at, [...$late, ...$this->remarks($round, $step, $draft)]);

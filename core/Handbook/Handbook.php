@@ -17,7 +17,10 @@ final class Handbook
     public const FACT_VALUES = ['scale' => ['light', 'heavy'], 'passes' => ['one', 'more']];
 
     /** What a round needs of the shared part of the handbook. */
-    private const IN_EXCERPTS = ['version', 'rhythm', 'agents', 'chemistry', 'cautions', 'kit', 'readings'];
+    private const IN_EXCERPTS = ['version', 'rhythm', 'agents', 'cautions', 'kit', 'readings'];
+
+    /** What of a kind a round does not need: what it is reminded of is not decided in it. */
+    private const NOT_IN_EXCERPTS = ['tasks', 'habits'];
 
     /** @var array<string, MachineKind> */
     private array $kinds = [];
@@ -238,7 +241,7 @@ final class Handbook
         return [
             'kinds' => [[
                 'folder' => $node->string('folder'),
-                'kind' => $fitting->say($node->at('kind')->raw()),
+                'kind' => $fitting->say(array_diff_key($node->at('kind')->raw(), array_flip(self::NOT_IN_EXCERPTS))),
                 'steps' => $steps,
                 'procedures' => [['steps' => array_column($steps, 'id')] + $fitting->say($whole)],
             ]],

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
-use GoodRinse\Core\Quantity\Minutes;
-use GoodRinse\Core\Quantity\Portion;
-use GoodRinse\Core\Quantity\PortionUnit;
-
 /**
  * Builds from checked data what of a machine kind is not needed on every page.
  *
@@ -17,6 +13,8 @@ final class KindDetails
 {
     /** @var array<string, Node>|null */
     private ?array $named = null;
+
+    private ?StepReader $reader = null;
 
     /**
      * @param array<string, Node>   $procedures by id
@@ -132,7 +130,7 @@ final class KindDetails
             $node->string('id'),
             $node->string('ask'),
             $node->optional('hint'),
-            $this->options($node->at('options')),
+            self::options($node->at('options')),
             KindReader::default($node),
             null === $number ? null : new NumberRange($number->number('least'), $number->number('most')),
             $number?->optional('unit'),
@@ -151,7 +149,12 @@ final class KindDetails
             return new Habit($node->string('id'), $node->string('ask'), new NumberRange($number->number('least'), $number->number('most')), [], $number->number('default'));
         }
 
-        return new Habit($node->string('id'), $node->string('ask'), null, $this->options($node->at('options')), $node->string('default'));
+        return new Habit($node->string('id'), $node->string('ask'), null, self::options($node->at('options')), $node->string('default'));
+    }
+
+    private function steps(): StepReader
+    {
+        return $this->reader ??= new StepReader($this->grades, $this->defaults);
     }
 
     private function readPart(Node $node): Part
@@ -177,7 +180,7 @@ final class KindDetails
     {
         $used = [];
         foreach ($node->at('steps')->strings() as $id) {
-            $used[] = $this->step($steps[$id] ?? throw UnknownEntry::named('step', $id));
+            $used[] = $this->steps()->step($steps[$id] ?? throw UnknownEntry::named('step', $id));
         }
 
         return new Procedure(
@@ -194,103 +197,10 @@ final class KindDetails
         );
     }
 
-    private function step(Node $node): Step
-    {
-        return new Step(
-            $node->string('id'),
-            $node->string('title'),
-            $node->string('say'),
-            $node->string('short'),
-            $node->optional('picture'),
-            $node->optional('part'),
-            $node->optional('takesOff'),
-            $node->optional('putsBack'),
-            Minutes::of($node->number('hands')),
-            $node->flag('kit'),
-            $node->at('needs')->strings(),
-            $node->at('tools')->strings(),
-            $node->at('cautions')->strings(),
-            array_map($this->amount(...), $node->at('amounts')->items()),
-            $node->has('timer') ? $this->timer($node->at('timer')) : null,
-            $node->optional('waitsFor'),
-            $node->has('capture') ? $this->capture($node->at('capture'), $node->string('title')) : null,
-            $node->flag('mustPass'),
-            $node->optional('marks'),
-            $node->has('clears') ? new Clears($node->at('clears')->string('vessel'), $node->at('clears')->string('by')) : null,
-            $node->optional('after'),
-            $node->optional('inPlaceOf'),
-            $node->condition('when', $this->defaults),
-            $node->condition('if'),
-            $node->at('observe')->strings(),
-            $node->flag('gate'),
-            $node->optional('fits'),
-        );
-    }
-
-    private function amount(Node $node): Amount
-    {
-        foreach (PortionUnit::cases() as $unit) {
-            if ($node->has($unit->value)) {
-                return new Amount(
-                    $node->string('agent'),
-                    Portion::of($node->number($unit->value), $unit),
-                    $node->string('vessel'),
-                    $node->flag('byStrength'),
-                    $node->has('strength') ? $node->number('strength') : null,
-                );
-            }
-        }
-
-        throw UnknownEntry::named('amount of', $node->string('agent'));
-    }
-
-    private function timer(Node $node): TimerRule
-    {
-        return new TimerRule(
-            $node->string('label'),
-            $node->number('minutes'),
-            $node->optional('by'),
-            $node->at('longer')->numbers(),
-            $node->has('most') ? Minutes::of($node->number('most')) : null,
-            $node->flag('machine'),
-            $node->optional('late'),
-        );
-    }
-
-    private function capture(Node $node, string $title): Capture
-    {
-        $kind = CaptureKind::from($node->string('kind'));
-        $options = match ($kind) {
-            CaptureKind::Grade => $this->grades,
-            CaptureKind::Choice => $this->options($node->at('options')),
-            CaptureKind::Confirm => [$this->option($node->at('pass')), $this->option($node->at('fail'))],
-            CaptureKind::Tally => [],
-        };
-
-        return new Capture(
-            $node->string('id'),
-            $kind,
-            $node->optional('ask') ?? $title,
-            $options,
-            $node->optional('means'),
-            $node->optional('check'),
-            $node->at('fail')->optional('then'),
-            $node->optional('of'),
-            array_map(fn (Node $row): CountRow => new CountRow($row->string('reading'), $row->condition('when', $this->defaults)), $node->at('count')->items()),
-            $node->optional('reading') ?? $node->at('counts')->optional('reading'),
-            (int) ($node->has('usual') ? $node->number('usual') : ($node->has('counts') ? $node->at('counts')->number('from') : 0)),
-        );
-    }
-
     /** @return list<Option> */
-    private function options(Node $node): array
+    private static function options(Node $node): array
     {
-        return array_map($this->option(...), $node->items());
-    }
-
-    private function option(Node $node): Option
-    {
-        return new Option($node->string('id'), $node->string('name'), $node->optional('note'));
+        return array_map(Option::read(...), $node->items());
     }
 
     private function readTask(Node $node): CareTask

@@ -11,6 +11,12 @@ final readonly class Option
     {
     }
 
+    /** @internal to this folder */
+    public static function read(Node $node): self
+    {
+        return new self($node->string('id'), $node->string('name'), $node->optional('note'));
+    }
+
     /**
      * The option of that id, null when there is none.
      *

@@ -87,9 +87,10 @@ final readonly class StepOrder
         $first = array_shift($open) ?? [];
         $wait = $this->firstWait($first);
         $opened = [...array_slice($first, 0, $wait), ...array_merge(...$open), ...array_slice($first, $wait)];
-        $before = array_values(array_filter($opened, fn (string $word): bool => isset($this->steps[$word]['kit']) || isset($this->steps[$word]['opening'])));
+        $kit = array_filter([...$opened, ...$whole], fn (string $word): bool => isset($this->steps[$word]['kit']));
+        $opening = array_filter($opened, fn (string $word): bool => isset($this->steps[$word]['opening']));
 
-        return [...$before, ...$opened, self::REFIT, ...$close, ...$whole];
+        return [...array_values($kit), ...array_values($opening), ...$opened, self::REFIT, ...$close, ...$whole];
     }
 
     /**

@@ -121,7 +121,7 @@ final class KeepApartTest extends TestCase
         $this->pour('chlorine-bleach');
         $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash'])->assertRedirect();
         $round = Round::query()->with('machine')->firstOrFail();
-        foreach (['empty' => null, 'hot-tap' => null, 'wash-with' => 'vinegar', 'clear-tub-vinegar-cup' => null, 'cleared-tub-vinegar-cup' => null] as $step => $answer) {
+        foreach (['kit' => null, 'empty' => null, 'hot-tap' => null, 'wash-with' => 'vinegar', 'clear-tub-vinegar-cup' => null, 'cleared-tub-vinegar-cup' => null] as $step => $answer) {
             self::assertSame($step, $round->load('ticks')->progress()->current()?->id);
             $this->tick($round, $step, $answer)->assertSessionHasNoErrors();
         }
@@ -134,6 +134,7 @@ final class KeepApartTest extends TestCase
     {
         $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash']);
         $round = Round::query()->with('machine')->firstOrFail();
+        $this->tick($round, 'kit');
         $this->tick($round, 'empty');
         $this->tick($round, 'hot-tap');
         $this->tick($round, 'wash-with', 'vinegar');
@@ -151,6 +152,7 @@ final class KeepApartTest extends TestCase
     {
         $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash']);
         $round = Round::query()->with('machine')->firstOrFail();
+        $this->tick($round, 'kit');
         $this->tick($round, 'empty');
         $this->tick($round, 'hot-tap');
         $this->tick($round, 'wash-with', 'vinegar');
@@ -166,6 +168,7 @@ final class KeepApartTest extends TestCase
         $this->user->home()->update(['vinegar_strength' => 4]);
         $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash']);
         $round = Round::query()->with('machine')->firstOrFail();
+        $this->tick($round, 'kit');
         $this->tick($round, 'empty');
         $this->tick($round, 'hot-tap');
         $this->tick($round, 'wash-with', 'vinegar');

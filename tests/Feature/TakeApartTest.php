@@ -130,6 +130,7 @@ final class TakeApartTest extends TestCase
         $this->post("/rounds/$apart->id/end", ['how' => 'stopped', 'knows' => '1']);
 
         $round = $this->begin(['soda-freshening']);
+        $this->tick($round, 'kit');
         $this->tick($round, 'empty');
         $this->tick($round, 'soda-floor');
         $this->get("/rounds/$round->id")->assertSee('Not like this')->assertSee('Lower arm is off the machine');
