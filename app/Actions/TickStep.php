@@ -54,7 +54,6 @@ final readonly class TickStep
             if ($round->newQuery()->whereKey($round->id)->whereNotNull('ended_at')->exists()) {
                 throw CannotDo::roundEnded();
             }
-            $round->unsetRelation('ticks'); // as they stand now that nobody else can write
 
             return $this->mark($round, $by, $draft);
         });
@@ -89,7 +88,6 @@ final readonly class TickStep
             'made_by' => $by->id,
         ]);
         $this->say($round, $by, $step, $progress->with($tick), $at, [...$late, ...$this->remarks($round, $step, $draft)]);
-        $round->unsetRelation('ticks');
 
         return $warning;
     }

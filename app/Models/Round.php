@@ -76,7 +76,7 @@ final class Round extends Model implements BelongsToHousehold
 
     public function progress(): Progress
     {
-        return new Progress($this->fittedProcedure(), array_values($this->ticks->map(static fn (Tick $tick) => $tick->toCore())->all()));
+        return new Progress($this->fittedProcedure(), array_values($this->ticks()->toBase()->get()->map(Tick::read(...))->all()));
     }
 
     /** @return BelongsTo<Machine, $this> */

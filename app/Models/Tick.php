@@ -42,8 +42,22 @@ final class Tick extends Model
         return ['at' => 'immutable_datetime', 'overruled' => 'boolean', 'share' => 'float', 'strength' => 'float', 'details' => 'array'];
     }
 
-    public function toCore(): CoreTick
+    /** A row as it lies in the table: a round reads all of its own at every step, and needs no models for that. */
+    public static function read(object $row): CoreTick
     {
-        return new CoreTick($this->id, $this->step, $this->at->toDateTimeImmutable(), $this->answer, $this->overruled, $this->share, $this->strength, $this->how, TickDetails::read($this->details ?? []));
+        /** @var object{id: string, step: string, at: string, answer: string|null, overruled: int|bool, share: int|float, strength: int|float|null, how: string, details: string|null} $row */
+        $details = null === $row->details ? [] : json_decode($row->details, true);
+
+        return new CoreTick(
+            $row->id,
+            $row->step,
+            new \DateTimeImmutable($row->at, new \DateTimeZone('UTC')),
+            $row->answer,
+            (bool) $row->overruled,
+            (float) $row->share,
+            null === $row->strength ? null : (float) $row->strength,
+            $row->how,
+            TickDetails::read(is_array($details) ? $details : []),
+        );
     }
 }

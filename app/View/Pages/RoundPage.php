@@ -45,7 +45,7 @@ final readonly class RoundPage
             'tray' => $this->tray($round, $progress),
             'apart' => $progress->apart(),
             'openEnds' => $progress->openEnds(),
-            'last' => $round->ticks->last()->id ?? '',
+            'last' => $round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id') ?? '',
         ];
     }
 
