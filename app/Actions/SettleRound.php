@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Care\MachinesApart;
 use App\Models\Entry;
 use App\Models\Round;
 use App\Models\User;
 use App\Support\OpenEndWords;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Round\OpenEnd;
-use GoodRinse\Core\Round\Progress;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** Writes down that what an ended round left open has been put right. */
 final readonly class SettleRound
 {
-    public function __construct(private ClockInterface $clock, private WriteEntries $write)
+    public function __construct(private ClockInterface $clock, private WriteEntries $write, private MachinesApart $apart)
     {
     }
 
@@ -44,25 +44,11 @@ final readonly class SettleRound
     public function through(Round $round, User $by): void
     {
         $progress = $round->progress();
-        $earlier = Round::query()->with('machine')->where('machine_id', $round->machine_id)->whereKeyNot($round->id)->whereNotNull('ended_at')->whereNull('settled_at')->get();
-        foreach ($earlier as $other) {
-            $open = array_filter($other->leftOpen(), fn (OpenEnd $end): bool => !$this->isPutRight($progress, $end));
+        foreach ($this->apart->leftOpen($round->machine, $round) as $other) {
+            $open = array_filter($other->leftOpen(), static fn (OpenEnd $end): bool => !$progress->putsRight($end));
             if ([] === $open) {
                 $this->handle($other, $by);
             }
         }
-    }
-
-    private function isPutRight(Progress $progress, OpenEnd $end): bool
-    {
-        foreach ($progress->steps() as $step) {
-            $did = $progress->isDone($step) && !$progress->isSkipped($step) && true !== $progress->tick($step)?->overruled;
-            $about = in_array($end->kind, [OpenEnd::PART_OFF, OpenEnd::LEFT_OVER], true) ? $step->putsBack : $step->capture?->check;
-            if ($did && $about === $end->what) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

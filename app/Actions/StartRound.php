@@ -40,7 +40,7 @@ final readonly class StartRound
             if (null !== $there) {
                 return $there;
             }
-            foreach (MachineKind::apart($procedure) as $each) {
+            foreach (array_diff(MachineKind::apart($procedure), [$procedure]) as $each) {
                 $this->allow($this->recompose->procedure($machine, $by->home(), $kind, $each), $each);
             }
             $composed = $this->recompose->procedure($machine, $by->home(), $kind, $procedure);
@@ -73,6 +73,6 @@ final readonly class StartRound
     {
         $care = $this->care->machine($machine, $by->home())->tasks[$task] ?? throw UnknownEntry::named('care task of this machine', $task);
 
-        return (string) array_key_first($care->procedures());
+        return $care->fullest();
     }
 }

@@ -62,9 +62,10 @@ final readonly class TickStep
     private function mark(Round $round, User $by, TickDraft $draft): ?string
     {
         $progress = $round->progress();
-        $details = $this->details($round, $progress->step($draft->step), $draft);
-        $given = $this->answer($round, $progress->step($draft->step), $draft, $details);
-        $step = $progress->admit($draft->step, $given, $draft->how, $draft->overruled);
+        $step = $progress->step($draft->step);
+        $details = $this->details($round, $step, $draft);
+        $given = $this->answer($round, $step, $draft, $details);
+        $progress->admit($draft->step, $given, $draft->how, $draft->overruled);
         $answer = null === $step->capture || CoreTick::SKIPPED === $draft->how ? null : $given;
         $at = $this->when($round, $draft);
         $this->keepNote($round, $by, $draft->id, $step, $draft->note, $at);
@@ -87,7 +88,7 @@ final readonly class TickStep
             'at' => $at->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s'),
             'made_by' => $by->id,
         ]);
-        $this->say($round, $by, $step, $progress->with($tick), $at, [...$late, ...$this->remarks($round, $step, $draft)]);
+        $this->say($round, $by, $step, $progress->with($tick), $at, [...$late, ...$this->remarks($round, $step, $progress, $draft)]);
 
         return $warning;
     }
@@ -139,7 +140,7 @@ final readonly class TickStep
             if ([] !== $step->amounts && $draft->share > 0 && !$draft->happened && (null === $before || $before->share <= 0)) {
                 $this->keepApart->allow($round, $step, $by->home());
             }
-            $trouble = $draft->knows ? null : $this->gate->trouble($round, $step);
+            $trouble = $draft->knows ? null : $this->gate->trouble($round, $step, $progress);
             if (null !== $trouble) {
                 throw CannotDo::notWhole($trouble);
             }
@@ -166,7 +167,7 @@ final readonly class TickStep
     }
 
     /** @return list<Note> on what did not go by the book */
-    private function remarks(Round $round, Step $step, TickDraft $draft): array
+    private function remarks(Round $round, Step $step, Progress $progress, TickDraft $draft): array
     {
         $said = [];
         if ([] !== $draft->missing) {
@@ -176,7 +177,7 @@ final readonly class TickStep
             $said['left_over'] = implode(', ', array_map(static fn (string $piece, int $count): string => "$count × $piece", array_keys($draft->leftOver), $draft->leftOver));
         }
         if ($draft->knows && $step->runsTheMachine()) {
-            $said['run_anyway'] = $this->gate->trouble($round, $step) ?? '';
+            $said['run_anyway'] = $this->gate->trouble($round, $step, $progress) ?? '';
         }
 
         $said = array_filter($said);

@@ -8,6 +8,7 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
 use GoodRinse\Core\Round\OpenEnd;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** Knows which machines are not whole: their round is still going on, or ended with something open. */
@@ -19,7 +20,13 @@ final readonly class MachinesApart
     /** @return Collection<int, Round> under way, and ended with something open that nobody has put right yet, newest first */
     public function rounds(Household $household): Collection
     {
-        return $household->rounds()->with('machine')->whereRaw(self::OPEN)->orderByDesc('started_at')->orderByDesc('id')->get();
+        return $this->open($household->id)->get();
+    }
+
+    /** @return Collection<int, Round> of a machine, ended with something open that nobody has put right yet, the given one left out */
+    public function leftOpen(Machine $machine, Round $round): Collection
+    {
+        return $this->others($machine, $round)->whereNotNull('ended_at')->get();
     }
 
     /**
@@ -30,17 +37,27 @@ final readonly class MachinesApart
     public function elsewhere(Machine $machine, Round $round): array
     {
         $found = [];
-        foreach ($this->rounds($machine->household()->firstOrFail()) as $other) {
-            if ($other->machine_id === $machine->id && $other->id !== $round->id) {
-                $ends = null === $other->ended_at
-                    ? array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $other->progress()->tray())
-                    : $other->leftOpen();
-                if ([] !== $ends) {
-                    $found[] = [$other, $ends];
-                }
+        foreach ($this->others($machine, $round)->get() as $other) {
+            $ends = null === $other->ended_at
+                ? array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $other->progress()->tray())
+                : $other->leftOpen();
+            if ([] !== $ends) {
+                $found[] = [$other, $ends];
             }
         }
 
         return $found;
+    }
+
+    /** @return Builder<Round> */
+    private function others(Machine $machine, Round $round): Builder
+    {
+        return $this->open($machine->household_id)->where('machine_id', $machine->id)->whereKeyNot($round->id);
+    }
+
+    /** @return Builder<Round> */
+    private function open(string $household): Builder
+    {
+        return Round::query()->with('machine')->where('household_id', $household)->whereRaw(self::OPEN)->orderByDesc('started_at')->orderByDesc('id');
     }
 }

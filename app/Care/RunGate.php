@@ -10,6 +10,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Part;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Round\OpenEnd;
+use GoodRinse\Core\Round\Progress;
 
 /** Says what is not as it must be before a step runs the machine. */
 final readonly class RunGate
@@ -19,14 +20,14 @@ final readonly class RunGate
     }
 
     /** In words; null when nothing stands in the way. */
-    public function trouble(Round $round, Step $step): ?string
+    public function trouble(Round $round, Step $step, Progress $progress): ?string
     {
         if (!$step->runsTheMachine()) {
             return null;
         }
         $needed = array_keys(array_filter($this->handbook->kind($round->machine->kind)->parts(), static fn (Part $part): bool => $part->needed));
         $said = [];
-        $here = $round->progress()->beforeRunning($step, $needed);
+        $here = $progress->beforeRunning($step, $needed);
         if ([] !== $here) {
             $said[] = OpenEndWords::list($round, $here);
         }

@@ -6,6 +6,7 @@ namespace App\Care;
 
 use App\Models\Household;
 use App\Models\Machine;
+use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Dose\Descaling;
 use GoodRinse\Core\Dose\NoCapacity;
@@ -50,6 +51,12 @@ final readonly class Surroundings
             array_fill_keys(['white-vinegar', 'coloured-vinegar'], $household->vinegar_strength),
             $residues,
         );
+    }
+
+    /** How the machine comes apart, with what the household set right. */
+    public function sheet(Machine $machine): TakeApartSheet
+    {
+        return new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays());
     }
 
     /** The hardness of the household's water; null when nobody knows it. */

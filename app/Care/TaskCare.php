@@ -9,6 +9,7 @@ use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\TaskHistory;
 use GoodRinse\Core\Rhythm\Rhythm;
+use GoodRinse\Core\Rhythm\State;
 use GoodRinse\Core\Round\Estimate;
 
 /** One care task of one machine as it stands now. */
@@ -54,6 +55,17 @@ final readonly class TaskCare
     public function isDue(): bool
     {
         return $this->neverOpened() || $this->rhythm->state->isDue();
+    }
+
+    public function isDueOrSoon(): bool
+    {
+        return $this->isDue() || State::Soon === $this->rhythm->state;
+    }
+
+    /** Id of the fullest procedure this machine allows for it. */
+    public function fullest(): string
+    {
+        return (string) array_key_first($this->procedures());
     }
 
     /** Whether nobody has looked yet at something that should be looked at first. */

@@ -20,6 +20,17 @@ final readonly class SheetLine
     {
     }
 
+    /** @return list<string> traits of the machine that say how the part is held */
+    public function traits(): array
+    {
+        $traits = [$this->heldBy];
+        foreach ($this->holding->pieces as $piece) {
+            array_push($traits, $piece->countTrait, $piece->bitTrait);
+        }
+
+        return array_values(array_unique(array_filter($traits)));
+    }
+
     /** @return list<string> the same with size, bit and place, "8 cover screws (short, six-point star 20, round the rim)" */
     public function inFull(): array
     {

@@ -36,11 +36,18 @@ final readonly class HoldingRule
                 $piece->optional('size'),
                 $piece->optional('where'),
                 $piece->optional('tool'),
-                1 === preg_match('/^\{(\w+)\}$/', (string) $piece->scalar('count'), $named) ? $named[1] : null,
+                self::traitIn((string) $piece->scalar('count')),
+                self::traitIn($piece->optional('bit') ?? ''),
             ), $this->node->at('pieces')->items()), static fn (Piece $piece): bool => $piece->count > 0)),
             $this->node->at('loose')->strings(),
             $this->node->optional('way'),
             $this->node->at('cautions')->strings(),
         );
+    }
+
+    /** The trait that a word in braces, and nothing else, stands for. */
+    private static function traitIn(string $word): ?string
+    {
+        return 1 === preg_match('/^\{(\w+)\}$/', $word, $named) ? $named[1] : null;
     }
 }

@@ -12,9 +12,10 @@ final readonly class Piece
      * @param string|null $bit        driver bit they take
      * @param string|null $size       short or long, where both are about
      * @param string|null $tool       kit id
+     * @param string|null $bitTrait   trait of the machine that says which bit they take
      * @param string|null $countTrait trait of the machine that says how many there are
      */
-    public function __construct(public string $id, public string $name, public int $count, public ?string $bit = null, public ?string $size = null, public ?string $where = null, public ?string $tool = null, public ?string $countTrait = null)
+    public function __construct(public string $id, public string $name, public int $count, public ?string $bit = null, public ?string $size = null, public ?string $where = null, public ?string $tool = null, public ?string $countTrait = null, public ?string $bitTrait = null)
     {
     }
 
@@ -26,6 +27,6 @@ final readonly class Piece
 
     public function counting(int $count): self
     {
-        return new self($this->id, $this->name, $count, $this->bit, $this->size, $this->where, $this->tool, $this->countTrait);
+        return new self($this->id, $this->name, $count, $this->bit, $this->size, $this->where, $this->tool, $this->countTrait, $this->bitTrait);
     }
 }

@@ -167,18 +167,7 @@ final readonly class StepOrder
      */
     private function lastRefit(array $written): ?int
     {
-        $depth = 0;
-        $last = null;
-        foreach ($written as $i => $word) {
-            $depth += match ($word) {
-                self::OPEN => 1,
-                self::CLOSE => -1,
-                default => 0,
-            };
-            $last = 0 === $depth && self::REFIT === $word ? $i : $last;
-        }
-
-        return $last;
+        return array_key_last(array_filter(self::outermost($written), static fn (string $word): bool => self::REFIT === $word));
     }
 
     /**
@@ -198,19 +187,38 @@ final readonly class StepOrder
      */
     private function firstWait(array $written): int
     {
+        foreach (self::outermost($written) as $i => $word) {
+            $waitsFor = $this->steps[$word]['waitsFor'] ?? null;
+            if (is_string($waitsFor) && !isset($this->list($waitsFor, 'timer')['machine'])) {
+                return $i;
+            }
+        }
+
+        return count($written);
+    }
+
+    /**
+     * The words that are not those of a procedure taken in, at their places.
+     *
+     * @param list<string> $written
+     *
+     * @return array<int, string>
+     */
+    private static function outermost(array $written): array
+    {
         $depth = 0;
+        $words = [];
         foreach ($written as $i => $word) {
             $depth += match ($word) {
                 self::OPEN => 1,
                 self::CLOSE => -1,
                 default => 0,
             };
-            $waitsFor = $this->steps[$word]['waitsFor'] ?? null;
-            if (0 === $depth && is_string($waitsFor) && !isset($this->list($waitsFor, 'timer')['machine'])) {
-                return $i;
+            if (0 === $depth) {
+                $words[$i] = $word;
             }
         }
 
-        return count($written);
+        return $words;
     }
 }

@@ -271,6 +271,20 @@ final readonly class Progress
         return null !== $tick?->answer && CaptureKind::Confirm === $current->capture?->kind ? $current->capture : null;
     }
 
+    /** Whether this round has put right what an earlier one left open. */
+    public function putsRight(OpenEnd $end): bool
+    {
+        foreach ($this->steps() as $step) {
+            $did = $this->isDone($step) && !$this->isSkipped($step) && true !== $this->tick($step)?->overruled;
+            $about = in_array($end->kind, [OpenEnd::PART_OFF, OpenEnd::LEFT_OVER], true) ? $step->putsBack : $step->capture?->check;
+            if ($did && $about === $end->what) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<OpenEnd> what would be left undone if the round ended now */
     public function openEnds(): array
     {

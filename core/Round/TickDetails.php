@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
+use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\MalformedEntry;
+use GoodRinse\Core\Logbook\PayloadCodec;
 use GoodRinse\Core\Logbook\Reading;
 
 /** What a person told beside the answer to a step. */
@@ -40,16 +43,19 @@ final readonly class TickDetails
         ]);
     }
 
-    /** @param array<array-key, mixed> $data */
+    /**
+     * @param array<array-key, mixed> $data
+     *
+     * @throws MalformedEntry when a reading is not as toArray() made it
+     */
     public static function read(array $data): self
     {
         $list = static fn (string $key): array => is_array($data[$key] ?? null) ? $data[$key] : [];
         $readings = $leftOver = [];
         foreach ($list('readings') as $reading) {
-            if (is_array($reading) && is_string($reading['what'] ?? null)) {
-                $number = static fn (string $key): ?float => is_int($reading[$key] ?? null) || is_float($reading[$key] ?? null) ? (float) $reading[$key] : null;
-                $picks = is_string($reading['picks'] ?? null) ? explode(',', $reading['picks']) : [];
-                $readings[] = new Reading($reading['what'], $number('number'), $number('of'), array_values(array_filter($picks, static fn (string $pick): bool => '' !== $pick)));
+            $says = is_array($reading) ? PayloadCodec::decode(EntryKind::Reading, $reading) : null;
+            if ($says instanceof Reading) {
+                $readings[] = $says;
             }
         }
         foreach ($list('leftOver') as $piece => $count) {

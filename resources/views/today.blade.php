@@ -28,7 +28,6 @@
                 <div class="ask">
                     <div>
                         @if ($running)
-                            @php($progress = $running->progress())
                             <h1>A round is under way.<br>Next: {{ mb_strtolower($progress->current()?->short ?? 'finish it') }}.</h1>
                             <p>{{ $running->fittedProcedure()->name }} on the {{ $running->machine->name }}, begun {{ Dates::short(GoodRinse\Core\Quantity\Day::at($running->started_at, $household->zone())) }} at <strong>{{ Dates::time($running->started_at, $household->zone()) }}</strong>. Everything you ticked is kept.</p>
                             @if ($tray)<p><strong>Off the machine:</strong> {{ implode(', ', array_map(fn ($piece) => mb_strtolower($piece->name), $tray)) }}.</p>@endif
@@ -54,13 +53,13 @@
                         @if ($running)
                             <a class="push push--main" href="{{ route('rounds.show', $running) }}">Go on</a>
                             @if ($running->machine_id !== $first->care->machine->id && $first->isDue())
-                                <x-start-round :care="$first->care" :procedure="array_key_first($first->care->procedures())">{{ $first->care->machine->name }} first</x-start-round>
+                                <x-start-round :care="$first->care" :procedure="$first->care->fullest()">{{ $first->care->machine->name }} first</x-start-round>
                             @endif
                         @else
                             @if ($together)
                                 <x-start-together :machine="$first->care->machine" :procedures="array_keys($together)">Do {{ count($together) === 2 ? 'both' : 'all '.App\View\Words\Uses::small(count($together)) }} in one round</x-start-together>
                             @endif
-                            <x-start-round :care="$first->care" :procedure="array_key_first($first->care->procedures())" :main="true">Start round</x-start-round>
+                            <x-start-round :care="$first->care" :procedure="$first->care->fullest()" :main="true">Start round</x-start-round>
                             @foreach (array_slice($first->care->procedures(), 1) as $other => $name)
                                 <x-start-round :care="$first->care" :procedure="$other">{{ $name }} instead</x-start-round>
                             @endforeach

@@ -227,7 +227,7 @@ test('cups are counted one by one, across a reload and on a second device', asyn
     const round = page.url().split('?')[0];
     const counted = page.locator('input[name=answer]');
     for (const cups of ['1', '2', '3']) {
-        const kept = page.waitForResponse(/\/state$/);
+        const kept = page.waitForResponse(/\/ticks$/);
         await page.getByRole('button', { name: '+1' }).click();
         await expect(counted).toHaveValue(cups);
         await kept;

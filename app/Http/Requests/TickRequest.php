@@ -9,11 +9,12 @@ use App\Models\Round;
 use App\Support\KitWords;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Round\Tick;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 
 final class TickRequest extends UlidRequest
 {
+    use TakesPhoto;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -33,7 +34,7 @@ final class TickRequest extends UlidRequest
             'left.*' => ['nullable', 'integer', 'between:0,40'],
             'ago' => ['nullable', 'integer', 'min:0'],
             'photo_id' => ['required', 'string', 'ulid'],
-            'photo' => ['nullable', 'file', 'mimes:jpg,jpeg,png,webp', 'max:'.config()->integer('good-rinse.photo_max_kilobytes'), 'dimensions:max_width=12000,max_height=12000'],
+            'photo' => $this->photoRules(),
         ], static fn (string $field): bool => isset($sent['photo_id' === $field ? 'photo' : explode('.', $field)[0]]), ARRAY_FILTER_USE_KEY);
     }
 
@@ -55,15 +56,6 @@ final class TickRequest extends UlidRequest
             $this->boolean('knows'),
             $this->filled('ago') ? $this->integer('ago') : null,
         );
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        $heic = in_array(mb_strtolower($this->photo()?->getClientOriginalExtension() ?? ''), ['heic', 'heif'], true);
-        $said = $heic ? 'photo_heic' : 'photo_sort';
-
-        return ['photo.mimes' => __("rounds.$said"), 'photo.max' => __('rounds.photo_big'), 'photo.dimensions' => __('rounds.photo_sort'), 'photo.uploaded' => __('rounds.photo_big')];
     }
 
     /** Nothing may be missing unless the person goes on without it. */
@@ -104,13 +96,6 @@ final class TickRequest extends UlidRequest
     private function note(): ?string
     {
         return $this->filled('note') ? $this->string('note')->toString() : null;
-    }
-
-    public function photo(): ?UploadedFile
-    {
-        $photo = $this->file('photo');
-
-        return $photo instanceof UploadedFile ? $photo : null;
     }
 
     public function photoId(): string

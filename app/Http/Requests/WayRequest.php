@@ -10,12 +10,13 @@ use GoodRinse\Core\Apart\OwnWay;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Handbook\Option;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 
 /** How a part comes off a machine, as a person sets it right. */
 final class WayRequest extends UlidRequest
 {
+    use TakesPhoto;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -25,7 +26,7 @@ final class WayRequest extends UlidRequest
             'loose' => ['nullable', 'string', 'max:120'],
             'way' => ['nullable', 'string', 'max:160'],
             'note' => ['nullable', 'string', 'max:400'],
-            'photo' => ['nullable', 'file', 'mimes:jpg,jpeg,png,webp', 'max:'.config()->integer('good-rinse.photo_max_kilobytes'), 'dimensions:max_width=12000,max_height=12000'],
+            'photo' => $this->photoRules(),
         ];
         foreach ($this->asked() as $trait) {
             $rules["traits.$trait->id"] = null === $trait->number
@@ -69,13 +70,6 @@ final class WayRequest extends UlidRequest
         }
 
         return $traits;
-    }
-
-    public function photo(): ?UploadedFile
-    {
-        $photo = $this->file('photo');
-
-        return $photo instanceof UploadedFile ? $photo : null;
     }
 
     /** @return list<MachineTrait> */

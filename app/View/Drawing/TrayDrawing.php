@@ -30,24 +30,13 @@ final readonly class TrayDrawing
         foreach (array_reverse($pieces, true) as $i => $piece) {
             $lines = self::wrapped(implode(', ', $piece->along));
             array_push($lines, ...self::wrapped($piece->way ?? ''));
-            $heads = min(self::HEADS, self::fasteners($piece));
+            $heads = min(self::HEADS, $piece->fasteners);
             $height = max(48, 30 + ($heads > 0 ? 20 : 0) + self::LINE * count($lines));
             $rows[] = ['piece' => $piece, 'number' => $i + 1, 'y' => $y, 'height' => $height, 'lines' => $lines, 'heads' => $heads];
             $y += $height + 6;
         }
 
         return new self($rows, $y + 14);
-    }
-
-    /** How many small pieces to draw as heads. */
-    private static function fasteners(TrayPiece $piece): int
-    {
-        $count = 0;
-        foreach ($piece->along as $along) {
-            $count += 1 === preg_match('/^(\d+) /', $along, $found) ? (int) $found[1] : (1 === preg_match('/screw|nut|bolt|ring/', $along) ? 1 : 0);
-        }
-
-        return $count;
     }
 
     /** @return list<string> */

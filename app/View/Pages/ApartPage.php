@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Care\Surroundings;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Apart\SheetLine;
@@ -15,7 +16,7 @@ use GoodRinse\Core\Handbook\UnknownEntry;
 /** What is shown of how a machine comes apart: the whole sheet, or one part to set right. */
 final readonly class ApartPage
 {
-    public function __construct(private Handbook $handbook)
+    public function __construct(private Handbook $handbook, private Surroundings $surroundings)
     {
     }
 
@@ -25,7 +26,7 @@ final readonly class ApartPage
         return [
             'household' => $household,
             'machine' => $machine,
-            'lines' => (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays()))->lines(),
+            'lines' => $this->surroundings->sheet($machine)->lines(),
             'handbook' => $this->handbook,
         ];
     }
@@ -37,12 +38,9 @@ final readonly class ApartPage
      */
     public function one(Machine $machine, string $part): array
     {
-        $kind = $this->handbook->kind($machine->kind);
-
         return [
             'machine' => $machine,
-            'line' => (new TakeApartSheet($kind, $machine->traits, $machine->ownWays()))->line($part) ?? throw UnknownEntry::named('part that comes off', $part),
-            'usual' => $this->usual($machine, $part),
+            'line' => $this->surroundings->sheet($machine)->line($part) ?? throw UnknownEntry::named('part that comes off', $part),
             'asked' => $this->asked($machine, $part),
         ];
     }
@@ -65,15 +63,7 @@ final readonly class ApartPage
     public function asked(Machine $machine, string $part): array
     {
         $kind = $this->handbook->kind($machine->kind);
-        $line = $this->usual($machine, $part);
-        $ids = array_filter([$line->heldBy]);
-        foreach ($line->holding->pieces as $piece) {
-            array_push($ids, ...array_filter([$piece->countTrait]));
-            if (null !== $piece->bit && isset($kind->traits()['bit'])) {
-                $ids[] = 'bit';
-            }
-        }
 
-        return array_values(array_intersect_key($kind->traits(), array_flip($ids)));
+        return array_values(array_intersect_key($kind->traits(), array_flip($this->usual($machine, $part)->traits())));
     }
 }

@@ -18,7 +18,6 @@ use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
-use GoodRinse\Core\Rhythm\State;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
 use Psr\Clock\ClockInterface;
@@ -78,8 +77,8 @@ final readonly class ComposePage
     /** @return list<string> the fullest procedure of every task that is due or nearly */
     private function due(MachineCare $care): array
     {
-        $due = array_filter(CareReader::byUrgency([$care]), static fn (TaskCare $task): bool => $task->isDue() || State::Soon === $task->rhythm->state);
-        $ids = array_map(static fn (TaskCare $task): string => (string) array_key_first($task->procedures()), $due);
+        $due = array_filter(CareReader::byUrgency([$care]), static fn (TaskCare $task): bool => $task->isDueOrSoon());
+        $ids = array_map(static fn (TaskCare $task): string => $task->fullest(), $due);
 
         return array_values(array_unique(array_filter($ids, fn (string $id): bool => !$care->kind->standsAlone($id))));
     }

@@ -9,7 +9,6 @@ use App\Care\Surroundings;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Apart\SheetLine;
-use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\Caution;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
@@ -116,7 +115,7 @@ final readonly class DoorCardPage
         $off = array_map(static fn (Procedure $procedure): array => array_values(array_filter(array_map(static fn (Step $step): ?string => $step->takesOff, $procedure->steps))), $procedures);
         usort($off, static fn (array $a, array $b): int => count($b) <=> count($a));
         $order = array_values(array_unique(array_merge(...$off)));
-        $sheet = new TakeApartSheet($kind, $machine->traits, $machine->ownWays());
+        $sheet = $this->surroundings->sheet($machine);
 
         return array_values(array_map(static fn (SheetLine $line): array => [
             $line->name,

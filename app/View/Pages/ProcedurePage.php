@@ -9,7 +9,6 @@ use App\Care\Surroundings;
 use App\Care\VesselReader;
 use App\Models\Household;
 use App\Models\Machine;
-use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure;
@@ -60,7 +59,7 @@ final readonly class ProcedurePage
             'machine' => $machine,
             'machines' => $machines,
             'estimate' => Estimate::of($shown, $assumed),
-            'kit' => KitList::of($shown, $assumed, null === $machine ? null : new TakeApartSheet($kind, $machine->traits, $machine->ownWays())),
+            'kit' => KitList::of($shown, $assumed, null === $machine ? null : $this->surroundings->sheet($machine)),
             'questions' => array_values(array_filter($this->handbook->questions(), static fn (Question $question): bool => in_array($procedureId, $question->procedures, true))),
             'task' => $kind->taskOf($procedureId),
             'runs' => array_intersect_key($kind->procedureNames, array_flip($whole->runs)),

@@ -93,13 +93,18 @@ final readonly class RoundPage
         $sheet = $this->views->sheet($round->machine);
         $kind = $round->handbook()->kind($round->machine->kind);
 
-        return array_map(fn (string $part): TrayPiece => new TrayPiece(
-            $part,
-            $kind->part($part)->name($round->machine->traits),
-            $sheet->line($part)?->comesAlong() ?? [],
-            $sheet->line($part)?->holding->way,
-            $progress->stepBack($part)?->id,
-        ), $progress->tray());
+        return array_map(static function (string $part) use ($sheet, $kind, $round, $progress): TrayPiece {
+            $line = $sheet->line($part);
+
+            return new TrayPiece(
+                $part,
+                $kind->part($part)->name($round->machine->traits),
+                $line?->comesAlong() ?? [],
+                array_sum(array_column($line->holding->pieces ?? [], 'count')),
+                $line?->holding->way,
+                $progress->stepBack($part)?->id,
+            );
+        }, $progress->tray());
     }
 
     private function viewed(Progress $progress, string $wanted): ?Step

@@ -8,6 +8,7 @@ use App\Care\CareReader;
 use App\Care\PourVerdict;
 use App\Care\RunGate;
 use App\Care\StepKeepApart;
+use App\Care\Surroundings;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Photo;
@@ -15,7 +16,6 @@ use App\Models\Round;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\Grade;
-use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Reading;
@@ -33,7 +33,7 @@ final readonly class StepViews
     /** Readings looked back over for how many jets there are in all. */
     private const LOOK_BACK = 60;
 
-    public function __construct(private ClockInterface $clock, private Handbook $handbook, private CareReader $care, private ReasonWords $words, private StepKeepApart $keepApart, private RunGate $gate)
+    public function __construct(private ClockInterface $clock, private Surroundings $surroundings, private CareReader $care, private ReasonWords $words, private StepKeepApart $keepApart, private RunGate $gate)
     {
     }
 
@@ -56,7 +56,7 @@ final readonly class StepViews
             $step->kit ? KitList::of($round->fittedProcedure(), $answers, $sheet) : null,
             $verdicts,
             self::refused($verdicts),
-            null === $tick ? $this->gate->trouble($round, $step) : null,
+            null === $tick ? $this->gate->trouble($round, $step, $progress) : null,
             $this->previews($round, $household, $step),
             $wait,
             $wait?->lateness($this->clock->now()),
@@ -74,7 +74,7 @@ final readonly class StepViews
 
     public function sheet(Machine $machine): TakeApartSheet
     {
-        return new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays());
+        return $this->surroundings->sheet($machine);
     }
 
     /** @param list<PourVerdict> $verdicts */

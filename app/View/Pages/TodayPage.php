@@ -13,7 +13,6 @@ use App\View\Drawing\WeeksStrip;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Rhythm\State;
 use Psr\Clock\ClockInterface;
 
 /** What Today shows. */
@@ -37,7 +36,7 @@ final readonly class TodayPage
         $notices = $this->keepApart->for($household, $machines);
         $line = fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words);
         $first = isset($tasks[0]) ? $line($tasks[0]) : null;
-        $soon = array_values(array_filter(array_slice($tasks, 1), static fn (TaskCare $care): bool => $care->isDue() || State::Soon === $care->rhythm->state));
+        $soon = array_values(array_filter(array_slice($tasks, 1), static fn (TaskCare $care): bool => $care->isDueOrSoon()));
         $estimate = $first?->care->estimate;
 
         return [
@@ -57,7 +56,8 @@ final readonly class TodayPage
             'doneAt' => null === $estimate ? null : $now->modify(sprintf('+%d seconds', $estimate->all->seconds())),
             'running' => $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at),
             'paused' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && $round !== $running),
-            'tray' => null === $running ? [] : $this->round->tray($running, $running->progress()),
+            'progress' => $progress = $running?->progress(),
+            'tray' => null === $running || null === $progress ? [] : $this->round->tray($running, $progress),
             'left' => $rounds->filter(static fn (Round $round): bool => null !== $round->ended_at),
             'strip' => WeeksStrip::of($tasks, $today),
             'handbook' => $this->handbook,
@@ -75,12 +75,12 @@ final readonly class TodayPage
     {
         $together = [];
         foreach ($tasks as $care) {
-            $procedure = (string) array_key_first($care->procedures());
+            $procedure = $care->fullest();
             if ($care->machine->id === $first->machine->id && $care->isDue() && !$care->kind->standsAlone($procedure)) {
                 $together[$procedure] = $care->procedures()[$procedure];
             }
         }
 
-        return count($together) > 1 && isset($together[(string) array_key_first($first->procedures())]) ? $together : [];
+        return count($together) > 1 && isset($together[$first->fullest()]) ? $together : [];
     }
 }

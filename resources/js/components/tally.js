@@ -14,9 +14,10 @@ export default () => ({
             if ((await waiting()).length > 0) {
                 throw new Error('in order');
             }
-            await fetch(whole.action, { method: 'POST', body: form, headers: { Accept: 'application/json' }, redirect: 'error' });
-            const state = await fetch(whole.action.replace(/\/ticks$/, '/state'), { headers: { Accept: 'application/json' } });
-            document.querySelector('[data-last]').dataset.last = (await state.json()).last;
+            const answer = await fetch(whole.action, { method: 'POST', body: form, headers: { Accept: 'application/json' }, redirect: 'error' });
+            if (answer.ok) {
+                document.querySelector('[data-last]').dataset.last = values.id;
+            }
         } catch {
             keep(whole.action, form).catch(() => null);
         }

@@ -13,7 +13,7 @@
             </div>
             @break
         @case($kind::Number)
-            <div class="stepper" x-data="stepper">
+            <div class="stepper">
                 <input class="form-control nums" type="number" inputmode="decimal" step="any" min="{{ $rule->range->least }}" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}]" aria-label="{{ $rule->name }}, {{ $rule->unit }}" value="{{ old("r.$rule->id", $given?->number) }}"> <span>{{ $rule->unit }}</span>
             </div>
             @break
