@@ -32,7 +32,7 @@ final readonly class RunGate
             $said[] = OpenEndWords::list($round, $here);
         }
         foreach ($this->apart->elsewhere($round->machine, $round) as [$other, $ends]) {
-            $off = array_values(array_filter($ends, static fn (OpenEnd $end): bool => OpenEnd::PART_OFF !== $end->kind || in_array($end->what, $needed, true)));
+            $off = array_values(array_filter($ends, static fn (OpenEnd $end): bool => !$progress->putsRight($end) && (OpenEnd::PART_OFF !== $end->kind || in_array($end->what, $needed, true))));
             if ([] !== $off) {
                 $said[] = OpenEndWords::list($other, $off);
             }

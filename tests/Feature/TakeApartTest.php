@@ -140,6 +140,35 @@ final class TakeApartTest extends TestCase
         self::assertStringStartsWith('Run all the same: lower arm is off the machine', $this->notes()[1] ?? '');
     }
 
+    public function test_a_later_round_settles_an_earlier_one_only_when_it_has_put_all_of_it_right(): void
+    {
+        $apart = $this->begin(['sump-and-drain']);
+        foreach (['kit', 'power-off', 'rack-out', 'lower-arm-off'] as $step) {
+            $this->tick($apart, $step);
+        }
+        $this->post("/rounds/$apart->id/end", ['how' => 'stopped', 'knows' => '1']);
+        self::assertContains('impeller-free', array_column($apart->refresh()->leftOpen(), 'what'));
+
+        $arms = $this->begin(['spray-arms']);
+        $this->walk($arms, ['jets' => 'clear']);
+        $this->post("/rounds/$arms->id/end", ['how' => 'finished']);
+        self::assertNull($apart->refresh()->settled_at, 'arm and rack are back, but nobody has tried the impeller');
+
+        $sump = $this->begin(['sump-and-drain']);
+        $this->walk($sump, ['well' => 'clear']);
+        $this->post("/rounds/$sump->id/end", ['how' => 'finished']);
+        self::assertNotNull($apart->refresh()->settled_at);
+        self::assertNull($arms->refresh()->settled_at, 'a round that left nothing open has nothing to settle');
+        $this->get("/rounds/$apart->id")->assertSee('has been put right since');
+    }
+
+    public function test_a_picture_of_a_part_is_refused_in_the_same_words(): void
+    {
+        $this->actingAs($this->user)->put("/machines/{$this->machine->id}/apart/cover", ['id' => $this->ulid(), 'photo' => UploadedFile::fake()->create('IMG_2.HEIF', 50, 'image/heif')])
+            ->assertSessionHasErrors(['photo' => (string) __('rounds.photo_heic')]);
+        self::assertSame(0, Photo::query()->count());
+    }
+
     public function test_readings_are_entries_that_correct_themselves(): void
     {
         $round = $this->begin(['spray-arms']);

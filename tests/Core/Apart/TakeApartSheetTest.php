@@ -47,6 +47,13 @@ final class TakeApartSheetTest extends CoreTestCase
         self::assertTrue(OwnWay::read([])->isEmpty());
     }
 
+    public function test_the_traits_that_say_how_a_part_is_held_are_known(): void
+    {
+        self::assertSame(['screws', 'bit'], self::line('cover')->traits());
+        self::assertSame(['lowerLock'], self::line('lower-arm')->traits());
+        self::assertSame([], self::line('lower-rack')->traits());
+    }
+
     public function test_only_parts_that_come_off_this_machine_are_on_it(): void
     {
         $parts = array_keys((new TakeApartSheet(self::handbook()->kind('dishwasher'), ['filter' => 'twist-out', 'arms' => 'one']))->lines());
