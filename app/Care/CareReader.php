@@ -6,17 +6,11 @@ namespace App\Care;
 
 use App\Models\Household;
 use App\Models\Machine;
-use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Step;
-use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Rhythm;
-use GoodRinse\Core\Rhythm\RhythmEngine;
-use GoodRinse\Core\Rhythm\Signal;
-use GoodRinse\Core\Rhythm\TaskClocks;
 use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
@@ -38,15 +32,13 @@ final class CareReader
     private const USE_DAYS = 7;
 
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
-    private const SHAPE = 4;
-
-    private ?RhythmEngine $engine = null;
-    private ?TaskClocks $clocks = null;
+    private const SHAPE = 5;
 
     public function __construct(
         private readonly Handbook $handbook,
         private readonly HistoryReader $histories,
         private readonly Surroundings $surroundings,
+        private readonly Reckoning $reckoning,
         private readonly ClockInterface $clock,
         private readonly Repository $cache,
     ) {
@@ -76,15 +68,15 @@ final class CareReader
      */
     public function ifFound(Machine $machine, string $task, array $found, Household $household): array
     {
-        $kind = $this->handbook->kind($machine->kind);
+        $careTask = $this->handbook->kind($machine->kind)->task($task);
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
         [$history] = $this->histories->read($machine, $household->zone(), $now);
 
-        return array_map(fn (Fraction $blocked): Rhythm => $this->rhythm($machine, $household, $kind, $kind->task($task), $history->with(
+        return array_values(array_filter(array_map(fn (Fraction $blocked): ?Rhythm => $this->reckoning->rhythm($machine, $household, $careTask, $history->with(
             $task,
             $history->task($task)->ifOpened($today, $blocked, Fraction::none()),
-        ), $today), $found);
+        ), $today), $found)));
     }
 
     /**
@@ -154,20 +146,36 @@ final class CareReader
         $composer = new Composer($this->handbook);
         $procedures = $graded = $starts = [];
         foreach ($kind->tasksFor($machine->traits) as $id => $task) {
+            $rhythm = $this->reckoning->rhythm($machine, $household, $task, $history, $today);
+            if (null === $rhythm) {
+                continue;
+            }
             $here = $this->surroundings->circumstances($machine, $household, [], $history->task($id)->usesSince);
             $allowed = array_values(array_filter($task->procedures($machine->traits), static fn (string $name): bool => null !== $composer->compose($kind, $name, $here)->procedure));
             $procedure = [] === $allowed ? null : $composer->compose($kind, $allowed[0], $here)->procedure;
-            if (null === $procedure || $task->school($machine->schools[$id] ?? null)->isOff()) {
+            if (null === $procedure) {
                 continue;
             }
-            $rhythms[$id] = $this->rhythm($machine, $household, $kind, $task, $history, $today)->brief();
+            $rhythms[$id] = $rhythm->brief();
             $estimates[$id] = Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythms[$id]->blockedNow]));
             $procedures[$id] = $allowed;
-            $starts[$id] = $this->clocks()->starting($kind, $task, $this->surroundings->settings($machine, $household, $id));
+            $starts[$id] = $this->reckoning->starting($machine, $household, $task);
             $graded[$id] = [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id);
         }
+        $here = $this->surroundings->circumstances($machine, $household);
 
-        return new KeptCare($stamp, $newest, $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1), $rhythms, $estimates, $procedures, $graded, $starts, $composer->offered($kind, $this->surroundings->circumstances($machine, $household)));
+        return new KeptCare(
+            $stamp,
+            $newest,
+            $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1),
+            $rhythms,
+            $estimates,
+            $procedures,
+            $graded,
+            $starts,
+            $composer->offered($kind, $here),
+            (new Batches($this->handbook))->of($kind, $rhythms, $procedures, $here, $today),
+        );
     }
 
     private function care(Machine $machine, KeptCare $kept): MachineCare
@@ -179,24 +187,6 @@ final class CareReader
             $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $kept->starts[$id], $kept->estimates[$id], $kept->procedures[$id], $kept->graded[$id]);
         }
 
-        return new MachineCare($machine, $kind, $kept->history, $tasks, $kept->offered);
-    }
-
-    private function rhythm(Machine $machine, Household $household, MachineKind $kind, CareTask $task, MachineHistory $history, Day $today): Rhythm
-    {
-        $signals = $task->first && $history->task($task->id)->isEmpty() ? [new Signal(Signal::NEVER_OPENED, $task->id)] : [];
-
-        return $this->engine()->assess($this->clocks()->for($kind, $task, $this->surroundings->settings($machine, $household, $task->id), $history, $today), $today, $signals);
-    }
-
-    /** Made when something has to be reckoned anew, which most pages need not. */
-    private function engine(): RhythmEngine
-    {
-        return $this->engine ??= new RhythmEngine($this->handbook->rhythmModel());
-    }
-
-    private function clocks(): TaskClocks
-    {
-        return $this->clocks ??= new TaskClocks($this->handbook->rhythmModel(), $this->handbook->doseModel());
+        return new MachineCare($machine, $kind, $kept->history, $tasks, $kept->offered, $kept->batch);
     }
 }

@@ -7,19 +7,25 @@ namespace App\Care;
 use App\Models\Entry;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Entry as LogbookEntry;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\HistoryBuilder;
 use GoodRinse\Core\Logbook\InForce;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\PayloadCodec;
+use GoodRinse\Core\Logbook\UseCounts;
 use GoodRinse\Core\Logbook\UseTally;
 use Illuminate\Support\Facades\DB;
 
 /** Gathers what the logbook says about a machine, from its first entry to now. */
 final readonly class HistoryReader
 {
+    /** Entries that a machine's history follows from. */
+    private const KINDS = [
+        EntryKind::Opening, EntryKind::Counter, EntryKind::Meter, EntryKind::Light, EntryKind::Symptom,
+        EntryKind::Confirmation, EntryKind::Snooze, EntryKind::Away, EntryKind::Voiding,
+    ];
+
     public function __construct(private Handbook $handbook)
     {
     }
@@ -29,26 +35,21 @@ final readonly class HistoryReader
     {
         $entries = InForce::among($this->entries($machine));
         $newest = [] === $entries ? 0 : $entries[count($entries) - 1]->happenedAt->getTimestamp();
-        $counts = [];
-        foreach ($entries as $entry) {
-            if ($entry->payload instanceof Counter && $entry->happenedAt <= $asOf) {
-                $counts[] = [$entry->happenedAt->getTimestamp(), $entry->payload->uses];
-            }
-        }
-        $tally = new UseTally($counts, $zone, $this->handbook->kind($machine->kind)->declaredUsesPerDay($machine->habits));
-        $builder = new HistoryBuilder($zone, $this->handbook->rhythmModel()->usageWindowDays);
-
+        $kind = $this->handbook->kind($machine->kind);
+        $absences = HistoryBuilder::absences($entries, $asOf);
+        $counts = (new UseCounts($zone, $kind->litresPerUse($machine->traits)))->of($entries, $asOf);
+        $tally = new UseTally($counts, $zone, $kind->declaredUsesPerDay($machine->habits), $absences);
+        $builder = new HistoryBuilder($zone, $this->handbook->rhythmModel()->usageWindowDays, $this->handbook->worstGrade()->fraction);
         $known = $machine->created_at?->toDateTimeImmutable() ?? $asOf;
 
-        return [$builder->build($entries, $tally, $asOf, $known), $newest];
+        return [$builder->build($entries, $tally, $asOf, $known, $absences), $newest];
     }
 
     /** @return \Generator<LogbookEntry> */
     private function entries(Machine $machine): \Generator
     {
         $utc = new \DateTimeZone('UTC');
-        $kinds = [EntryKind::Opening->value, EntryKind::Counter->value, EntryKind::Voiding->value];
-        $rows = DB::table('entries')->where('machine_id', $machine->id)->whereIn('kind', $kinds)
+        $rows = DB::table('entries')->where('machine_id', $machine->id)->whereIn('kind', self::KINDS)
             ->select(['seq', 'id', 'kind', 'happened_at', 'payload', 'voids'])->cursor();
         foreach ($rows as $row) {
             /** @var object{seq: int, id: string, kind: string, happened_at: string, payload: string, voids: string|null} $row */

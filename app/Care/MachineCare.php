@@ -7,6 +7,7 @@ namespace App\Care;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\MachineHistory;
+use GoodRinse\Core\Quantity\Day;
 
 /** A machine with all its care tasks as they stand now. */
 final readonly class MachineCare
@@ -14,8 +15,9 @@ final readonly class MachineCare
     /**
      * @param array<string, TaskCare> $tasks   by id
      * @param list<string>            $offered procedures for this machine, on a clock or not
+     * @param ProposedBatch|null      $batch   what is done in one go on it today; null when nothing is due
      */
-    public function __construct(public Machine $machine, public MachineKind $kind, public MachineHistory $history, public array $tasks, private array $offered)
+    public function __construct(public Machine $machine, public MachineKind $kind, public MachineHistory $history, public array $tasks, private array $offered, public ?ProposedBatch $batch)
     {
     }
 
@@ -25,6 +27,20 @@ final readonly class MachineCare
         $clocked = array_merge(...array_map(static fn (TaskCare $task): array => array_keys($task->procedures()), array_values($this->tasks)));
 
         return array_intersect_key($this->kind->procedureNames, array_flip(array_diff($this->offered, $clocked)));
+    }
+
+    /** The day until which nobody is there; null when somebody is. */
+    public function awayUntil(Day $today): ?Day
+    {
+        return $this->history->absences->until($today);
+    }
+
+    /** Whether nothing was counted in the last seven days, although the machine has been known as long. */
+    public function wantsCount(Day $today): bool
+    {
+        $known = $this->machine->created_at?->diffInDays(\Carbon\CarbonImmutable::instance($today->midnight())) ?? 0;
+
+        return 0.0 === (float) $this->weekUses() && $known >= 7 && null === $this->awayUntil($today);
     }
 
     /** Uses counted in the last seven days, today included. */

@@ -8,7 +8,9 @@ use App\Models\Machine;
 use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\TaskHistory;
+use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\Rhythm;
+use GoodRinse\Core\Rhythm\StartingInterval;
 use GoodRinse\Core\Rhythm\State;
 use GoodRinse\Core\Round\Estimate;
 
@@ -16,10 +18,10 @@ use GoodRinse\Core\Round\Estimate;
 final readonly class TaskCare
 {
     /**
-     * @param array{float, string} $start    what the school and the habits make the first interval, and its unit
-     * @param Estimate             $estimate how long the fullest procedure will take, with what is expected to be found
-     * @param list<string>         $allowed  procedures for this machine, the fullest first
-     * @param bool                 $graded   whether what is found is compared with a grade
+     * @param StartingInterval $start    what the school and the habits make the first interval
+     * @param Estimate         $estimate how long the fullest procedure will take, with what is expected to be found
+     * @param list<string>     $allowed  procedures for this machine, the fullest first
+     * @param bool             $graded   whether what is found is compared with a grade
      */
     public function __construct(
         public Machine $machine,
@@ -27,7 +29,7 @@ final readonly class TaskCare
         public CareTask $task,
         public TaskHistory $history,
         public Rhythm $rhythm,
-        public array $start,
+        public StartingInterval $start,
         public Estimate $estimate,
         private array $allowed,
         public bool $graded,
@@ -60,6 +62,12 @@ final readonly class TaskCare
     public function isDueOrSoon(): bool
     {
         return $this->isDue() || State::Soon === $this->rhythm->state;
+    }
+
+    /** Whether it is due but the person put it off, or is away. */
+    public function isPutOff(Day $today): bool
+    {
+        return $this->isDue() && $this->rhythm->isPutOff($today);
     }
 
     /** Id of the fullest procedure this machine allows for it. */

@@ -55,6 +55,14 @@ final readonly class CareTask
         return in_array($procedure, array_column($this->procedures, 0), true);
     }
 
+    /**
+     * The habit that moves the school's interval; null when none does.
+     */
+    public function habit(): ?string
+    {
+        return $this->habit;
+    }
+
     /** The school of that id, or the default one for null or an id that is no longer in the handbook. */
     public function school(?string $id): School
     {

@@ -17,6 +17,7 @@ final readonly class DoseModel
      * @param array{brews: float, hardness: float, litres: float, least: float, most: float} $brewLimit      brews at that hardness and brew volume, and the bounds
      * @param array{float, float}                                                            $usualBrews     the band practitioners name
      * @param array{minutes: float, heavy: float, heavyAboveGrams: float, slowedBy: float}   $stand          minutes the acid stands
+     * @param list<float>                                                                    $strip          °dH that a test strip stands for, by windows turned, from none
      * @param float                                                                          $rinseTanks     tanks of fresh water that rinse an acid out, at least
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class DoseModel
         public array $brewLimit,
         public array $usualBrews,
         public array $stand,
+        public array $strip,
         public float $rinseTanks,
     ) {
     }
@@ -51,6 +53,7 @@ final readonly class DoseModel
             ['brews' => $limit->number('brews'), 'hardness' => $limit->number('hardness'), 'litres' => $limit->number('litres'), 'least' => $limit->number('least'), 'most' => $limit->number('most')],
             [min($usual ?: [0.0]), max($usual ?: [0.0])],
             ['minutes' => $stand->number('minutes'), 'heavy' => $stand->number('heavy'), 'heavyAboveGrams' => $stand->number('heavyAboveGrams'), 'slowedBy' => $stand->number('slowedBy')],
+            array_values($node->at('strip')->numbers()),
             $node->at('rinse')->number('tanks'),
         );
     }

@@ -115,6 +115,17 @@ final class Handbook
         return $nearest;
     }
 
+    /** The grade that means most soil. */
+    public function worstGrade(): Grade
+    {
+        $worst = $this->grades()[0];
+        foreach ($this->grades() as $grade) {
+            $worst = $grade->fraction->value > $worst->fraction->value ? $grade : $worst;
+        }
+
+        return $worst;
+    }
+
     /** @throws UnknownEntry */
     public function agent(string $id): Agent
     {

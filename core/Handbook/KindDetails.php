@@ -206,7 +206,7 @@ final class KindDetails
     private function readTask(Node $node): CareTask
     {
         $clocks = array_map(
-            static fn (Node $clock): ClockBounds => new ClockBounds($clock->string('unit'), $clock->number('least'), $clock->number('most')),
+            static fn (Node $clock): ClockBounds => new ClockBounds($clock->string('unit'), $clock->number('least'), $clock->number('most'), $clock->flag('idle')),
             $node->at('clocks')->items(),
         );
         $schools = array_map(static fn (Node $school): School => new School(
@@ -216,6 +216,7 @@ final class KindDetails
             $school->string('who'),
             $school->has('uses') ? $school->number('uses') : null,
             $school->optional('start'),
+            $school->has('litres') ? $school->number('litres') : null,
         ), $node->at('schools')->byId());
         if ([] === $clocks || [] === $schools) {
             throw UnknownEntry::named('clock or school of', $node->string('id'));

@@ -31,6 +31,7 @@ final readonly class KindReader
             $kind->at('uses')->string('unit'),
             $kind->at('uses')->string('one'),
             $kind->at('uses')->string('habit'),
+            $kind->at('uses')->string('counter'),
             $kind->at('uses')->optional('litres'),
             array_map(static fn (Node $procedure): string => $procedure->string('name'), $listed),
             new KindDetails($kind, $steps, $listed, $this->grades, $defaults),

@@ -145,7 +145,7 @@ final class KindReferences
                 if ($clock->number('least') > $clock->number('most')) {
                     $this->problems->add($this->file, "/tasks/$i/clocks/$j", 'the least is greater than the most');
                 }
-                $this->problems->known($this->file, "/tasks/$i/clocks/$j/unit", 'unit of this kind', [$clock->string('unit')], ['days', $kind->at('uses')->string('unit')]);
+                $this->problems->known($this->file, "/tasks/$i/clocks/$j/unit", 'unit of this kind', [$clock->string('unit')], ['days', $kind->at('uses')->string('unit'), ...($kind->at('uses')->has('litres') ? ['litres'] : [])]);
             }
             $this->problems->known($this->file, "/tasks/$i/habit/id", 'habit', [$task->at('habit')->optional('id')], $habits);
         }

@@ -28,6 +28,7 @@ final class Kitchen
     private readonly RhythmEngine $engine;
     private readonly TaskClocks $clocks;
     private readonly FoulingCurve $curve;
+    private readonly UseStream $stream;
 
     /**
      * @param array<string, string|float> $habits
@@ -46,6 +47,7 @@ final class Kitchen
         $this->engine = new RhythmEngine($model);
         $this->clocks = new TaskClocks($model, $handbook->doseModel());
         $this->curve = new FoulingCurve($model);
+        $this->stream = new UseStream($settings->usesPerWeek, $settings->weekdayShape, $zone);
     }
 
     /**
@@ -85,13 +87,7 @@ final class Kitchen
     /** @return list<LabEvent> */
     private function usesOn(Day $day, Dice $dice): array
     {
-        $mean = $this->settings->usesPerWeek / 7 * ($this->settings->weekdayShape[$day->weekday()] ?? 1.0);
-        $uses = [];
-        foreach (array_slice([13, 20, 22], 0, min(3, $dice->poisson($mean))) as $hour) {
-            $uses[] = new LabEvent($day->atTime($hour, $dice->between(0, 59), $this->zone), new Counter($this->kind->useUnit, 1));
-        }
-
-        return $uses;
+        return array_map(fn (\DateTimeImmutable $at): LabEvent => new LabEvent($at, new Counter($this->kind->useUnit, 1)), $this->stream->on($day, $dice));
     }
 
     private function opening(Day $day, ?Fraction $found, Fraction $left, Dice $dice): LabEvent

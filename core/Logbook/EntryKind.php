@@ -11,6 +11,12 @@ enum EntryKind: string
     case Dose = 'dose';
     case Clearing = 'clearing';
     case Counter = 'counter';
+    case Meter = 'meter';
+    case Light = 'light';
+    case Symptom = 'symptom';
+    case Confirmation = 'confirmation';
+    case Snooze = 'snooze';
+    case Away = 'away';
     case Check = 'check';
     case Reading = 'reading';
     case PartFitted = 'part-fitted';

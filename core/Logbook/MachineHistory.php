@@ -14,9 +14,17 @@ final readonly class MachineHistory
      * @param array<int, float>          $usesByDay   uses counted on each of the latest days, keyed by the day's number
      * @param Day|null                   $countedFrom first day use was counted; null when it never was
      * @param float                      $usesInAll   uses since the machine is known
+     * @param Absences                   $absences    days on which nobody used it
+     * @param array<string, Day>         $lights      indicator lights that are on, with the day each came on
      */
-    public function __construct(public array $tasks, public array $usesByDay, public ?Day $countedFrom, private float $usesInAll = 0.0)
-    {
+    public function __construct(
+        public array $tasks,
+        public array $usesByDay,
+        public ?Day $countedFrom,
+        private float $usesInAll = 0.0,
+        public Absences $absences = new Absences(),
+        public array $lights = [],
+    ) {
     }
 
     public function task(string $id): TaskHistory
@@ -37,12 +45,14 @@ final readonly class MachineHistory
             array_filter($this->usesByDay, static fn (int $day): bool => $day >= $fromDay, ARRAY_FILTER_USE_KEY),
             $this->countedFrom,
             $this->usesInAll,
+            $this->absences,
+            $this->lights,
         );
     }
 
     /** The history with another one of a task in its place. */
     public function with(string $id, TaskHistory $task): self
     {
-        return new self([$id => $task] + $this->tasks, $this->usesByDay, $this->countedFrom, $this->usesInAll);
+        return new self([$id => $task] + $this->tasks, $this->usesByDay, $this->countedFrom, $this->usesInAll, $this->absences, $this->lights);
     }
 }

@@ -13,6 +13,7 @@ final readonly class Opening implements Payload
     public const COUNTED = 'counted';
     public const AS_TOLD = 'told';
     public const DONE = 'done';
+    public const MEASURED = 'measured';
 
     /**
      * @param string        $task  care task id

@@ -11,10 +11,12 @@ use GoodRinse\Core\Quantity\Fraction;
 final readonly class OpeningRecord
 {
     /**
-     * @param Day           $day   day it was, in the household's zone
-     * @param int           $days  whole days since the opening before; 0 for the first
-     * @param float         $uses  uses since the opening before; 0 for the first
-     * @param Fraction|null $found null when nobody looked
+     * @param Day           $day     day it was, in the household's zone
+     * @param int           $days    whole days since the opening before; 0 for the first
+     * @param float         $uses    uses since the opening before; 0 for the first
+     * @param Fraction|null $found   null when nobody looked
+     * @param int           $absent  of the days, those on which nobody was there
+     * @param bool          $symptom whether it was not opened: a symptom told how it was
      */
     public function __construct(
         public string $entry,
@@ -23,6 +25,8 @@ final readonly class OpeningRecord
         public float $uses,
         public ?Fraction $found,
         public Fraction $left,
+        public int $absent = 0,
+        public bool $symptom = false,
     ) {
     }
 }

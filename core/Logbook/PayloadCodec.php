@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook;
 
+use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Quantity\NoSuchDay;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
 use GoodRinse\Core\Quantity\QuantityOutOfRange;
@@ -26,7 +28,13 @@ final class PayloadCodec
                 EntryKind::Opening => new Opening($text('task'), isset($data['found']) ? Fraction::of($number('found')) : null, Fraction::of($number('left')), $text('how')),
                 EntryKind::Dose => new Dose($text('agent'), $text('vessel'), self::portion($data, $number), isset($data['strength']) ? $number('strength') : null),
                 EntryKind::Clearing => new Clearing($text('vessel'), $text('by')),
-                EntryKind::Counter => new Counter($text('unit'), $number('uses')),
+                EntryKind::Counter => new Counter($text('unit'), $number('uses'), isset($data['over']) ? (int) $number('over') : null),
+                EntryKind::Meter => new Meter($text('unit'), $number('total'), $text('meter'), (int) $number('series')),
+                EntryKind::Light => new Light($text('light'), true === ($data['on'] ?? null)),
+                EntryKind::Symptom => new Symptom($text('symptom'), isset($data['task']) ? $text('task') : null),
+                EntryKind::Confirmation => new Confirmation($text('symptom'), $text('task'), true === ($data['caused'] ?? null)),
+                EntryKind::Snooze => new Snooze($text('task'), Day::of($text('until')), $text('reason')),
+                EntryKind::Away => new Away(Day::of($text('from')), Day::of($text('to')), $text('reason')),
                 EntryKind::Check => new Check($text('check'), $text('result'), true === ($data['passed'] ?? null)),
                 EntryKind::Reading => new Reading(
                     $text('what'),
@@ -40,6 +48,8 @@ final class PayloadCodec
             };
         } catch (QuantityOutOfRange) {
             throw MalformedEntry::value($kind, 'amount');
+        } catch (NoSuchDay) {
+            throw MalformedEntry::value($kind, 'day');
         }
     }
 

@@ -13,15 +13,17 @@ final readonly class TaskHistory
     /**
      * @param list<OpeningRecord> $openings  oldest first
      * @param float               $usesSince uses counted since the newest opening
+     * @param SnoozeRecord|null   $snooze    that nothing has overtaken
+     * @param list<SymptomRecord> $symptoms  that point to the task and about which nobody has said yet what they came from
      */
-    public function __construct(public array $openings, public float $usesSince)
+    public function __construct(public array $openings, public float $usesSince, public ?SnoozeRecord $snooze = null, public array $symptoms = [])
     {
     }
 
     /** The same with so many of the newest openings. */
     public function brief(int $newest): self
     {
-        return new self(array_slice($this->openings, -$newest), $this->usesSince);
+        return new self(array_slice($this->openings, -$newest), $this->usesSince, $this->snooze, $this->symptoms);
     }
 
     public static function none(): self
@@ -41,6 +43,18 @@ final readonly class TaskHistory
         $next = new OpeningRecord('', $day, null === $last ? 0 : max(0, $day->since($last->day)), null === $last ? 0.0 : $this->usesSince, $found, $left);
 
         return new self([...$this->openings, $next], 0.0);
+    }
+
+    /** The day it was last opened, symptoms left out; null when it never was. */
+    public function lastOpened(): ?Day
+    {
+        for ($i = count($this->openings) - 1; $i >= 0; --$i) {
+            if (!$this->openings[$i]->symptom) {
+                return $this->openings[$i]->day;
+            }
+        }
+
+        return null;
     }
 
     /** Whether anything is known about when the part was last clean. */

@@ -22,8 +22,9 @@ final class UseTally
     /**
      * @param iterable<array{int, float}> $counts         Unix time and uses of each count, oldest first
      * @param float                       $declaredPerDay uses a day assumed before the first count, 0 or more
+     * @param Absences                    $absences       days on which nothing is assumed
      */
-    public function __construct(iterable $counts, private readonly \DateTimeZone $zone, private readonly float $declaredPerDay)
+    public function __construct(iterable $counts, private readonly \DateTimeZone $zone, private readonly float $declaredPerDay, private readonly Absences $absences = new Absences())
     {
         $total = 0.0;
         foreach ($counts as [$time, $uses]) {
@@ -69,7 +70,9 @@ final class UseTally
             $end = $this->from;
         }
 
-        return max(0, $end->since($this->day($after)));
+        $start = $this->day($after);
+
+        return max(0, $end->since($start) - $this->absences->days($start, $end));
     }
 
     private function totalAt(int $time): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Rhythm;
 
+use GoodRinse\Core\Logbook\Absences;
+
 /** What a care task is measured by: days, loads, brews, litres or cooking hours, with all it has seen. */
 final readonly class Clock
 {
@@ -19,6 +21,7 @@ final readonly class Clock
      * @param float             $rate         uses a day, 0 or more; 0 gives no date
      * @param float             $elapsed      uses since the last opening, 0 or more
      * @param list<Observation> $observations oldest first
+     * @param Absences          $absences     days on which this clock stands still
      *
      * @throws InvalidClock when a number is outside its range or the bounds are crossed
      */
@@ -30,6 +33,7 @@ final readonly class Clock
         public float $rate,
         public float $elapsed,
         public array $observations = [],
+        public Absences $absences = new Absences(),
     ) {
         if ($start <= 0) {
             throw InvalidClock::notPositive('The starting interval');
@@ -52,6 +56,6 @@ final readonly class Clock
     /** The clock with its first so many observations only. */
     public function upTo(int $observations): self
     {
-        return new self($this->unit, $this->start, $this->least, $this->most, $this->rate, $this->elapsed, array_slice($this->observations, 0, $observations));
+        return new self($this->unit, $this->start, $this->least, $this->most, $this->rate, $this->elapsed, array_slice($this->observations, 0, $observations), $this->absences);
     }
 }

@@ -26,13 +26,40 @@ final readonly class IntervalLearner
 
     public function learn(Clock $clock): LearnedInterval
     {
+        $steps = $this->run($clock, false);
+        $last = $steps[count($steps) - 1] ?? null;
+        $interval = $last->after ?? $clock->start;
+        [$alpha, $beta] = [$last->alpha ?? $this->model->priorWeight, $last->beta ?? $this->model->priorWeight * $clock->start];
+        [$earliest, $latest] = $this->window($alpha, $beta, $interval, $clock);
+
+        return new LearnedInterval($interval, $alpha, $beta, $earliest, $latest, $this->openings($clock), $last);
+    }
+
+    /**
+     * Every step that led to the interval, for a page that shows them all.
+     *
+     * @return array<int, LearningStep> of each observation that counted uses, by its place among the clock's
+     */
+    public function steps(Clock $clock): array
+    {
+        return $this->run($clock, true);
+    }
+
+    /**
+     * @param bool $all whether every step is wanted, or only the last
+     *
+     * @return array<int, LearningStep> by place; under 0 where only the last is wanted
+     */
+    private function run(Clock $clock, bool $all): array
+    {
         $fade = 0.5 ** (1 / $this->model->memory);
         [$weight, $stretch, $least, $most] = [$this->model->priorWeight, $this->model->stretch, $clock->least, $clock->most];
         $prior = $weight * $clock->start;
         $interval = $before = $evidence = $clock->start;
-        [$foulings, $uses, $left, $added, $openings, $last] = [0.0, 0.0, 0.0, 0.0, 0, null];
-        foreach ($clock->observations as $observation) {
+        [$foulings, $uses, $left, $lay, $added, $last, $steps] = [0.0, 0.0, 0.0, 0.0, 0.0, null, []];
+        foreach ($clock->observations as $i => $observation) {
             if ($observation->uses > 0) {
+                $lay = $left;
                 $added = $this->curve->foulings($observation->found) - $left;
                 $added = $added > 0 ? $added : 0.0;
                 $foulings = $foulings * $fade + $added;
@@ -42,33 +69,27 @@ final readonly class IntervalLearner
                 $interval = self::between($before / $stretch, $evidence, $before * $stretch);
                 $interval = self::between($least, $interval, $most);
                 $last = $observation;
-                ++$openings;
+                if ($all) {
+                    $steps[$i] = new LearningStep($last, $added, $lay, $weight + $foulings, $prior + $uses, $evidence, $before, $interval, $this->limit($evidence, $before, $clock));
+                }
             }
             $left = $this->curve->foulings($observation->left);
         }
-        [$alpha, $beta] = [$weight + $foulings, $prior + $uses];
-        [$earliest, $latest] = $this->window($alpha, $beta, $interval, $clock);
-        $step = null === $last ? null : new LearningStep($last, $added, $evidence, $before, $interval, $this->limit($evidence, $before, $clock));
-
-        return new LearnedInterval($interval, $alpha, $beta, $earliest, $latest, $openings, $step);
-    }
-
-    /**
-     * Every step that led to the interval, for a page that shows them all.
-     *
-     * @return list<LearningStep> one for each observation that counted uses, oldest first
-     */
-    public function steps(Clock $clock): array
-    {
-        $steps = [];
-        foreach ($clock->observations as $i => $observation) {
-            $step = $observation->uses > 0 ? $this->learn($clock->upTo($i + 1))->lastStep : null;
-            if (null !== $step) {
-                $steps[] = $step;
-            }
+        if ($all || null === $last) {
+            return $steps;
         }
 
-        return $steps;
+        return [new LearningStep($last, $added, $lay, $weight + $foulings, $prior + $uses, $evidence, $before, $interval, $this->limit($evidence, $before, $clock))];
+    }
+
+    private function openings(Clock $clock): int
+    {
+        $openings = 0;
+        foreach ($clock->observations as $observation) {
+            $openings += $observation->uses > 0 ? 1 : 0;
+        }
+
+        return $openings;
     }
 
     /** What kept the interval from following the evidence. */

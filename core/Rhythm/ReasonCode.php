@@ -21,4 +21,6 @@ enum ReasonCode: string
     case Signal = 'signal';
     /** until: the reminder was moved, the clock was not. */
     case Snoozed = 'snoozed';
+    /** until: nobody is there to be reminded. */
+    case Away = 'away';
 }

@@ -33,6 +33,18 @@ final readonly class Rhythm
     ) {
     }
 
+    /** Whether it is due and nobody put the reminder off or is away. */
+    public function isAskedFor(Day $today): bool
+    {
+        return $this->state->isDue() && !$this->isPutOff($today);
+    }
+
+    /** Whether the reminder was moved beyond a day. */
+    public function isPutOff(Day $today): bool
+    {
+        return null !== $this->remindOn && $this->remindOn->isAfter($today) && (null === $this->dueOn || $this->remindOn->isAfter($this->dueOn));
+    }
+
     /** The same without the openings it was learned from: small enough to keep. */
     public function brief(): self
     {

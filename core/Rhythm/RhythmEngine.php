@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Rhythm;
 
 use GoodRinse\Core\Handbook\RhythmModel;
+use GoodRinse\Core\Logbook\Absences;
+use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 
@@ -29,10 +31,11 @@ final readonly class RhythmEngine
      * @param list<Clock>  $clocks       at least one
      * @param list<Signal> $signals      lights and open symptoms that make the task due today
      * @param Day|null     $snoozedUntil moves the reminder, never the clock
+     * @param Absences     $absences     nobody is reminded on these days
      *
      * @throws InvalidClock when there is no clock
      */
-    public function assess(array $clocks, Day $asOf, array $signals = [], ?Day $snoozedUntil = null): Rhythm
+    public function assess(array $clocks, Day $asOf, array $signals = [], ?Day $snoozedUntil = null, Absences $absences = new Absences()): Rhythm
     {
         if ([] === $clocks) {
             throw InvalidClock::none();
@@ -46,6 +49,8 @@ final readonly class RhythmEngine
             $dueOn = null === $dueOn || $dueOn->isAfter($asOf) ? $asOf : $dueOn;
         }
         $remindOn = null !== $snoozedUntil && (null === $dueOn || $snoozedUntil->isAfter($dueOn)) ? $snoozedUntil : $dueOn;
+        $awayUntil = $absences->until(null === $remindOn || $asOf->isAfter($remindOn) ? $asOf : $remindOn);
+        $remindOn = null === $awayUntil || !$awayUntil->reaches(1) ? $remindOn : $awayUntil->plus(1);
 
         return new Rhythm(
             $readings,
@@ -56,8 +61,25 @@ final readonly class RhythmEngine
             $dueOn,
             $this->window($readings, $asOf),
             $remindOn,
-            $this->reasons($deciding, $signals, $snoozedUntil),
+            $this->reasons($deciding, $signals, $snoozedUntil, $awayUntil),
         );
+    }
+
+    /**
+     * How each clock of a task came to say what it says.
+     *
+     * @param list<OpeningRecord> $openings those that the clocks' observations stand for
+     *
+     * @return list<Workings> one for each clock of the rhythm, whose openings must not have been left out
+     */
+    public function workings(Rhythm $rhythm, array $openings, Day $asOf): array
+    {
+        return array_map(fn (ClockReading $reading): Workings => Workings::of(
+            $reading,
+            $openings,
+            $this->model,
+            null === $reading->daysLeft() ? null : $this->day($reading, $reading->daysLeft(), $asOf),
+        ), $rhythm->clocks);
     }
 
     private function read(Clock $clock): ClockReading
@@ -103,16 +125,17 @@ final readonly class RhythmEngine
     /** @param non-empty-list<ClockReading> $readings */
     private function dueOn(array $readings, State $state, Day $asOf): ?Day
     {
-        $left = array_filter(array_map(static fn (ClockReading $reading): ?float => $reading->daysLeft(), $readings), static fn (?float $days): bool => null !== $days);
-        if ([] === $left) {
-            return null;
+        $first = null;
+        foreach ($readings as $reading) {
+            $left = $reading->daysLeft();
+            if (null === $left) {
+                continue;
+            }
+            $day = $this->day($reading, $state->isDue() ? max($left, -$this->daysSinceOpening($readings)) : max(0.0, $left), $asOf);
+            $first = null === $first || (null !== $day && $first->isAfter($day)) ? $day ?? $first : $first;
         }
-        $days = $state->isDue()
-            ? max(min($left), -$this->daysSinceOpening($readings))
-            : max(0.0, min($left));
-        $days = ceil($days - self::SLACK);
 
-        return $asOf->reaches($days) ? $asOf->plus((int) $days) : null;
+        return $first;
     }
 
     /**
@@ -124,17 +147,32 @@ final readonly class RhythmEngine
     {
         $first = null;
         foreach ($readings as $reading) {
-            if (null !== $reading->daysLeft() && (null === $first || $reading->daysLeft() < $first->daysLeft())) {
-                $first = $reading;
+            $left = $reading->daysLeft();
+            $day = null === $left ? null : $this->day($reading, $left, $asOf);
+            if (null !== $day && (null === $first || $first[0]->isAfter($day) || ($day->number === $first[0]->number && $left < $first[1]->daysLeft()))) {
+                $first = [$day, $reading];
             }
         }
         if (null === $first) {
             return null;
         }
-        $earliest = ceil($first->daysLeftAt($first->learned->earliest) - self::SLACK);
-        $latest = ceil($first->daysLeftAt($first->learned->latest) - self::SLACK);
+        [, $reading] = $first;
+        $earliest = $this->day($reading, (float) $reading->daysLeftAt($reading->learned->earliest), $asOf);
+        $latest = $this->day($reading, (float) $reading->daysLeftAt($reading->learned->latest), $asOf);
 
-        return $asOf->reaches($earliest) && $asOf->reaches($latest) ? [$asOf->plus((int) $earliest), $asOf->plus((int) $latest)] : null;
+        return null === $earliest || null === $latest ? null : [$earliest, $latest];
+    }
+
+    /** The day so many days of running away, rounded up to a whole one; null beyond the calendar. */
+    private function day(ClockReading $reading, float $days, Day $asOf): ?Day
+    {
+        $days = ceil($days - self::SLACK);
+        if (!$asOf->reaches($days)) {
+            return null;
+        }
+        $away = $reading->clock->absences->isEmpty() ? (int) $days : $reading->clock->absences->calendarDays($asOf, (int) $days);
+
+        return $asOf->reaches($away) ? $asOf->plus($away) : null;
     }
 
     /**
@@ -163,7 +201,7 @@ final readonly class RhythmEngine
      *
      * @return list<Reason>
      */
-    private function reasons(ClockReading $deciding, array $signals, ?Day $snoozedUntil): array
+    private function reasons(ClockReading $deciding, array $signals, ?Day $snoozedUntil, ?Day $awayUntil): array
     {
         $unit = $deciding->clock->unit;
         $reasons = [];
@@ -185,6 +223,9 @@ final readonly class RhythmEngine
         }
         if (null !== $snoozedUntil) {
             $reasons[] = new Reason(ReasonCode::Snoozed, ['until' => (string) $snoozedUntil]);
+        }
+        if (null !== $awayUntil) {
+            $reasons[] = new Reason(ReasonCode::Away, ['until' => (string) $awayUntil]);
         }
 
         return $reasons;

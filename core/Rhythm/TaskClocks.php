@@ -6,9 +6,11 @@ namespace GoodRinse\Core\Rhythm;
 
 use GoodRinse\Core\Dose\Descaling;
 use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\ClockBounds;
 use GoodRinse\Core\Handbook\DoseModel;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\RhythmModel;
+use GoodRinse\Core\Logbook\Absences;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
@@ -17,6 +19,8 @@ use GoodRinse\Core\Quantity\Hardness;
 /** Sets up the clocks of a care task from the handbook, the household and what the logbook holds. */
 final readonly class TaskClocks
 {
+    private const LITRES = 'litres';
+
     private UsageRate $usage;
     private Descaling $descaling;
 
@@ -30,69 +34,120 @@ final readonly class TaskClocks
     public function for(MachineKind $kind, CareTask $task, CareSettings $said, MachineHistory $history, Day $asOf): array
     {
         $declared = $kind->declaredUsesPerDay($said->habits);
-        $startUses = $this->startingUses($task, $said);
-        $startDays = $this->startingDays($task, $said, $declared);
-        $past = $history->task($task->id);
+        $start = $this->starting($kind, $task, $said);
         $clocks = [];
         foreach ($task->clocks as $bounds) {
+            $worth = $this->worth($bounds->unit, $kind, $said);
             if (Clock::DAYS === $bounds->unit) {
-                $elapsed = max(0, $asOf->since($past->last()->day ?? $said->since ?? $asOf));
-                $clocks[] = new Clock($bounds->unit, $startDays ?? $bounds->most, $bounds->least, $bounds->most, 1.0, $elapsed, $this->observations($past->openings, true));
-            } elseif ($bounds->unit === $kind->useUnit && $declared > 0) {
-                $rate = $this->usage->perDay($history->usesByDay, $history->countedFrom, $asOf, $declared);
-                $start = $startUses ?? ($startDays ?? 0.0) * $declared;
-                $clocks[] = new Clock($bounds->unit, $start, $bounds->least, $bounds->most, $rate, $past->usesSince, $this->observations($past->openings, false));
+                $clocks[] = $this->days($bounds, $this->inDays($start, $said, $declared), $task, $said, $history, $asOf);
+            } elseif (null !== $worth && $declared > 0) {
+                $past = $history->task($task->id);
+                $clocks[] = new Clock(
+                    $bounds->unit,
+                    $this->inUses($start, $said, $declared) * $worth,
+                    $bounds->least,
+                    $bounds->most,
+                    $worth * $this->usage->perDay($history->usesByDay, $history->countedFrom, $asOf, $declared, $history->absences),
+                    $worth * $past->usesSince,
+                    $this->observations($past->openings, static fn (OpeningRecord $opening): float => $worth * $opening->uses),
+                    $history->absences,
+                );
             }
         }
 
         return $clocks;
     }
 
-    /**
-     * What the first interval is, as the school puts it.
-     *
-     * @return array{float, string} at least 1, and its unit
-     */
-    public function starting(MachineKind $kind, CareTask $task, CareSettings $said): array
-    {
-        $uses = $this->startingUses($task, $said);
-
-        return null === $uses ? [$this->startingDays($task, $said, $kind->declaredUsesPerDay($said->habits)) ?? 1.0, Clock::DAYS] : [$uses, $kind->useUnit];
-    }
-
-    /** Whole days from the school and the habits, at least 1; null when the school counts uses and there are none. */
-    private function startingDays(CareTask $task, CareSettings $said, float $declared): ?float
-    {
-        $uses = $this->startingUses($task, $said);
-        $days = null === $uses ? ($task->school($said->school)->days ?? 1.0) * $task->habitFactor($said->habits) : ($declared > 0 ? $uses / $declared : null);
-
-        return null === $days ? null : max(1.0, round($days));
-    }
-
-    /** Uses from the school and the habits, at least 1; null when the school counts days. */
-    private function startingUses(CareTask $task, CareSettings $said): ?float
+    /** What the first interval is, as the school and the habits put it. */
+    public function starting(MachineKind $kind, CareTask $task, CareSettings $said): StartingInterval
     {
         $school = $task->school($said->school);
-        $uses = null === $school->start ? $school->uses : $this->descaling->brewLimit(
-            $said->hardness ?? Hardness::mgPerLitre($this->doses->brewLimit['hardness']),
-            $said->litresPerUse ?? $this->doses->brewLimit['litres'],
-        );
+        $factor = $task->habitFactor($said->habits);
+        $habit = 1.0 === $factor ? null : $task->habit();
+        $whole = static fn (float $base): float => max(1.0, round($base * $factor));
+        if (null !== $school->litres && null !== $said->litresPerUse) {
+            return new StartingInterval($whole($school->litres), self::LITRES, $school->id, $school->litres, $habit, $factor, litres: $said->litresPerUse);
+        }
+        if (null !== $school->start) {
+            $hardness = $said->hardness ?? Hardness::mgPerLitre($this->doses->brewLimit['hardness']);
+            $litres = $said->litresPerUse ?? $this->doses->brewLimit['litres'];
+            $limit = $this->descaling->brewLimit($hardness, $litres);
 
-        return null === $uses ? null : max(1.0, round($uses * $task->habitFactor($said->habits)));
+            return new StartingInterval($whole($limit), $kind->useUnit, $school->id, $limit, $habit, $factor, $hardness->mgPerLitre, $litres, null === $said->hardness);
+        }
+        if (null !== $school->uses) {
+            return new StartingInterval($whole($school->uses), $kind->useUnit, $school->id, $school->uses, $habit, $factor);
+        }
+        if (null !== $school->days) {
+            return new StartingInterval($whole($school->days), Clock::DAYS, $school->id, $school->days, $habit, $factor);
+        }
+        $longest = $task->clocks[0];
+
+        return new StartingInterval($longest->most, $longest->unit, $school->id, null);
+    }
+
+    private function days(ClockBounds $bounds, ?float $start, CareTask $task, CareSettings $said, MachineHistory $history, Day $asOf): Clock
+    {
+        $past = $history->task($task->id);
+        $stands = $bounds->idle ? new Absences() : $history->absences;
+        $from = $past->last()->day ?? $said->since ?? $asOf;
+
+        return new Clock(
+            $bounds->unit,
+            $start ?? $bounds->most,
+            $bounds->least,
+            $bounds->most,
+            1.0,
+            max(0, $asOf->since($from) - $stands->days($from, $asOf)),
+            $this->observations($past->openings, static fn (OpeningRecord $opening): float => (float) ($opening->days - ($bounds->idle ? 0 : $opening->absent))),
+            $stands,
+        );
+    }
+
+    /** How much of a clock's unit one use is; null for a unit this machine has no measure of. */
+    private function worth(string $unit, MachineKind $kind, CareSettings $said): ?float
+    {
+        return match (true) {
+            $unit === $kind->useUnit => 1.0,
+            self::LITRES === $unit => $said->litresPerUse,
+            default => null,
+        };
+    }
+
+    /** The start in whole days, at least 1; null when it counts uses and there are none. */
+    private function inDays(StartingInterval $start, CareSettings $said, float $declared): ?float
+    {
+        if (Clock::DAYS === $start->unit) {
+            return $start->count;
+        }
+        $uses = self::LITRES === $start->unit ? $start->count / ($said->litresPerUse ?? 1.0) : $start->count;
+
+        return $declared > 0 ? max(1.0, round($uses / $declared)) : null;
+    }
+
+    /** @param float $declared uses a day, above 0 */
+    private function inUses(StartingInterval $start, CareSettings $said, float $declared): float
+    {
+        return match ($start->unit) {
+            Clock::DAYS => $start->count * $declared,
+            self::LITRES => $start->count / ($said->litresPerUse ?? 1.0),
+            default => $start->count,
+        };
     }
 
     /**
      * An opening that nobody looked at only says what was left; it teaches nothing.
      *
-     * @param list<OpeningRecord> $openings
+     * @param list<OpeningRecord>            $openings
+     * @param \Closure(OpeningRecord): float $uses     since the opening before, in the clock's unit
      *
      * @return list<Observation>
      */
-    private function observations(array $openings, bool $inDays): array
+    private function observations(array $openings, \Closure $uses): array
     {
         return array_map(
             static fn (OpeningRecord $opening): Observation => new Observation(
-                null === $opening->found ? 0.0 : ($inDays ? (float) $opening->days : $opening->uses),
+                null === $opening->found ? 0.0 : max(0.0, $uses($opening)),
                 $opening->found ?? $opening->left,
                 $opening->left,
             ),

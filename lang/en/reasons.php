@@ -16,6 +16,7 @@ return [
     'signal-symptom' => ':name points here, so it is due today.',
     'signal-never-opened' => 'Nobody has written down an opening yet. Look once, and the rhythm starts from what you find.',
     'snoozed' => 'You asked to be reminded on :until; the clock runs on.',
+    'away' => 'Nobody is there until :until: use stands still, mould does not.',
     'measured' => ':percent % blocked',
     'limit' => [
         'doubled' => ' (one opening may at most double it)',

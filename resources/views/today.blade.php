@@ -76,7 +76,7 @@
                             <ol>
                                 @foreach ($first->more() as $reason)<li>{{ $reason }}</li>@endforeach
                                 @if ($first->sure())<li>{{ $first->sure() }}</li>@endif
-                                @if ($first->care->neverOpened())<li>It starts from {{ Uses::counted($first->care->start[0], $first->care->start[1]) }}: {{ mb_strtolower($first->care->task->school($first->care->machine->schools[$first->care->task->id] ?? null)->name) }}, and how you treat your plates.</li>@endif
+                                @if ($first->care->neverOpened())<li>It starts from {{ Uses::counted($first->care->start->count, $first->care->start->unit) }}: {{ mb_strtolower($first->care->task->school($first->care->machine->schools[$first->care->task->id] ?? null)->name) }}, and how you treat your plates.</li>@endif
                             </ol>
                         </div>
                         <x-last-openings :care="$first->care" :handbook="$handbook" :today="$today" :count="3"/>

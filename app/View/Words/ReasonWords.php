@@ -40,6 +40,7 @@ final readonly class ReasonWords
             ]),
             ReasonCode::NoUse => self::say('no-use', ['unit' => self::text($values['unit'])]),
             ReasonCode::Signal => self::say('signal-'.self::text($values['kind']), ['name' => self::text($values['name'])]),
+            ReasonCode::Away => self::say('away', ['until' => Dates::day(Day::of(self::text($values['until'])))]),
             ReasonCode::Snoozed => self::say('snoozed', ['until' => Dates::day(Day::of(self::text($values['until'])))]),
         };
     }

@@ -14,6 +14,7 @@ use GoodRinse\Core\Logbook\HistoryBuilder;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\UseTally;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\CareSettings;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 use GoodRinse\Core\Rhythm\TaskClocks;
@@ -65,7 +66,7 @@ final class KitchenTest extends CoreTestCase
         }
         $kind = self::handbook()->kind('dishwasher');
         $model = self::handbook()->rhythmModel();
-        $history = (new HistoryBuilder($zone, $model->usageWindowDays))->build($entries, new UseTally($counts, $zone, 5 / 7), $last->atTime(23, 59, $zone), new \DateTimeImmutable('2025-01-10', $zone));
+        $history = (new HistoryBuilder($zone, $model->usageWindowDays, Fraction::of(0.85)))->build($entries, new UseTally($counts, $zone, 5 / 7), $last->atTime(23, 59, $zone), new \DateTimeImmutable('2025-01-10', $zone));
         $again = (new RhythmEngine($model))->assess((new TaskClocks($model, self::handbook()->doseModel()))->for($kind, $kind->task('filter'), new CareSettings(self::HABITS), $history, $last), $last);
 
         self::assertEqualsWithDelta($rhythm->wear, $again->wear, 1e-9);

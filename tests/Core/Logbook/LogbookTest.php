@@ -133,7 +133,7 @@ final class LogbookTest extends TestCase
             $opening('b', 2, '2026-04-01 00:10', 0.1),
             $opening('later', 3, '2026-06-01 00:10', 0.6),
         ];
-        $history = (new HistoryBuilder($zone, 120))->build($entries, new UseTally([], $zone, 1.0), new \DateTimeImmutable('2026-04-11 12:00', $zone), new \DateTimeImmutable('2026-02-01', $zone))->task('filter');
+        $history = (new HistoryBuilder($zone, 120, Fraction::of(0.85)))->build(InForce::among($entries), new UseTally([], $zone, 1.0), new \DateTimeImmutable('2026-04-11 12:00', $zone), new \DateTimeImmutable('2026-02-01', $zone))->task('filter');
 
         self::assertSame([0, 31], array_column($history->openings, 'days'));
         self::assertSame([0.0, 31.0], array_column($history->openings, 'uses'));

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Plan\Candidate;
+use GoodRinse\Core\Plan\OpenMachine;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\Rhythm;
+use GoodRinse\Core\Round\Circumstances;
+use GoodRinse\Core\Round\Composer;
+use GoodRinse\Core\Round\Estimate;
+use GoodRinse\Core\Round\Expectation;
+
+/** Puts together what is done in one go on a machine today. */
+final readonly class Batches
+{
+    private Composer $composer;
+
+    public function __construct(private Handbook $handbook)
+    {
+        $this->composer = new Composer($handbook);
+    }
+
+    /**
+     * @param array<string, Rhythm>       $rhythms    by care task
+     * @param array<string, list<string>> $procedures that the machine allows, by care task, the fullest first
+     */
+    public function of(MachineKind $kind, array $rhythms, array $procedures, Circumstances $here, Day $today): ?ProposedBatch
+    {
+        uasort($rhythms, static fn (Rhythm $a, Rhythm $b): int => [$a->dueOn->number ?? PHP_INT_MAX, -$a->wear] <=> [$b->dueOn->number ?? PHP_INT_MAX, -$b->wear]);
+        $candidates = [];
+        foreach ($rhythms as $id => $rhythm) {
+            if (!$rhythm->isPutOff($today) && isset($procedures[$id][0])) {
+                $candidates[] = new Candidate($id, $procedures[$id][0], $rhythm->state->isDue(), $rhythm->wear, $kind->standsAlone($procedures[$id][0]));
+            }
+        }
+        $batch = (new OpenMachine($this->handbook->rhythmModel()->stateFrom['soon']))->batch($candidates, fn (array $ids): bool => null !== $this->composer->compose($kind, MachineKind::together($ids), $here)->procedure);
+        if (null === $batch) {
+            return null;
+        }
+        $procedure = $this->composer->compose($kind, MachineKind::together($batch->procedures()), $here)->procedure;
+
+        return null === $procedure ? null : new ProposedBatch($batch, $this->estimate($procedure, $rhythms));
+    }
+
+    /** @param array<string, Rhythm> $rhythms */
+    private function estimate(Procedure $procedure, array $rhythms): Estimate
+    {
+        return Estimate::of($procedure, Expectation::of($procedure, $this->handbook, array_map(static fn (Rhythm $rhythm) => $rhythm->blockedNow, $rhythms)));
+    }
+}

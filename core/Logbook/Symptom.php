@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook;
+
+/** Something was noticed that is not as it should be. */
+final readonly class Symptom implements Payload
+{
+    /**
+     * @param string      $symptom as the handbook names it
+     * @param string|null $task    care task that it points to, as the person sees it
+     */
+    public function __construct(public string $symptom, public ?string $task = null)
+    {
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Symptom;
+    }
+
+    public function toArray(): array
+    {
+        return ['symptom' => $this->symptom, 'task' => $this->task];
+    }
+}

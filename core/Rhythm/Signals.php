@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Rhythm;
+
+use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Logbook\MachineHistory;
+
+/** Finds what makes a care task due today whatever its clocks say. */
+final class Signals
+{
+    /**
+     * @param \Closure(string): string $symptomName names a symptom by its id
+     *
+     * @return list<Signal>
+     */
+    public static function of(CareTask $task, MachineHistory $history, \Closure $symptomName): array
+    {
+        $past = $history->task($task->id);
+        $signals = [];
+        $lit = null === $task->light ? null : $history->lights[$task->light] ?? null;
+        $opened = $past->lastOpened();
+        if (null !== $lit && (null === $opened || !$opened->isAfter($lit))) {
+            $signals[] = new Signal(Signal::LIGHT, (string) $task->light);
+        }
+        foreach ($past->symptoms as $symptom) {
+            if (!$symptom->opened) {
+                $signals[] = new Signal(Signal::SYMPTOM, $symptomName($symptom->symptom));
+            }
+        }
+        if ([] === $signals && $task->first && $past->isEmpty()) {
+            $signals[] = new Signal(Signal::NEVER_OPENED, $task->id);
+        }
+
+        return $signals;
+    }
+}
