@@ -1,3 +1,7 @@
 <?php
 
 declare(strict_types=1);
+
+use Illuminate\Support\Facades\Schedule;
+
+Schedule::command('reminders:send')->everyFiveMinutes()->withoutOverlapping();

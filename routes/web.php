@@ -4,26 +4,37 @@ declare(strict_types=1);
 
 use App\Http\Controllers\ApartController;
 use App\Http\Controllers\AppearanceController;
+use App\Http\Controllers\AwayController;
 use App\Http\Controllers\BlankController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\ClearingController;
+use App\Http\Controllers\DeviceController;
+use App\Http\Controllers\FeedController;
 use App\Http\Controllers\FoundingController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\JoinController;
+use App\Http\Controllers\LightController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\OpeningController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PourController;
+use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RegistrationController;
+use App\Http\Controllers\ReminderController;
+use App\Http\Controllers\RhythmController;
 use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SnoozeController;
+use App\Http\Controllers\StartController;
+use App\Http\Controllers\SymptomController;
 use App\Http\Controllers\TickController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\UseController;
 use App\Http\Controllers\VoidingController;
+use App\Http\Controllers\WaterController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -72,6 +83,36 @@ Route::middleware('auth')->group(function (): void {
         Route::post('rounds/{round}/settle', [RoundController::class, 'settle'])->name('rounds.settle')->can('update', 'round');
         Route::post('rounds/{round}/end', [RoundController::class, 'end'])->name('rounds.end')->can('update', 'round');
         Route::post('rounds/{round}/ticks', [TickController::class, 'store'])->name('ticks.store')->can('update', 'round');
+        Route::get('rhythm', [RhythmController::class, 'index'])->name('rhythm');
+        Route::get('machines/{machine}/rhythm/{task}', [RhythmController::class, 'why'])->name('rhythm.why')->can('view', 'machine');
+        Route::get('machines/{machine}/start', [StartController::class, 'edit'])->name('machines.start')->can('update', 'machine');
+        Route::put('machines/{machine}/start', [StartController::class, 'update'])->can('update', 'machine');
+        Route::post('machines/{machine}/snoozes', [SnoozeController::class, 'store'])->name('snoozes.store')->can('update', 'machine');
+        Route::post('machines/{machine}/lights', [LightController::class, 'store'])->name('lights.store')->can('update', 'machine');
+        Route::post('machines/{machine}/symptoms', [SymptomController::class, 'store'])->name('symptoms.store')->can('update', 'machine');
+        Route::post('entries/{entry}/cause', [SymptomController::class, 'confirm'])->name('symptoms.confirm')->can('update', 'entry');
+        Route::get('away', [AwayController::class, 'create'])->name('away');
+        Route::post('away', [AwayController::class, 'store']);
+
+        Route::get('machines/{machine}/devices/new', [DeviceController::class, 'create'])->name('devices.create')->can('update', 'machine');
+        Route::post('machines/{machine}/devices', [DeviceController::class, 'store'])->name('devices.store')->can('update', 'machine');
+        Route::get('devices/{device}', [DeviceController::class, 'show'])->name('devices.show')->can('view', 'device');
+        Route::get('devices/{device}/stream', [DeviceController::class, 'stream'])->name('devices.stream')->can('view', 'device');
+        Route::post('devices/{device}/token', [DeviceController::class, 'rotate'])->name('devices.rotate')->can('update', 'device');
+        Route::delete('devices/{device}', [DeviceController::class, 'destroy'])->name('devices.destroy')->can('update', 'device');
+        Route::post('devices/{device}/settle', [DeviceController::class, 'settle'])->name('devices.settle')->can('update', 'device');
+        Route::post('devices/{device}/simulate', [DeviceController::class, 'simulate'])->name('devices.simulate')->can('update', 'device');
+        Route::get('machines/{machine}/readings', [ReadingController::class, 'create'])->name('readings.create')->can('update', 'machine');
+        Route::post('machines/{machine}/readings', [ReadingController::class, 'store'])->can('update', 'machine');
+
+        Route::get('reminders', [ReminderController::class, 'edit'])->name('reminders');
+        Route::put('reminders', [ReminderController::class, 'update']);
+        Route::post('reminders/send', [ReminderController::class, 'send'])->name('reminders.send')->middleware('throttle:sign-up');
+        Route::post('feeds', [FeedController::class, 'store'])->name('feeds.store');
+        Route::delete('feeds/{feed}', [FeedController::class, 'destroy'])->name('feeds.destroy')->can('update', 'feed');
+        Route::get('household/water', [WaterController::class, 'edit'])->name('water');
+        Route::put('household/water', [WaterController::class, 'update']);
+
         Route::get('photos/{photo}', [PhotoController::class, 'show'])->name('photos.show')->can('view', 'photo');
 
         Route::get('logbook', [LogbookController::class, 'index'])->name('logbook');

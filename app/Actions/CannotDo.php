@@ -56,6 +56,31 @@ final class CannotDo extends \DomainException
         return new self(trim($found->reason.' '.$found->remedy));
     }
 
+    public static function noSuchLight(): self
+    {
+        return new self('This machine has no such light.');
+    }
+
+    public static function notASymptom(): self
+    {
+        return new self('That entry tells of nothing that a job could have caused.');
+    }
+
+    public static function notAhead(): self
+    {
+        return new self('Choose a day between tomorrow and a year from now.');
+    }
+
+    public static function endsBeforeItBegins(): self
+    {
+        return new self('That ends before it begins. Change one of the two days.');
+    }
+
+    public static function simulatorNeedsToken(): self
+    {
+        return new self('Its token was revoked. Make a new one first, then start the simulator.');
+    }
+
     public static function photoUnreadable(): self
     {
         return new self('That picture could not be read. Take it again, or choose a JPEG, PNG or WebP file.');

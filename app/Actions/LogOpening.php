@@ -22,24 +22,33 @@ final readonly class LogOpening
     }
 
     /**
-     * @param string      $id    ULID from the page, so that a second click writes nothing
-     * @param string|null $found grade it came out with; null for a job with nothing to grade
-     * @param string|null $left  grade it went back with
+     * @param string      $id       ULID from the page, so that a second click writes nothing
+     * @param string|null $found    grade it came out with; null for a job with nothing to grade
+     * @param string|null $left     grade it went back with
+     * @param float|null  $measured % that was shut, where it was measured or counted instead of compared
      *
      * @throws CannotDo     when the day lies in the future
      * @throws UnknownEntry for a task or grade that does not exist
      */
-    public function handle(Machine $machine, User $by, string $id, string $taskId, Day $on, ?string $found, ?string $left): void
+    public function handle(Machine $machine, User $by, string $id, string $taskId, Day $on, ?string $found, ?string $left, ?float $measured = null): void
     {
         $task = $this->handbook->kind($machine->kind)->task($taskId);
         $zone = $by->home()->zone();
         if ($on->isAfter(Day::at($this->clock->now(), $zone))) {
             throw CannotDo::inTheFuture();
         }
-        $opening = null === $found || null === $left
-            ? new Opening($task->id, null, Fraction::none(), Opening::DONE)
-            : new Opening($task->id, $this->handbook->grade($found)->fraction, $this->handbook->grade($left)->fraction);
+        $opening = match (true) {
+            null === $left || (null === $found && null === $measured) => new Opening($task->id, null, Fraction::none(), Opening::DONE),
+            null !== $measured => self::measured($task->id, Fraction::of($measured / 100), $this->handbook->grade($left)->fraction),
+            default => new Opening($task->id, $this->handbook->grade((string) $found)->fraction, $this->handbook->grade($left)->fraction),
+        };
         $at = min($this->clock->now(), $on->atTime(12, 0, $zone));
         $this->write->handle($by->home(), $by, [new EntryDraft($opening, $at, Entry::BY_HAND, $machine, $task->part, id: $id)]);
+    }
+
+    /** What went back cannot be fouler than what came out. */
+    private static function measured(string $task, Fraction $found, Fraction $left): Opening
+    {
+        return new Opening($task, $found, $left->value > $found->value ? $found : $left, Opening::MEASURED);
     }
 }

@@ -47,10 +47,24 @@ final class CareReader
     /** @return list<MachineCare> by name, each with the newest part of its history */
     public function household(Household $household): array
     {
+        return $this->read(self::machines($household), $household);
+    }
+
+    /** @return list<string> for every machine something that changes when anything changes that its care follows from */
+    public function stamps(Household $household): array
+    {
+        $today = Day::at($this->clock->now(), $household->zone());
+
+        return array_map(fn (array $machine): string => "{$machine[0]->name} ".$this->stamp($machine[0], is_string($machine[1]) ? $machine[1] : '', $today, $household), self::machines($household));
+    }
+
+    /** @return list<array{Machine, mixed}> by name, each with the id of its newest entry */
+    private static function machines(Household $household): array
+    {
         $newest = self::newestEntry()->whereColumn('machine_id', 'machines.id');
         $machines = $household->machines()->select('machines.*')->selectSub($newest, 'last_entry')->orderBy('name')->get();
 
-        return $this->read(array_values($machines->map(static fn (Machine $machine): array => [$machine, $machine->getAttribute('last_entry')])->all()), $household);
+        return array_values($machines->map(static fn (Machine $machine): array => [$machine, $machine->getAttribute('last_entry')])->all());
     }
 
     /** The machine with the newest part of its history. */

@@ -42,6 +42,8 @@ final class Entry extends Model implements BelongsToHousehold
     public const BY_HAND = 'hand';
     public const BY_ROUND = 'round';
     public const BY_DEMO = 'demo';
+    public const BY_DEVICE = 'device';
+    public const BY_FILE = 'file';
 
     public $timestamps = false;
 

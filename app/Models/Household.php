@@ -21,6 +21,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float      $vinegar_strength % of the vinegar it buys
  * @property float|null $hardness         of its water, in hardness_unit; null when nobody knows
  * @property string     $hardness_unit
+ * @property int        $digest_hour      hour at which its members are reminded by mail, 0 to 23
+ * @property int        $quiet_from       hour from which no mail is sent
+ * @property int        $quiet_to         hour until which no mail is sent; the same as quiet_from for never quiet
  */
 final class Household extends Model
 {
@@ -29,11 +32,11 @@ final class Household extends Model
     use HasUlids;
 
     /** Rules a household starts with, as the table has them. */
-    protected $attributes = ['harsh_chemicals' => true, 'vinegar_strength' => 5, 'hardness' => null, 'hardness_unit' => 'dH'];
+    protected $attributes = ['harsh_chemicals' => true, 'vinegar_strength' => 5, 'hardness' => null, 'hardness_unit' => 'dH', 'digest_hour' => 8, 'quiet_from' => 21, 'quiet_to' => 7];
 
     protected $table = 'households';
 
-    protected $fillable = ['name', 'timezone', 'measures', 'harsh_chemicals', 'vinegar_strength', 'hardness', 'hardness_unit'];
+    protected $fillable = ['name', 'timezone', 'measures', 'harsh_chemicals', 'vinegar_strength', 'hardness', 'hardness_unit', 'digest_hour', 'quiet_from', 'quiet_to'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -68,6 +71,18 @@ final class Household extends Model
     public function entries(): HasMany
     {
         return $this->hasMany(Entry::class);
+    }
+
+    /** @return HasMany<Device, $this> */
+    public function devices(): HasMany
+    {
+        return $this->hasMany(Device::class);
+    }
+
+    /** @return HasMany<CalendarFeed, $this> */
+    public function feeds(): HasMany
+    {
+        return $this->hasMany(CalendarFeed::class);
     }
 
     /** @return HasMany<Invitation, $this> */

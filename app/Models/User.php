@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
 
 /**
  * A person who can log in.
@@ -17,12 +18,14 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string         $email
  * @property string         $password
  * @property string         $appearance
+ * @property bool           $reminders    whether to be reminded by mail
  * @property Household|null $household
  */
 final class User extends Authenticatable
 {
     /** @use HasFactory<\Database\Factories\UserFactory> */
     use HasFactory;
+    use Notifiable;
 
     protected $table = 'users';
 
@@ -33,7 +36,7 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'reminders' => 'boolean'];
     }
 
     /** @return BelongsTo<Household, $this> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\CalendarFeed;
+use App\Models\Device;
 use App\Models\Entry;
 use App\Models\Invitation;
 use App\Models\Machine;
@@ -11,12 +13,14 @@ use App\Models\Photo;
 use App\Models\Round;
 use App\Policies\HouseholdRecordPolicy;
 use App\Support\ImmediateSqliteConnector;
+use App\Support\OutboxTransport;
 use App\Support\StandingClock;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
@@ -39,7 +43,9 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(!$this->app->isProduction());
         Password::defaults(static fn (): Password => Password::min(10));
 
-        foreach ([Machine::class, Round::class, Entry::class, Photo::class, Invitation::class] as $record) {
+        Mail::extend('outbox', fn (): OutboxTransport => $this->app->make(OutboxTransport::class));
+
+        foreach ([Machine::class, Round::class, Entry::class, Photo::class, Invitation::class, Device::class, CalendarFeed::class] as $record) {
             Gate::policy($record, HouseholdRecordPolicy::class);
         }
 
@@ -47,6 +53,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(6)->by('who:'.mb_strtolower($request->string('email')->limit(190, '')->toString()).'|'.$request->ip()),
             Limit::perMinute(30)->by('from:'.$request->ip()),
         ]);
+        RateLimiter::for('device', static fn (Request $request): Limit => Limit::perMinute(240)->by('device:'.hash('xxh128', (string) $request->bearerToken())));
         RateLimiter::for('sign-up', static fn (Request $request): Limit => Limit::perMinute(10)->by('up:'.$request->ip()));
     }
 }

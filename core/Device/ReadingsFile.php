@@ -68,6 +68,40 @@ final readonly class ReadingsFile
     }
 
     /**
+     * The same with what contradicts, or repeats, readings that are already known.
+     *
+     * @param list<array{\DateTimeImmutable, float}> $known    of the same counter, oldest first
+     * @param bool                                   $replaced whether the table is of another counter
+     */
+    public function against(array $known, bool $replaced = false): self
+    {
+        $good = $this->good;
+        $bad = $this->bad;
+        foreach ($good as $line => [$at, $number]) {
+            [$before, $after] = [null, null];
+            foreach ($known as [$time, $other]) {
+                if ($time == $at && $other === $number) {
+                    unset($good[$line]);
+                    $bad[$line] = ['there', []];
+                    continue 2;
+                }
+                if ($time <= $at) {
+                    $before = new CounterReading($time, $other);
+                } else {
+                    $after ??= new CounterReading($time, $other);
+                }
+            }
+            if (self::TOTAL === $this->column && !$replaced && Judgement::Backwards === (new CounterReading($at, $number))->judge($before, $after)) {
+                unset($good[$line]);
+                $bad[$line] = ['contradicts', ['total' => self::plain($number), 'before' => self::plain($before->total ?? $after->total ?? 0.0)]];
+            }
+        }
+        ksort($bad);
+
+        return new self($this->column, $good, $bad);
+    }
+
+    /**
      * @param array<int, int> $times lines before, by their Unix time
      *
      * @return array{\DateTimeImmutable, float}|array{string, array<string, string>}

@@ -15,6 +15,7 @@ final readonly class CareTask
      * @param bool                            $first        whether a new machine is looked at straight away
      * @param Condition                       $when         traits a machine must have to need it
      * @param string|null                     $light        indicator light that asks for it
+     * @param Condition                       $lightWhen    traits a machine must have to have that light
      * @param bool                            $byPart       whether it goes by the name of its part
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class CareTask
         public bool $first,
         public Condition $when,
         public ?string $light,
+        public Condition $lightWhen,
         public bool $byPart,
     ) {
     }

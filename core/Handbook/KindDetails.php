@@ -235,6 +235,7 @@ final class KindDetails
             $node->flag('first'),
             $node->condition('when', $this->defaults),
             $node->optional('light'),
+            $node->condition('lightWhen', $this->defaults),
             $node->flag('byPart'),
         );
     }

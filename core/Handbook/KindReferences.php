@@ -141,6 +141,7 @@ final class KindReferences
                 $this->problems->known($this->file, "/tasks/$i/procedures/$j/id", 'procedure', [$procedure->string('id')], $procedures);
                 $this->problems->condition($this->file, "/tasks/$i/procedures/$j/when", $procedure->condition('when'), $this->facts);
             }
+            $this->problems->condition($this->file, "/tasks/$i/lightWhen", $task->condition('lightWhen'), $this->facts);
             foreach ($task->at('clocks')->items() as $j => $clock) {
                 if ($clock->number('least') > $clock->number('most')) {
                     $this->problems->add($this->file, "/tasks/$i/clocks/$j", 'the least is greater than the most');

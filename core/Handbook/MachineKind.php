@@ -172,6 +172,18 @@ final class MachineKind
     }
 
     /**
+     * The indicator lights that ask for something on a machine of these traits.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return list<string>
+     */
+    public function lights(array $traits): array
+    {
+        return array_values(array_unique(array_filter(array_map(static fn (CareTask $task): ?string => $task->lightWhen->holds($traits) ? $task->light : null, array_values($this->tasksFor($traits))))));
+    }
+
+    /**
      * The care tasks a person is asked about when the machine is new: those to look at straight away, or the
      * first of all.
      *

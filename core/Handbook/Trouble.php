@@ -80,4 +80,27 @@ final readonly class Trouble
 
         return $helping[0] ?? null;
     }
+
+    /**
+     * Symptoms that may come from a care task left too long, on a machine of these traits.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return array<string, string> names by id, the most telling first
+     */
+    public function pointingTo(string $task, array $traits): array
+    {
+        $causes = array_filter($this->causes, static fn (Cause $cause): bool => $cause->task === $task && $cause->when->holds($traits));
+        $chance = $names = [];
+        foreach ($this->symptoms as $symptom) {
+            $telling = array_intersect_key($causes, array_flip($symptom->pointsTo()));
+            if ([] !== $telling && $symptom->when->holds($traits)) {
+                $chance[$symptom->id] = max(array_map(static fn (Cause $cause): float => $symptom->chance($cause->id), $telling));
+                $names[$symptom->id] = $symptom->name;
+            }
+        }
+        arsort($chance);
+
+        return array_map(static fn (string $id): string => $names[$id], array_combine(array_keys($chance), array_keys($chance)));
+    }
 }

@@ -23,10 +23,10 @@ final readonly class UsageRate
      */
     public function perDay(array $usesByDay, ?Day $countedFrom, Day $asOf, float $declared, Absences $absences = new Absences()): float
     {
-        $days = null === $countedFrom ? 0 : min($this->model->usageWindowDays, $asOf->since($countedFrom) + 1);
-        if ($days - ($days > 0 ? $absences->days($asOf->plus(-$days), $asOf) : 0) < $this->model->usageMinCountedDays) {
+        if (!$this->isCounted($countedFrom, $asOf, $absences)) {
             return $declared;
         }
+        $days = $this->days($countedFrom, $asOf);
         [$uses, $weight] = [0.0, 0.0];
         for ($age = 0; $age < $days; ++$age) {
             if (!$absences->isEmpty() && null !== $absences->until($asOf->plus(-$age))) {
@@ -38,5 +38,18 @@ final readonly class UsageRate
         }
 
         return $uses / $weight;
+    }
+
+    /** Whether enough days were counted for the counts to say how much a machine is used. */
+    public function isCounted(?Day $countedFrom, Day $asOf, Absences $absences = new Absences()): bool
+    {
+        $days = $this->days($countedFrom, $asOf);
+
+        return $days > 0 && $days - $absences->days($asOf->plus(-$days), $asOf) >= $this->model->usageMinCountedDays;
+    }
+
+    private function days(?Day $countedFrom, Day $asOf): int
+    {
+        return null === $countedFrom ? 0 : min($this->model->usageWindowDays, $asOf->since($countedFrom) + 1);
     }
 }

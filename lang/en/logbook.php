@@ -27,6 +27,13 @@ return [
     'reading_gone' => 'Noticed: :number',
     'fitted' => 'New part fitted: :part',
     'counter' => ':uses counted',
+    'counter_over' => 'About :uses in :days days',
+    'meter' => 'A counter showed :uses',
+    'light_on' => 'The :light light came on', 'light_off' => 'The :light light went out',
+    'symptom' => 'Noticed: :symptom',
+    'caused' => 'What was noticed came from this: :task', 'not_caused' => 'What was noticed did not come from this: :task',
+    'snooze' => ':task put off until :until: :reason',
+    'away' => 'Nobody there from :from to :to', 'away_reason' => ': :reason',
     'check' => [
         'lock-test' => ['passed' => 'Pull test: it stays down', 'failed' => 'Pull test: it lifts'],
         'no-suds' => ['passed' => 'No suds left', 'failed' => 'Suds were left; rinsed again'],
@@ -41,7 +48,7 @@ return [
     ],
     'voiding' => ['undo' => 'An entry was taken back', 'correction' => 'An entry was set right'],
     'kind' => [
-        'opening' => 'opening', 'dose' => 'poured', 'clearing' => 'cleared', 'counter' => 'use',
+        'opening' => 'opening', 'dose' => 'poured', 'clearing' => 'cleared', 'counter' => 'use', 'meter' => 'counter', 'light' => 'light', 'symptom' => 'noticed', 'confirmation' => 'confirmed', 'snooze' => 'put off', 'away' => 'away',
         'check' => 'check', 'reading' => 'reading', 'part-fitted' => 'new part', 'note' => 'note', 'voiding' => 'undo',
     ],
     'undone' => 'Taken back. The dates are as if it had not happened.',

@@ -6,7 +6,7 @@
     <x-mesh-symbols :handbook="$handbook"/>
     <x-entry-signs/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
-    <h1>{{ $days ? 'What happened here, the latest first.' : 'Nothing is written down here yet.' }}</h1>
+    <h1>{{ $pointed ? 'This entry, and what came before.' : ($days ? 'What happened here, the latest first.' : 'Nothing is written down here yet.') }}</h1>
     <nav class="filters" aria-label="What the logbook shows">
         @foreach (['care' => 'Care', 'uses' => 'Loads', 'all' => 'Everything, with undos'] as $id => $name)
             <a class="push" href="{{ route('logbook', $query(['show' => $id === 'care' ? null : $id])) }}" @if ($show === $id) aria-current="true" @endif>{{ $name }}</a>
@@ -29,7 +29,7 @@
                 @foreach ($group['groups'] as $lines)
                     @foreach ($lines as $line)
                         @if ($loop->iteration === 2)<details class="line__more"><summary>{{ count($lines) - 1 }} more from the same round</summary>@endif
-                        <div @class(['line', 'line--void' => $line->voidedBy])>
+                        <div @class(['line', 'line--void' => $line->voidedBy, 'line--pointed' => $line->id === $pointed]) @if ($line->id === $pointed) id="entry" aria-current="true" @endif>
                             <span class="line__sign">
                                 @if ($line->grade)<svg class="swatch swatch--34" aria-hidden="true"><use href="#mesh-{{ $line->grade }}"/></svg>@else<svg aria-hidden="true"><use href="#sign-{{ $line->kind }}"/></svg>@endif
                             </span>

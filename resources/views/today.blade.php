@@ -1,7 +1,7 @@
 @php
     use App\View\Words\Dates;
     use App\View\Words\Uses;
-    $hands = $estimate ? (int) ceil($estimate->hands->value) : 0;
+    $batch = $batches[0] ?? null;
 @endphp
 <x-layout title="Today" place="today">
     <x-mesh-symbols :handbook="$handbook"/>
@@ -33,14 +33,14 @@
                             @if ($tray)<p><strong>Off the machine:</strong> {{ implode(', ', array_map(fn ($piece) => mb_strtolower($piece->name), $tray)) }}.</p>@endif
                             @foreach ($paused as $other)<p>Also waiting: <a href="{{ route('rounds.show', $other) }}">{{ $other->fittedProcedure()->name }} on the {{ $other->machine->name }}</a>.</p>@endforeach
                             @foreach ($progress->timers() as $timer)<p><strong>{{ $timer->label }}:</strong> {{ $timer->secondsLeft($now) > 0 ? 'until '.Dates::time($timer->endsAt(), $household->zone()) : 'over since '.Dates::time($timer->endsAt(), $household->zone()) }}{{ $timer->lateness($now)?->harms ? ', longer than it may be' : '' }}.</p>@endforeach
-                        @elseif ($first->care->neverOpened())
+                        @elseif ($first->care->neverOpened() && $jobs === 1)
                             <h1>Look at it once.<br>{{ $hands }} minutes of your hands.</h1>
                             <p>{{ $first->reason() }}</p>
-                        @elseif ($first->isDue())
-                            <h1>{{ $due > 1 ? Str::ucfirst(App\View\Words\Uses::small($due)).' jobs are due.' : 'One round today.' }}<br>{{ $due > 1 ? 'The first takes '.$hands : $hands }} minutes of your hands.</h1>
+                        @elseif ($batches)
+                            <h1>{{ $jobs === 1 ? 'One round today.' : Str::ucfirst(Uses::small($jobs)).' jobs'.(count($batches) > 1 ? ' on '.Uses::small(count($batches)).' machines.' : ' in one round.') }}<br>{{ $hands }} minutes of your hands{{ count($batches) > 1 ? ' in all' : '' }}.</h1>
                             <p>
-                                @if ($estimate->wait && $estimate->meanwhile)
-                                    While it soaks you {{ mb_strtolower(implode(' and ', $estimate->meanwhile)) }}.
+                                @if ($batches[0]->estimate->wait && $batches[0]->estimate->meanwhile)
+                                    While it soaks you {{ mb_strtolower(implode(' and ', array_slice($batches[0]->estimate->meanwhile, 0, 3))) }}.
                                 @endif
                                 Started now, all is done at <strong>{{ Dates::time($doneAt, $household->zone()) }}</strong>.
                             </p>
@@ -56,18 +56,24 @@
                                 <x-start-round :care="$first->care" :procedure="$first->care->fullest()">{{ $first->care->machine->name }} first</x-start-round>
                             @endif
                         @else
-                            @if ($together)
-                                <x-start-together :machine="$first->care->machine" :procedures="array_keys($together)">Do {{ count($together) === 2 ? 'both' : 'all '.App\View\Words\Uses::small(count($together)) }} in one round</x-start-together>
+                            @if ($batch && count($batch->procedures) > 1)
+                                <x-start-together :machine="$batch->care->machine" :procedures="array_keys($batch->procedures)" :main="true">Start round</x-start-together>
+                                <x-start-round :care="$first->care" :procedure="$first->care->fullest()">Only {{ mb_strtolower($first->care->procedures()[$first->care->fullest()]) }}</x-start-round>
+                            @else
+                                <x-start-round :care="$first->care" :procedure="$first->care->fullest()" :main="true">Start round</x-start-round>
+                                @foreach (array_slice($first->care->procedures(), 1) as $other => $name)
+                                    <x-start-round :care="$first->care" :procedure="$other">{{ $name }} instead</x-start-round>
+                                @endforeach
                             @endif
-                            <x-start-round :care="$first->care" :procedure="$first->care->fullest()" :main="true">Start round</x-start-round>
-                            @foreach (array_slice($first->care->procedures(), 1) as $other => $name)
-                                <x-start-round :care="$first->care" :procedure="$other">{{ $name }} instead</x-start-round>
-                            @endforeach
                         @endif
                     </div>
                 </div>
 
                 <x-due-lines :lines="[$first]" :today="$today" level="h2"/>
+                @if ($batch && count($batch->lines) > 1)
+                    <h2 class="batch">In the same round</h2>
+                    @foreach (array_slice($batch->lines, 1) as $line)<x-due-lines :lines="[$line]" :today="$today" level="h3" :note="$batch->isBroughtForward($line) ? 'Nearly due, and the machine is open anyway.' : null"/>@endforeach
+                @endif
 
                 <details class="why" open>
                     <summary>Why, and how sure</summary>
@@ -83,22 +89,73 @@
                     </div>
                 </details>
 
-                @if ($others)<x-due-lines :lines="$others" :today="$today" level="h3"/>@endif
-                @if ($more)<p class="muted small mb-0">And {{ $more }} more {{ $more === 1 ? 'is' : 'are' }} due or nearly: <a href="{{ route('kitchen') }}">see the kitchen</a>.</p>@endif
+                @foreach ($batches as $later)
+                    @unless ($loop->first)
+                        <div class="batch-head">
+                            <h2 class="batch">Then: {{ $later->care->machine->name }}, {{ (int) ceil($later->estimate->hands->value) }} minutes</h2>
+                            @unless ($running)<x-start-together :machine="$later->care->machine" :procedures="array_keys($later->procedures)">Start it</x-start-together>@endunless
+                        </div>
+                        @foreach ($later->lines as $line)<x-due-lines :lines="[$line]" :today="$today" level="h3" :note="$later->isBroughtForward($line) ? 'Nearly due, and the machine is open anyway.' : null"/>@endforeach
+                    @endunless
+                    @if ($later->apart)
+                        <h2 class="batch">Due too, in a round of its own</h2>
+                        <x-due-lines :lines="$later->apart" :today="$today" level="h3"/>
+                    @endif
+                @endforeach
+                @if ($others)
+                    @if ($batches)<h2 class="batch">Soon</h2>@endif
+                    <x-due-lines :lines="$others" :today="$today" level="h3"/>
+                @endif
+                @if ($more)<p class="muted small mb-0">And {{ $more }} more {{ $more === 1 ? 'is' : 'are' }} due or nearly: <a href="{{ route('rhythm') }}">see the rhythm</a>.</p>@endif
+                @if ($putOff)
+                    <p class="muted small mb-0 mt-3">Put off: @foreach ($putOff as $line)<a href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">{{ $line->care->name() }}, {{ $line->care->machine->name }}</a> until {{ Dates::short($line->care->rhythm->remindOn) }}{{ $line->care->history->snooze ? ' ('.$line->care->history->snooze->reason.')' : '' }}{{ $loop->last ? '.' : ';' }} @endforeach</p>
+                @endif
             </section>
             <x-six-weeks :strip="$strip" :today="$today"/>
             </div>
 
             <aside class="today__aside">
+                @foreach ($asked as [$symptom, $care, $name])
+                    <section class="tile">
+                        <h2>Is it gone?</h2>
+                        <p>{{ $name }}, noticed {{ Dates::relative($symptom->day, $today) }}. The {{ mb_strtolower($care->name()) }} of the {{ $care->machine->name }} has been done since. Did it come from there?</p>
+                        <div class="with-gap">
+                            @foreach (['1' => 'Yes, gone', '0' => 'No'] as $caused => $answer)
+                                <form method="post" action="/entries/{{ $symptom->entry }}/cause">
+                                    @csrf
+                                    <input type="hidden" name="id" value="{{ Str::ulid() }}">
+                                    <input type="hidden" name="caused" value="{{ $caused }}">
+                                    <button class="push">{{ $answer }}</button>
+                                </form>
+                            @endforeach
+                        </div>
+                    </section>
+                @endforeach
+                @if ($uncounted)
+                    <section class="tile">
+                        <h2>About how many, in the last week?</h2>
+                        @foreach ($uncounted as $care)
+                            <form class="week" method="post" action="/machines/{{ $care->machine->id }}/uses">
+                                @csrf
+                                <input type="hidden" name="id" value="{{ Str::ulid() }}">
+                                <input type="hidden" name="over" value="7">
+                                <label class="form-label" for="week-{{ $care->machine->id }}">{{ $care->machine->name }}</label>
+                                <input class="form-control" id="week-{{ $care->machine->id }}" name="uses" type="number" min="0" max="1000" step="any" inputmode="decimal" value="{{ round($care->kind->declaredUsesPerDay($care->machine->habits) * 7, 1) }}" required>
+                                <button class="push" aria-label="Write down the uses of {{ $care->machine->name }}">Keep</button>
+                            </form>
+                        @endforeach
+                    </section>
+                @endif
                 <x-vessel-notices :notices="$vessels" :household="$household" :today="$today"/>
                 <section class="tile">
                     <h2>Used</h2>
                     @php($token = csrf_token())
                     @foreach ($machines as $care)
+                        @php($until = $care->awayUntil($today))
                         <div class="tally">
                             <div>
                                 <strong>{{ $care->machine->name }}</strong><br>
-                                <span class="muted small">{{ $care->history->countedFrom ? Uses::number($care->weekUses()).' in the last 7 days' : 'not counted yet; about '.Uses::number($care->kind->declaredUsesPerDay($care->machine->habits) * 7).' a week' }}</span>
+                                <span class="muted small">{{ $until ? 'nobody there until '.Dates::short($until) : ($care->history->countedFrom ? Uses::number($care->weekUses()).' in the last 7 days' : 'not counted yet; about '.Uses::number($care->kind->declaredUsesPerDay($care->machine->habits) * 7).' a week') }}</span>
                             </div>
                             <form method="post" action="/machines/{{ $care->machine->id }}/uses">
                                 <input type="hidden" name="_token" value="{{ $token }}">
@@ -107,6 +164,7 @@
                             </form>
                         </div>
                     @endforeach
+                    <p class="small mt-3 mb-0"><a href="/away">Nobody at home for a while?</a></p>
                 </section>
                 <section class="tile">
                     <h2>Poured something?</h2>

@@ -19,12 +19,15 @@ final class DoorTest extends TestCase
 {
     private const OPEN = ['login', 'register', 'join/{token}'];
 
+    /** Opened by a secret in the address or a header instead; each has tests of its own. */
+    private const BY_SECRET = ['device/events', 'calendar/{token}.ics', 'reminders/stop/{user}'];
+
     public function test_everything_but_the_front_door_asks_for_a_login(): void
     {
         $asked = 0;
         foreach (app('router')->getRoutes() as $route) {
             \assert($route instanceof Route);
-            if (in_array($route->uri(), self::OPEN, true) && 'join/{token}' !== $route->uri()) {
+            if (in_array($route->uri(), self::BY_SECRET, true) || (in_array($route->uri(), self::OPEN, true) && 'join/{token}' !== $route->uri())) {
                 continue;
             }
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
@@ -50,6 +53,10 @@ final class DoorTest extends TestCase
         $invitation = $owner->home()->invitations()->firstOrFail();
         app(KeepPhoto::class)->ofStep($round, $owner, $this->ulid(), 'hold-to-light', UploadedFile::fake()->image('f.jpg', 40, 30));
         $photo = Photo::query()->firstOrFail();
+        $this->post("/machines/$machine->id/devices", ['name' => 'Counter of ours']);
+        $device = $owner->home()->devices()->firstOrFail();
+        $this->post('/feeds');
+        $feed = $owner->home()->feeds()->firstOrFail();
         $before = [Entry::query()->count(), $round->ticks()->count()];
 
         $this->actingAs($this->member());
@@ -59,13 +66,21 @@ final class DoorTest extends TestCase
             ['GET', "/rounds/$round->id"], ['POST', "/rounds/$round->id/end"], ['POST', "/rounds/$round->id/ticks"],
             ['GET', "/photos/$photo->id"], ['POST', "/entries/$entry->id/void"], ['DELETE', "/household/invitations/$invitation->id"],
             ['GET', "/machines/$machine->id/card"], ['GET', "/machines/$machine->id/vessels/tub/pour"], ['POST', "/machines/$machine->id/vessels/tub/pour"],
+            ['GET', "/machines/$machine->id/start"], ['PUT', "/machines/$machine->id/start"], ['GET', "/machines/$machine->id/rhythm/filter"],
+            ['POST', "/machines/$machine->id/snoozes"], ['POST', "/machines/$machine->id/lights"], ['POST', "/machines/$machine->id/symptoms"], ['POST', "/entries/$entry->id/cause"],
+            ['GET', "/machines/$machine->id/devices/new"], ['POST', "/machines/$machine->id/devices"], ['GET', "/devices/$device->id"], ['GET', "/devices/$device->id/stream"],
+            ['POST', "/devices/$device->id/token"], ['DELETE', "/devices/$device->id"], ['POST', "/devices/$device->id/settle"], ['POST', "/devices/$device->id/simulate"],
+            ['GET', "/machines/$machine->id/readings"], ['POST', "/machines/$machine->id/readings"], ['DELETE', "/feeds/$feed->id"],
             ['POST', "/machines/$machine->id/vessels/sink/clear"], ['GET', "/machines/$machine->id/vessels/tub/happened"],
         ];
         foreach ($tries as [$method, $uri]) {
-            $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter', 'agent' => 'white-vinegar'])->assertNotFound();
+            $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter', 'agent' => 'white-vinegar', 'symptom' => 'smell', 'until' => '2026-07-01', 'reason' => 'guests', 'light' => 'descale', 'on' => '1', 'name' => 'x', 'table' => 'when,uses', 'habits' => $machine->habits])->assertNotFound();
         }
         $this->get('/logbook?machine='.$machine->id)->assertOk()->assertDontSee('a remark of our own')->assertDontSee($machine->name);
-        $this->get('/kitchen')->assertDontSee($machine->name);
+        foreach (['/kitchen', '/away', '/rhythm?machine='.$machine->id, '/logbook?entry='.$entry->id, '/household', '/reminders', '/household/water?strip=4'] as $page) {
+            $this->get($page)->assertOk()->assertDontSee($machine->name)->assertDontSee('a remark of our own');
+        }
+        $this->post('/away', ['from' => '2026-06-16', 'to' => '2026-06-20', 'machines' => [$machine->id]])->assertSessionHasErrors('machines.0');
         $this->get("/handbook/dishwasher/acid-wash?machine=$machine->id")->assertOk()->assertDontSee($machine->name);
         self::assertSame($before, [Entry::query()->count(), $round->ticks()->count()]);
         self::assertNull($round->refresh()->ended_at);
@@ -100,7 +115,9 @@ final class DoorTest extends TestCase
         $machine = $this->machineOf($user);
         $round = $this->startRound($user, $machine);
         $this->walk($round, ['found' => 'patchy']);
-        foreach (['/', '/kitchen', "/machines/$machine->id", "/machines/$machine->id/edit", '/machines/new', '/logbook', '/household', "/rounds/$round->id", "/rounds/$round->id?step=hold-to-light", '/handbook', '/handbook/keep-apart', '/handbook/symptoms', '/handbook/schools', '/handbook/dishwasher/full-deep-clean', "/machines/$machine->id/vessels/tub/pour", "/machines/$machine->id/vessels/tub/happened"] as $page) {
+        $this->post("/machines/$machine->id/devices", ['name' => 'Counter', 'simulated' => '1']);
+        $device = $user->home()->devices()->firstOrFail();
+        foreach (['/rhythm', "/machines/$machine->id/rhythm/filter", "/machines/$machine->id/start", '/away', '/reminders', '/household/water?dip=1', "/devices/$device->id", "/machines/$machine->id/devices/new", "/machines/$machine->id/readings", '/', '/kitchen', "/machines/$machine->id", "/machines/$machine->id/edit", '/machines/new', '/logbook', '/household', "/rounds/$round->id", "/rounds/$round->id?step=hold-to-light", '/handbook', '/handbook/keep-apart', '/handbook/symptoms', '/handbook/schools', '/handbook/dishwasher/full-deep-clean', "/machines/$machine->id/vessels/tub/pour", "/machines/$machine->id/vessels/tub/happened"] as $page) {
             $html = (string) $this->get($page)->assertOk()->getContent();
             self::assertDoesNotMatchRegularExpression('/<style|\sstyle=|\son[a-z]+=|<script(?![^>]*\ssrc=)|javascript:/i', $html, $page);
             self::assertDoesNotMatchRegularExpression('#(?:src|href)="https?://(?!127\.0\.0\.1)#', $html, $page);
@@ -113,7 +130,10 @@ final class DoorTest extends TestCase
         $machine = $this->machineOf($user, ['name' => '<script>alert(1)</script>']);
         $round = $this->startRound($user, $machine);
         $this->tick($round, 'kit', null, ['note' => '<img src=x onerror=alert(2)>']);
-        foreach (['/', '/kitchen', "/machines/$machine->id", '/logbook', "/rounds/$round->id", '/handbook', '/handbook/dishwasher/acid-wash', "/machines/$machine->id/vessels/tub/pour"] as $page) {
+        $this->post("/machines/$machine->id/snoozes", ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => '<img src=x>']);
+        $this->post("/machines/$machine->id/devices", ['name' => '<img src=x>']);
+        $device = $user->home()->devices()->firstOrFail();
+        foreach (['/rhythm', "/machines/$machine->id/rhythm/filter", '/away', '/household', "/devices/$device->id", '/', '/kitchen', "/machines/$machine->id", '/logbook', "/rounds/$round->id", '/handbook', '/handbook/dishwasher/acid-wash', "/machines/$machine->id/vessels/tub/pour"] as $page) {
             $this->get($page)->assertDontSee('<script>alert', false)->assertDontSee('<img src=x', false);
         }
     }

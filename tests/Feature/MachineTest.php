@@ -102,9 +102,14 @@ final class MachineTest extends TestCase
         $this->actingAs($user)->post('/machines', self::answers(['cleaned_on' => '2026-06-10']));
         $machine = Machine::query()->firstOrFail();
         $this->get("/machines/$machine->id/edit")->assertOk();
-        $this->put("/machines/$machine->id", self::answers(['schools' => ['filter' => 'quarterly'], 'name' => 'Galley']))->assertRedirect("/machines/$machine->id");
+        $this->put("/machines/$machine->id", self::answers(['name' => 'Galley']))->assertRedirect("/machines/$machine->id");
+        $this->get("/machines/$machine->id?task=filter")->assertSee('Galley')->assertSee('Rhythm: 30 days');
+        $start = ['habits' => $machine->habits, 'schools' => ['filter' => 'quarterly']];
+        $this->get("/machines/$machine->id/start?".http_build_query($start))->assertOk()->assertSeeInOrder(['This is what would move.', 'Filter', '30 days → 90 days', '60 days later']);
+        $this->get("/machines/$machine->id?task=filter")->assertSee('Rhythm: 30 days');
+        $this->put("/machines/$machine->id/start", $start)->assertRedirect('/rhythm?machine='.$machine->id);
 
-        $this->get("/machines/$machine->id?task=filter")->assertSee('Galley')->assertSee('Rhythm: 90 days or 90 loads');
+        $this->get("/machines/$machine->id?task=filter")->assertSee('Rhythm: 90 days or 90 loads');
     }
 
     public function test_counting_a_load_once_for_one_click(): void

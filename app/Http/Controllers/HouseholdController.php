@@ -24,6 +24,7 @@ final class HouseholdController extends Controller
             'household' => $household,
             'units' => (new Descaling($handbook->doseModel()))->hardnessUnits(),
             'strengths' => $handbook->agent('white-vinegar')->strengths,
+            'devices' => $household->devices()->with('machine')->orderBy('name')->get(),
             'members' => $household->members()->orderBy('name')->get(),
             'invitations' => $household->invitations()->whereNull('used_at')->where('expires_at', '>', CarbonImmutable::now())->orderBy('created_at')->get(),
         ]);

@@ -23,6 +23,7 @@ final class OpeningController extends Controller
             Day::of($request->string('on')->toString()),
             $request->grade('found'),
             $request->grade('left'),
+            $request->measured(),
         );
 
         return redirect()->route('machines.show', $machine)->with('did', __('machines.logged'))->with('undo', $request->ulid());

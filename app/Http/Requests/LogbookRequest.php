@@ -12,6 +12,7 @@ final class LogbookRequest extends FormRequest
     public function rules(): array
     {
         return [
+            'entry' => ['nullable', 'string', 'max:30'],
             'machine' => ['nullable', 'string', 'max:40'],
             'show' => ['nullable', 'string', 'in:care,uses,all'],
             'before' => ['nullable', 'string', 'max:60'],

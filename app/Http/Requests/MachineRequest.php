@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Machine;
-use GoodRinse\Core\Handbook\Habit;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\MachineTrait;
@@ -17,6 +16,8 @@ use Illuminate\Validation\Rule;
 /** A machine as a person describes it; what can be asked comes from the handbook. */
 final class MachineRequest extends FormRequest
 {
+    use DescribesUse;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -39,16 +40,8 @@ final class MachineRequest extends FormRequest
                 ? [$need, 'string', Rule::in(self::ids($trait->options))]
                 : [$need, 'numeric', "between:{$trait->number->least},{$trait->number->most}"];
         }
-        foreach ($this->kind()->habits() as $habit) {
-            $rules["habits.$habit->id"] = null === $habit->number
-                ? ['required', 'string', Rule::in(self::ids($habit->options))]
-                : ['required', 'numeric', "between:{$habit->number->least},{$habit->number->most}"];
-        }
-        foreach ($this->kind()->tasks() as $task) {
-            $rules["schools.$task->id"] = ['nullable', 'string', Rule::in(array_keys($task->schools))];
-        }
 
-        return $rules;
+        return null === $this->machine() ? $rules + $this->useRules($this->kind()) : $rules;
     }
 
     /** @return array<string, string> */
@@ -57,9 +50,7 @@ final class MachineRequest extends FormRequest
         $names = [];
         $kind = $this->input('kind');
         if (null !== $this->machine() || (is_string($kind) && isset(app(Handbook::class)->kindNames()[$kind]))) {
-            foreach ($this->kind()->habits() as $habit) {
-                $names["habits.$habit->id"] = rtrim(mb_strtolower($habit->ask), '?');
-            }
+            $names = $this->useNames($this->kind());
             foreach ($this->kind()->traits() as $trait) {
                 $names["traits.$trait->id"] = rtrim(mb_strtolower($trait->ask), '?');
             }
@@ -86,18 +77,16 @@ final class MachineRequest extends FormRequest
             : $this->machine()->traits[$trait->id] ?? $trait->default, $this->kind()->traits());
     }
 
-    /** @return array<string, string|float> */
+    /** @return array<string, string|float> as they were, where the machine is known */
     public function habits(): array
     {
-        return array_map(fn (Habit $habit): string|float => null === $habit->number
-            ? $this->string("habits.$habit->id")->toString()
-            : $this->float("habits.$habit->id"), $this->kind()->habits());
+        return $this->machine()->habits ?? $this->saidHabits($this->kind());
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string> as they were, where the machine is known */
     public function schools(): array
     {
-        return array_map(fn ($task): string => $task->school($this->filled("schools.$task->id") ? $this->string("schools.$task->id")->toString() : null)->id, $this->kind()->tasks());
+        return $this->machine()->schools ?? $this->saidSchools($this->kind());
     }
 
     public function cleanedOn(): ?Day

@@ -24,8 +24,15 @@ final class OpeningRequest extends UlidRequest
             'task' => ['required', 'string', Rule::in($tasks)],
             'on' => ['required', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
             'found' => ['nullable', 'required_with:left', 'string', Rule::in($grades)],
+            'measured' => ['nullable', 'numeric', 'between:0,100'],
             'left' => ['nullable', 'required_with:found', 'string', Rule::in($grades)],
         ];
+    }
+
+    /** % that was shut, where it was measured. */
+    public function measured(): ?float
+    {
+        return $this->filled('measured') ? $this->float('measured') : null;
     }
 
     /** A grade that was given; null for a job with nothing to grade. */

@@ -42,8 +42,9 @@ final readonly class LogbookPage
     {
         $machines = $household->machines()->orderBy('name')->get()->keyBy('id');
         $machine = $machines->get($request->string('machine')->toString());
-        $show = $request->filled('show') ? $request->string('show')->toString() : 'care';
-        $rows = $this->rows($household, $machine?->id, $show, $request->string('before')->toString());
+        $pointed = $this->pointed($household, $request->string('entry')->toString());
+        $show = null !== $pointed ? 'all' : ($request->filled('show') ? $request->string('show')->toString() : 'care');
+        $rows = $this->rows($household, $machine?->id, $show, $pointed ?? $request->string('before')->toString());
         $last = count($rows) > self::AT_ONCE ? $rows[self::AT_ONCE - 1] : null;
         $people = DB::table('users')->where('household_id', $household->id)->pluck('name', 'id')->all();
 
@@ -53,10 +54,19 @@ final readonly class LogbookPage
             'machines' => $machines,
             'machine' => $machine,
             'show' => $show,
+            'pointed' => null === $pointed ? null : $request->string('entry')->toString(),
             'today' => Day::at($this->clock->now(), $household->zone()),
             'days' => $this->days(array_slice($rows, 0, self::AT_ONCE), $household, $machines, $people),
             'more' => null === $last ? null : "{$last->happened_at}_{$last->seq}",
         ];
+    }
+
+    /** From where the lines begin with an entry that is asked for; null when there is none. */
+    private function pointed(Household $household, string $entry): ?string
+    {
+        $row = '' === $entry ? null : DB::table('entries')->where('household_id', $household->id)->where('id', $entry)->first(['happened_at', 'seq']);
+
+        return null === $row ? null : sprintf('%s_%d', $row->happened_at, $row->seq + 1);
     }
 
     /**
@@ -70,7 +80,7 @@ final readonly class LogbookPage
             ->where('happened_at', '<=', $this->clock->now()->format('Y-m-d H:i:s'))
             ->when(null !== $machine, static fn (Builder $query): Builder => $query->where('machine_id', $machine));
         match ($show) {
-            'uses' => $query->where('kind', EntryKind::Counter),
+            'uses' => $query->whereIn('kind', [EntryKind::Counter, EntryKind::Meter]),
             'all' => $query,
             default => self::careOnly($query),
         };
@@ -86,7 +96,7 @@ final readonly class LogbookPage
     /** Without the counts, the undos themselves, and lines that a later one of the same round set right. */
     private static function careOnly(Builder $query): void
     {
-        $query->whereRaw("kind NOT IN ('counter', 'voiding')")
+        $query->whereRaw("kind NOT IN ('counter', 'meter', 'voiding')")
             ->whereNotExists(static fn (Builder $voiding): Builder => $voiding->from('entries as v')->whereColumn('v.voids', 'entries.id')->where('v.payload', 'like', '%"correction"%'));
     }
 

@@ -54,6 +54,7 @@ final readonly class MachinePage
             'wanted' => $care->onDemand(),
             'notices' => $this->keepApart->for($household, [$care], $machine),
             'pourInto' => $this->keepApart->pourInto([$care])[$machine->id] ?? [],
+            'symptoms' => null === $shown ? [] : $this->handbook->trouble($machine->kind)?->pointingTo($shown->task->id, $machine->traits) ?? [],
             'handbook' => $this->handbook,
         ];
     }

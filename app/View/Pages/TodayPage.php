@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Care\CareReader;
+use App\Care\MachineCare;
 use App\Care\MachinesApart;
 use App\Care\TaskCare;
 use App\Models\Household;
@@ -12,6 +13,7 @@ use App\Models\Round;
 use App\View\Drawing\WeeksStrip;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\SymptomRecord;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
@@ -35,9 +37,12 @@ final readonly class TodayPage
         $rounds = $this->apart->rounds($household);
         $notices = $this->keepApart->for($household, $machines);
         $line = fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words);
-        $first = isset($tasks[0]) ? $line($tasks[0]) : null;
-        $soon = array_values(array_filter(array_slice($tasks, 1), static fn (TaskCare $care): bool => $care->isDueOrSoon()));
-        $estimate = $first?->care->estimate;
+        $batches = $this->batches($machines, $tasks, $line);
+        $inBatches = array_merge(...array_map(static fn (BatchLine $batch): array => $batch->tasks(), $batches));
+        $first = $batches[0]->lines[0] ?? (isset($tasks[0]) ? $line($tasks[0]) : null);
+        $soon = array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isDueOrSoon() && !$care->isPutOff($today) && $care !== $first?->care && !in_array($care, $inBatches, true)));
+        $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
+        $seconds = array_sum(array_map(static fn (BatchLine $batch): int => $batch->estimate->all->seconds(), $batches));
 
         return [
             'household' => $household,
@@ -45,15 +50,18 @@ final readonly class TodayPage
             'now' => $now,
             'machines' => $machines,
             'first' => $first,
-            'due' => count(array_filter($tasks, static fn (TaskCare $care): bool => $care->isDue())),
+            'batches' => $batches,
+            'jobs' => count($inBatches),
+            'hands' => (int) ceil([] === $batches ? ($first->care->estimate->hands->value ?? 0) : $hands),
             'others' => array_map($line, array_slice($soon, 0, self::OTHERS)),
             'more' => max(0, count($soon) - self::OTHERS),
+            'putOff' => array_map($line, array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isPutOff($today)))),
+            'asked' => $this->asked($tasks),
+            'uncounted' => array_values(array_filter($machines, static fn (MachineCare $care): bool => $care->wantsCount($today))),
             'pourInto' => $this->keepApart->pourInto($machines),
             'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             'vessels' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
-            'together' => null === $first ? [] : $this->together($first->care, $tasks),
-            'estimate' => $estimate,
-            'doneAt' => null === $estimate ? null : $now->modify(sprintf('+%d seconds', $estimate->all->seconds())),
+            'doneAt' => [] === $batches ? null : $now->modify(sprintf('+%d seconds', $seconds)),
             'running' => $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at),
             'paused' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && $round !== $running),
             'progress' => $progress = $running?->progress(),
@@ -65,22 +73,45 @@ final readonly class TodayPage
     }
 
     /**
-     * What is due on the same machine as the first and can be done in one go with it; nothing when that is all.
+     * What is proposed for today, a machine at a time, the most urgent first.
+     *
+     * @param list<MachineCare>            $machines
+     * @param list<TaskCare>               $tasks    the most urgent first
+     * @param \Closure(TaskCare): TaskLine $line
+     *
+     * @return list<BatchLine>
+     */
+    private function batches(array $machines, array $tasks, \Closure $line): array
+    {
+        $batches = [];
+        foreach ($machines as $care) {
+            if (null !== $care->batch) {
+                $batches[] = new BatchLine($care, $care->batch, $line);
+            }
+        }
+        usort($batches, static fn (BatchLine $a, BatchLine $b): int => array_search($a->lines[0]->care, $tasks, true) <=> array_search($b->lines[0]->care, $tasks, true));
+
+        return $batches;
+    }
+
+    /**
+     * Symptoms whose job has been done since: did they come from it?
      *
      * @param list<TaskCare> $tasks
      *
-     * @return array<string, string> names of procedures by id
+     * @return list<array{SymptomRecord, TaskCare, string}> with the symptom's name
      */
-    private function together(TaskCare $first, array $tasks): array
+    private function asked(array $tasks): array
     {
-        $together = [];
+        $asked = [];
         foreach ($tasks as $care) {
-            $procedure = $care->fullest();
-            if ($care->machine->id === $first->machine->id && $care->isDue() && !$care->kind->standsAlone($procedure)) {
-                $together[$procedure] = $care->procedures()[$procedure];
+            foreach ($care->history->symptoms as $symptom) {
+                if ($symptom->opened) {
+                    $asked[] = [$symptom, $care, $this->handbook->trouble($care->kind->id)->symptoms[$symptom->symptom]->name ?? $symptom->symptom];
+                }
             }
         }
 
-        return count($together) > 1 && isset($together[$first->fullest()]) ? $together : [];
+        return $asked;
     }
 }

@@ -7,15 +7,21 @@ namespace App\View\Words;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Logbook\Away;
 use GoodRinse\Core\Logbook\Check;
 use GoodRinse\Core\Logbook\Clearing;
+use GoodRinse\Core\Logbook\Confirmation;
 use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Logbook\Light;
+use GoodRinse\Core\Logbook\Meter;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\PartFitted;
 use GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Logbook\Snooze;
+use GoodRinse\Core\Logbook\Symptom;
 use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Measures;
@@ -38,7 +44,13 @@ final class EntryWords
             $says instanceof Opening => $this->opening($says, $machine, $this->part($machine, $part)),
             $says instanceof Dose => $this->dose($says, $machine, $measures),
             $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => $this->vessel($says->vessel, $machine)]),
-            $says instanceof Counter => self::text('counter', ['uses' => Uses::counted($says->uses, $says->unit)]),
+            $says instanceof Counter => self::text(null === $says->over ? 'counter' : 'counter_over', ['uses' => Uses::counted($says->uses, $says->unit), 'days' => (string) $says->over]),
+            $says instanceof Meter => self::text('meter', ['uses' => Uses::counted($says->total, $says->unit)]),
+            $says instanceof Light => self::text($says->on ? 'light_on' : 'light_off', ['light' => $says->light]),
+            $says instanceof Symptom => self::text('symptom', ['symptom' => mb_strtolower($this->symptom($machine, $says->symptom))]),
+            $says instanceof Confirmation => self::text($says->caused ? 'caused' : 'not_caused', ['task' => mb_strtolower($this->task($machine, $says->task))]),
+            $says instanceof Snooze => self::text('snooze', ['task' => $this->task($machine, $says->task), 'until' => Dates::day($says->until), 'reason' => $says->reason]),
+            $says instanceof Away => self::text('away', ['from' => Dates::day($says->from), 'to' => Dates::day($says->to)]).('' === $says->reason ? '' : self::text('away_reason', ['reason' => $says->reason])),
             $says instanceof Check => self::text("check.$says->check.".($says->passed ? 'passed' : 'failed')),
             $says instanceof Reading => $this->reading($says),
             $says instanceof PartFitted => self::text('fitted', ['part' => $this->part($machine, $says->part)]),
@@ -46,6 +58,11 @@ final class EntryWords
             $says instanceof Voiding => self::text("voiding.$says->why"),
             default => $says->kind()->value,
         });
+    }
+
+    private function symptom(?Machine $machine, string $symptom): string
+    {
+        return null === $machine ? $symptom : $this->handbook->trouble($machine->kind)->symptoms[$symptom]->name ?? $symptom;
     }
 
     private function dose(Dose $dose, ?Machine $machine, Measures $measures): string

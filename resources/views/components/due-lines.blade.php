@@ -1,4 +1,4 @@
-@props(['lines', 'today', 'level' => 'h2'])
+@props(['lines', 'today', 'level' => 'h2', 'note' => null])
 @php
     use App\View\Words\Dates;
 @endphp
@@ -11,6 +11,7 @@
     {!! (new App\View\Drawing\CloudyGlass($care->rhythm->wear))->svg($level === 'h2' ? 96 : 56, $care->neverOpened()) !!}
     <div class="due__what">
         <{{ $level }}><a href="/machines/{{ $care->machine->id }}">{{ $care->name() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>
+        @if ($note)<p><strong>{{ $note }}</strong></p>@endif
         <p>{{ $line->reason() }}</p>
         @unless ($care->neverOpened())<p class="muted small">{{ $care->graded ? 'About '.$care->rhythm->blockedNow->percent().' % blocked by now: ' : '' }}{{ $line->stateName() }}.</p>@endunless
     </div>
@@ -20,6 +21,7 @@
             <div class="due__ends" aria-hidden="true"><span>{{ Dates::short($window[0]) }}</span><span>{{ Dates::short($window[1]) }}</span></div>
         @endif
         <strong>{{ $line->when() }}</strong>
+        <a class="why-link" href="/machines/{{ $care->machine->id }}/rhythm/{{ $care->task->id }}">why{{ $care->isDue() ? ', or not now' : '' }}?<span class="visually-hidden"> {{ $care->name() }} of {{ $care->machine->name }}</span></a>
         @if ($window)<span class="visually-hidden">Likely between {{ Dates::day($window[0], $today) }} and {{ Dates::day($window[1], $today) }}.</span>@endif
     </div>
 </div>

@@ -1,4 +1,4 @@
-@props(['kind', 'machine' => null])
+@props(['kind', 'machine' => null, 'said' => []])
 @foreach ($kind->habits() as $habit)
     @if ($habit->number)
         <x-field name="habits[{{ $habit->id }}]" :label="$habit->ask" type="number" :min="$habit->number->least" :max="$habit->number->most" step="0.5" inputmode="decimal" :value="$machine->habits[$habit->id] ?? $habit->default" required/>
@@ -10,10 +10,10 @@
     $first = $kind->firstTasks($machine->traits ?? []);
     $others = array_diff_key($kind->tasks(), $first);
 @endphp
-@foreach ($first as $task)<x-school-field :task="$task" :machine="$machine"/>@endforeach
+@foreach ($first as $task)<x-school-field :task="$task" :machine="$machine" :said="$said[$task->id] ?? null"/>@endforeach
 @if ($others)
-    <details class="mt-3" @if ($errors->has('schools.*')) open @endif>
+    <details class="mt-3" @if ($said || $errors->has('schools.*')) open @endif>
         <summary>How often, for everything else</summary>
-        <div class="mt-2">@foreach ($others as $task)<x-school-field :task="$task" :machine="$machine"/>@endforeach</div>
+        <div class="mt-2">@foreach ($others as $task)<x-school-field :task="$task" :machine="$machine" :said="$said[$task->id] ?? null"/>@endforeach</div>
     </details>
 @endif

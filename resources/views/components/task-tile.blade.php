@@ -1,4 +1,4 @@
-@props(['line', 'chart', 'machine', 'kind', 'handbook', 'today', 'running'])
+@props(['line', 'chart', 'machine', 'kind', 'handbook', 'today', 'running', 'symptoms' => []])
 @php
     use App\View\Words\Dates;
     use App\View\Words\Uses;
@@ -46,7 +46,25 @@
         <a class="push push--quiet" href="{{ route('rounds.create', [$machine, 'part' => $task->task->part]) }}">With other jobs</a>
         <a class="push push--quiet" href="{{ route('handbook.procedure', [$kind->id, array_key_first($task->procedures()), 'machine' => $machine->id]) }}">Read it first</a>
     </div>
-    <details class="mt-2" @if ($errors->hasAny(['on', 'found', 'left'])) open @endif>
+    <p class="mt-3 mb-0"><a class="why-link" href="{{ route('rhythm.why', [$machine, $id]) }}">Why this date, or not now?</a></p>
+    @if ($symptoms)
+        <details class="mt-2" @if ($errors->has('symptom')) open @endif>
+            <summary>Something points to it</summary>
+            <form method="post" action="{{ route('symptoms.store', $machine) }}">
+                @csrf
+                <input type="hidden" name="id" value="{{ Str::ulid() }}">
+                <input type="hidden" name="task" value="{{ $id }}">
+                <div class="field">
+                    <label class="form-label" for="o-symptom">What did you notice?</label>
+                    <select class="form-select" id="o-symptom" name="symptom">@foreach ($symptoms as $symptom => $said)<option value="{{ $symptom }}" @selected(old('symptom') === $symptom)>{{ $said }}</option>@endforeach</select>
+                    @error('symptom')<p class="wrong">{{ $message }}</p>@enderror
+                </div>
+                <p class="hint mt-2">It makes the job due today; afterwards you are asked whether it came from there.</p>
+                <p class="mb-0"><button class="push">Note it</button></p>
+            </form>
+        </details>
+    @endif
+    <details class="mt-2" @if ($errors->hasAny(['on', 'found', 'left', 'measured'])) open @endif>
         <summary>It was done without a round</summary>
         <form method="post" action="{{ route('openings.store', $machine) }}">
             @csrf
@@ -65,6 +83,7 @@
                     @error($name)<p class="wrong">{{ $message }}</p>@enderror
                 </div>
             @endforeach
+            <x-field name="measured" label="Or measured: how much was shut, in %" type="number" min="0" max="100" step="any" inputmode="decimal" hint="Shut jets of all jets, or of the mesh. It counts instead of the picture."/>
             @endif
             <p class="mt-3 mb-0"><button class="push">Write it down</button></p>
         </form>

@@ -8,7 +8,7 @@
                 <h2>Kitchen</h2>
                 <x-household-fields :household="$household"/>
                 <h2 class="mt-4">Water and vinegar</h2>
-                <p class="hint">Hard water lays down lime, and a brewer is descaled by it. The supplier's page or a test strip says how hard yours is; leave it empty if nobody knows.</p>
+                <p class="hint">Hard water lays down lime, and a brewer is descaled by it. The supplier's page or a test strip says how hard yours is; leave it empty if nobody knows. <a href="{{ route('water') }}">Read it off a strip, and see what moves</a>.</p>
                 <div class="row g-3">
                     <div class="col-6 col-md-4"><x-field name="hardness" label="Hardness" inputmode="decimal" :value="$household->hardness"/></div>
                     <div class="col-6 col-md-4 field">
@@ -56,6 +56,16 @@
                         <button class="push push--quiet">Take it back</button>
                     </form>
                 @endforeach
+            </section>
+            <section class="tile">
+                <h2>Reminders</h2>
+                <p>A calendar to subscribe to, and a mail when something falls due.</p>
+                <a class="push" href="{{ route('reminders') }}">Calendar and mail</a>
+                @if ($devices->isNotEmpty())
+                    <hr class="rule">
+                    <h2>Counters</h2>
+                    <ul class="clean-list">@foreach ($devices as $device)<li><a href="{{ route('devices.show', $device) }}">{{ $device->name }}</a> <span class="muted small">{{ $device->machine->name }}</span></li>@endforeach</ul>
+                @endif
             </section>
             <form class="tile" method="post" action="{{ route('appearance') }}">
                 @csrf

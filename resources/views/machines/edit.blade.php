@@ -8,7 +8,7 @@
             <x-field name="place" label="Where it stands" maxlength="60" :value="$machine->place"/>
         </section>
         <section class="tile"><x-machine-fields :kind="$kind" :machine="$machine"/></section>
-        <section class="tile"><x-habit-fields :kind="$kind" :machine="$machine"/></section>
+        <p class="muted">How it is used, and how often its jobs begin: <a href="{{ route('machines.start', $machine) }}">what its rhythms start from</a>.</p>
         <p class="with-gap"><button class="push push--main">Save</button><a class="push push--quiet" href="{{ route('machines.show', $machine) }}">Leave it as it was</a></p>
     </form>
 </x-layout>

@@ -45,6 +45,19 @@
                         <dt>{{ rtrim($habit->ask, '?') }}</dt>
                         <dd>{{ $habit->number ? Uses::number((float) $value) : GoodRinse\Core\Handbook\Option::among($habit->options, (string) $value)?->name }}</dd>
                     @endforeach
+                    @foreach ($kind->lights($machine->traits) as $light)
+                        <dt>The {{ $light }} light</dt>
+                        <dd>
+                            <form class="with-gap" method="post" action="{{ route('lights.store', $machine) }}">
+                                @csrf
+                                <input type="hidden" name="id" value="{{ Str::ulid() }}">
+                                <input type="hidden" name="light" value="{{ $light }}">
+                                <input type="hidden" name="on" value="{{ isset($care->history->lights[$light]) ? 0 : 1 }}">
+                                {{ isset($care->history->lights[$light]) ? 'on since '.Dates::day($care->history->lights[$light], $today) : 'off' }}
+                                <button class="push">{{ isset($care->history->lights[$light]) ? 'It went out' : 'It is on' }}</button>
+                            </form>
+                        </dd>
+                    @endforeach
                     <dt>Counted in the last 7 days</dt>
                     <dd>{{ $care->history->countedFrom ? Uses::counted($care->weekUses(), $kind->useUnit) : 'nothing counted yet' }}</dd>
                 </dl>
@@ -55,6 +68,8 @@
                         <input type="hidden" name="id" value="{{ Str::ulid() }}">
                         <button class="push">+1 {{ $kind->useName }}</button>
                     </form>
+                    <a class="push push--quiet" href="{{ route('rhythm', ['machine' => $machine->id]) }}">Its rhythm</a>
+                    <a class="push push--quiet" href="{{ route('devices.create', $machine) }}">Counters</a>
                     <a class="push push--quiet" href="{{ route('logbook', ['machine' => $machine->id]) }}">Its logbook</a>
                     <a class="push push--quiet" href="{{ route('machines.apart', $machine) }}">How it comes apart</a>
                     <a class="push push--quiet" href="{{ route('machines.card', $machine) }}">Door card to print</a>
@@ -66,7 +81,7 @@
                 <section class="tile"><h2>A round is under way</h2><p>{{ $round->fittedProcedure()->name }}.</p><a class="push push--main" href="{{ route('rounds.show', $round) }}">Go on with the round</a></section>
             @endforeach
             <x-vessel-notices :notices="$notices" :household="$household" :today="$today"/>
-            @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today" :running="$running->isNotEmpty()"/>@endif
+            @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today" :running="$running->isNotEmpty()" :symptoms="$symptoms"/>@endif
             <section class="tile">
                 <h2>When you want it</h2>
                 <p><a class="push push--wide" href="{{ route('rounds.create', $machine) }}">Several in one round</a></p>

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Entry;
+use App\Models\Machine;
+use App\Models\User;
+use GoodRinse\Core\Device\ReadingsFile;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Logbook\Meter;
+use Symfony\Component\Uid\Ulid;
+
+/** Writes down a table of counter readings that a person has looked through. */
+final readonly class ImportReadings
+{
+    public const METER = 'file';
+
+    public function __construct(private Handbook $handbook, private WriteEntries $write)
+    {
+    }
+
+    /**
+     * @param string $id     ULID from the page, so that a second click writes nothing
+     * @param int    $series of the machine's own counter that the readings begin in
+     *
+     * @return int how many lines were written
+     *
+     * @throws CannotDo
+     */
+    public function handle(Machine $machine, User $by, string $id, ReadingsFile $file, int $series): int
+    {
+        $unit = $this->handbook->kind($machine->kind)->useUnit;
+        $good = $file->good;
+        uasort($good, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $drafts = [];
+        $before = null;
+        foreach ($good as $line => [$at, $number]) {
+            if (ReadingsFile::USES === $file->column && $number <= 0) {
+                continue;
+            }
+            $series += null !== $before && $number < $before && ReadingsFile::TOTAL === $file->column ? 1 : 0;
+            $says = ReadingsFile::TOTAL === $file->column ? new Meter($unit, $number, self::METER, $series) : new Counter($unit, $number);
+            $drafts[] = new EntryDraft($says, $at, Entry::BY_FILE, $machine, id: self::idOf($id, $line));
+            $before = $number;
+        }
+        $this->write->handle($by->home(), $by, $drafts);
+
+        return count($drafts);
+    }
+
+    /** A ULID of its own for each line, the same whenever the page is sent. */
+    private static function idOf(string $id, int $line): string
+    {
+        $bytes = (new Ulid($id))->toBinary();
+
+        return (string) Ulid::fromBinary(substr($bytes, 0, 6).substr(hash('sha256', "$bytes $line", true), 0, 10));
+    }
+}

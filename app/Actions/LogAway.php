@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Entry;
+use App\Models\Machine;
+use App\Models\User;
+use GoodRinse\Core\Logbook\Away;
+use GoodRinse\Core\Quantity\Day;
+use Psr\Clock\ClockInterface;
+
+/** Writes down that nobody uses some machines for a while. */
+final readonly class LogAway
+{
+    private const LONGEST = 366;
+
+    public function __construct(private ClockInterface $clock, private WriteEntries $write)
+    {
+    }
+
+    /**
+     * @param list<Machine> $machines
+     *
+     * @throws CannotDo when it ends before it begins, or is longer than a year
+     */
+    public function handle(User $by, array $machines, Day $from, Day $to, string $reason): void
+    {
+        if ($from->isAfter($to)) {
+            throw CannotDo::endsBeforeItBegins();
+        }
+        if ($to->since($from) > self::LONGEST || abs($from->since(Day::at($this->clock->now(), $by->home()->zone()))) > self::LONGEST) {
+            throw CannotDo::notAhead();
+        }
+        $this->write->handle($by->home(), $by, array_map(fn (Machine $machine): EntryDraft => new EntryDraft(new Away($from, $to, $reason), $this->clock->now(), Entry::BY_HAND, $machine), $machines));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Device;
+use App\Models\DeviceEvent;
+use GoodRinse\Core\Device\CounterReading;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Meter;
+use Illuminate\Support\Facades\DB;
+
+/** Does what a person says about readings that went backwards. */
+final readonly class SettleHeldEvents
+{
+    /** The counter was replaced or set back to nothing: all it shows is use. */
+    public const FROM_ZERO = 'zero';
+    /** Another counter took its place that had counted before: use begins at its first reading. */
+    public const FROM_HERE = 'here';
+    /** The readings are wrong. */
+    public const WRONG = 'wrong';
+
+    public function __construct(private Handbook $handbook, private WriteEntries $write)
+    {
+    }
+
+    public function handle(Device $device, string $how): void
+    {
+        DB::transaction(function () use ($device, $how): void {
+            $held = $device->refresh()->events()->where('status', DeviceEvent::HELD)->orderBy('at')->orderBy('total')->get();
+            $first = $held->first();
+            if (null === $first) {
+                return;
+            }
+            if (self::WRONG === $how) {
+                $held->each(static fn (DeviceEvent $event): bool => $event->update(['status' => DeviceEvent::DROPPED]));
+
+                return;
+            }
+            $device->update(['series' => $device->series + 1]);
+            $unit = $this->handbook->kind($device->machine->kind)->useUnit;
+            $drafts = [];
+            if (self::FROM_ZERO === $how) {
+                $drafts[] = TakeDeviceEvents::draft($device, new Meter($unit, 0.0, $device->id, $device->series), $this->begin($device, $first));
+            }
+            foreach ($held as $event) {
+                $event->update(['series' => $device->series]);
+                $at = $event->at->toDateTimeImmutable();
+                if (DeviceEvent::TAKEN === TakeDeviceEvents::status($device, new CounterReading($at, (float) $event->total))) {
+                    $event->update(['status' => DeviceEvent::TAKEN]);
+                    $drafts[] = TakeDeviceEvents::draft($device, new Meter($unit, (float) $event->total, $device->id, $device->series), $at);
+                }
+            }
+            $this->write->handle($device->household, null, $drafts);
+        });
+    }
+
+    /** Just after the last reading of the series before, so that nothing between is lost. */
+    private function begin(Device $device, DeviceEvent $first): \DateTimeImmutable
+    {
+        $last = $device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series - 1)->where('at', '<', $first->at->format('Y-m-d H:i:s'))->max('at');
+        $before = $first->at->toDateTimeImmutable()->modify('-1 second');
+
+        return is_string($last) ? min($before, new \DateTimeImmutable($last, new \DateTimeZone('UTC'))) : $before;
+    }
+}

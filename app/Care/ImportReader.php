@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Actions\ImportReadings;
+use App\Models\Entry;
+use App\Models\Household;
+use App\Models\Machine;
+use GoodRinse\Core\Device\ReadingsFile;
+use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Meter;
+use Psr\Clock\ClockInterface;
+
+/** Reads a table of counter readings against those that are already there. */
+final readonly class ImportReader
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    /** @return array{ReadingsFile, int} and the series of the machine's own counter that they begin in */
+    public function read(Machine $machine, Household $household, string $text, bool $replaced): array
+    {
+        $file = ReadingsFile::read($text, $household->zone(), $this->clock->now(), $replaced);
+        [$there, $series] = $this->there($machine, $file->column);
+
+        return [$file->against($there, $replaced), $replaced && [] !== $there ? $series + 1 : $series];
+    }
+
+    /** @return array{list<array{\DateTimeImmutable, float}>, int} what earlier tables said, oldest first, and the newest series */
+    private function there(Machine $machine, string $column): array
+    {
+        $kind = ReadingsFile::TOTAL === $column ? EntryKind::Meter : EntryKind::Counter;
+        $entries = $machine->entries()->where('kind', $kind)->where('source', Entry::BY_FILE)->orderBy('happened_at')->get();
+        $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
+        $there = [];
+        $series = 0;
+        foreach ($entries as $entry) {
+            $says = $entry->says();
+            if (isset($voided[$entry->id]) || ($says instanceof Meter && ImportReadings::METER !== $says->meter)) {
+                continue;
+            }
+            if ($says instanceof Meter && $says->series > $series) {
+                [$there, $series] = [[], $says->series];
+            }
+            $there[] = [$entry->happened_at->toDateTimeImmutable(), $says instanceof Meter ? $says->total : ($says instanceof Counter ? $says->uses : 0.0)];
+        }
+
+        return [$there, $series];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ImportReadings;
+use App\Care\ImportReader;
+use App\Http\Requests\ReadingsRequest;
+use App\Models\Machine;
+use App\View\Pages\ReadingsPage;
+use GoodRinse\Core\Handbook\Handbook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** Counter readings from a table: looked through first, written when confirmed. */
+final class ReadingController extends Controller
+{
+    public function create(Machine $machine, Handbook $handbook): View
+    {
+        return view('readings.create', ['machine' => $machine, 'kind' => $handbook->kind($machine->kind)]);
+    }
+
+    public function store(ReadingsRequest $request, Machine $machine, ImportReader $reader, ImportReadings $import, ReadingsPage $page): View|RedirectResponse
+    {
+        $household = $this->person($request)->home();
+        [$file, $series] = $reader->read($machine, $household, $request->table(), $request->boolean('replaced'));
+        if (!$request->boolean('sure') || [] === $file->good) {
+            return view('readings.preview', $page->for($machine, $household, $file, $request->table(), $request->boolean('replaced'), $request->ulid()));
+        }
+        $written = $import->handle($machine, $this->person($request), $request->ulid(), $file, $series);
+
+        return redirect()->route('machines.show', $machine)->with('did', trans_choice('readings.written', $written, ['count' => $written]));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeWater;
+use App\Http\Requests\WaterRequest;
+use App\View\Pages\WaterPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** How hard the household's water is. */
+final class WaterController extends Controller
+{
+    public function edit(WaterRequest $request, WaterPage $page): View
+    {
+        return view('household.water', $page->for($this->person($request)->home(), $request->isTried(), $request->hardness(), $request->unit(), $request->boolean('dip')));
+    }
+
+    public function update(WaterRequest $request, ChangeWater $change): RedirectResponse
+    {
+        $change->handle($this->person($request)->home(), $request->hardness(), $request->unit());
+
+        return redirect()->route('household')->with('did', __('household.saved'));
+    }
+}

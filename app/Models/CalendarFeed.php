@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Contracts\BelongsToHousehold;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A private address under which a calendar reads what is due. Only a hash of it is kept.
+ *
+ * @property string               $id
+ * @property string               $household_id
+ * @property CarbonImmutable|null $created_at
+ * @property Household            $household
+ */
+final class CalendarFeed extends Model implements BelongsToHousehold
+{
+    use HasUlids;
+
+    protected $table = 'calendar_feeds';
+
+    protected $fillable = ['household_id', 'made_by', 'token_hash'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['created_at' => 'immutable_datetime'];
+    }
+
+    /** The feed behind an address; null when there is none. */
+    public static function behind(#[\SensitiveParameter] string $token): ?self
+    {
+        return self::query()->with('household')->where('token_hash', hash('sha256', $token))->first();
+    }
+
+    public function householdId(): string
+    {
+        return $this->household_id;
+    }
+
+    /** @return BelongsTo<Household, $this> */
+    public function household(): BelongsTo
+    {
+        return $this->belongsTo(Household::class);
+    }
+}

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'window' => 'Most likely between :from and :to.',
+    'takes' => 'About :minutes minutes of your hands.',
+];

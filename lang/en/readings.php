@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'table' => 'table', 'file' => 'file',
+    'not_text' => 'That is not text in UTF-8. Save the table as CSV and try again.',
+    'written' => '{0} Nothing new was in it.|{1} One reading is written down.|[2,*] :count readings are written down.',
+    'good' => '{1} one line can be used|[2,*] :count lines can be used',
+    'not' => '{1} one cannot|[2,*] :count cannot',
+    'lines' => '{1} one line|[2,*] :count lines',
+    'bad' => [
+        'header' => 'the first line must name the columns: when, and total or uses.',
+        'no-time' => '":when" is no day that exists; write it as 2026-01-05 or 2026-01-05 19:40.',
+        'future' => ':when has not come yet.',
+        'no-number' => '":number" is no number from 0 up.',
+        'twice' => 'the same time as line :line.',
+        'backwards' => ':total after :before goes backwards. If the counter was replaced, tick that it was.',
+        'contradicts' => ':total does not fit the reading of :before that is already written down. If the counter was replaced, tick that it was.',
+        'there' => 'already written down.',
+        'too-many' => 'more than :most lines; bring in the rest in another go.',
+    ],
+];

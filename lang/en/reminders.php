@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'subject' => '{1} :first of the :machine is due|[2,*] :first of the :machine is due, and :others more',
+    'hello' => 'Hello :name,',
+    'due' => '{1} One job is due, about :minutes minutes of your hands:|[2,*] :Count jobs are due, about :minutes minutes of your hands in all:',
+    'since' => 'due :day',
+    'go' => 'Begin here: :url',
+    'stop' => 'No more of these: :url',
+    'saved' => 'Saved.',
+    'sent' => 'Sent.',
+    'nothing' => 'Nothing is due, so there is nothing to send.',
+    'feed_gone' => 'That address no longer opens anything.',
+];

@@ -1,0 +1,64 @@
+@php
+    use App\View\Words\Dates;
+    use App\View\Words\Uses;
+@endphp
+<x-layout title="Rhythm" place="rhythm">
+    <x-mesh-symbols :handbook="$handbook"/>
+    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    @if ($shown === null)
+        <x-first-machine/>
+    @else
+        <h1>{{ $years ? 'How often, and what taught it.' : 'Nothing on the '.$shown->machine->name.' follows a clock.' }}</h1>
+        @if (count($machines) > 1)
+            <nav class="filters" aria-label="Machine">
+                @foreach ($machines as $care)<a class="push" href="{{ route('rhythm', ['machine' => $care->machine->id]) }}" @if ($care === $shown) aria-current="true" @endif>{{ $care->machine->name }}</a>@endforeach
+            </nav>
+        @endif
+        <div class="rhythm-do">
+            <a class="push" href="{{ route('machines.start', $shown->machine) }}">Change the start</a>
+            <a class="push" href="{{ route('reminders') }}">Calendar and mail</a>
+            <a class="push" href="{{ route('away') }}">Nobody at home</a>
+        </div>
+        @foreach ($years as $year)
+            @php($care = $year->line->care)
+            <section class="tile year" aria-labelledby="year-{{ $care->task->id }}">
+                <div class="year__head">
+                    <x-glass :wear="$care->rhythm->wear" :size="56" :unknown="$care->neverOpened()"/>
+                    <div>
+                        <h2 id="year-{{ $care->task->id }}"><a href="{{ route('machines.show', [$shown->machine, 'task' => $care->task->id]) }}#task">{{ $care->name() }}</a></h2>
+                        <p><strong>{{ $year->line->when() }}</strong> <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $care->task->id]) }}">why?<span class="visually-hidden"> {{ $care->name() }}</span></a></p>
+                    </div>
+                    <p class="year__now"><strong>{{ Uses::counted($year->deciding->reading->learned->interval, $year->deciding->reading->clock->unit) }}</strong> <span class="muted">{{ $year->deciding->steps ? 'learned from '.trans_choice('rhythm.openings', count($year->deciding->steps), ['count' => count($year->deciding->steps)]) : 'to begin with' }}</span></p>
+                </div>
+                <x-year-chart :chart="$year->chart" :name="$care->name()" :handbook="$handbook" :unit="$year->deciding->reading->clock->unit"/>
+                <details>
+                    <summary>As a table, and where it started</summary>
+                    <p>{{ $year->start }}</p>
+                    @if ($year->table())
+                        <div class="scrolls" tabindex="0" role="region" aria-label="Openings of {{ $care->name() }}">
+                        <table class="plain">
+                            <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Left</th><th scope="col">After</th><th scope="col">Interval then</th></tr></thead>
+                            <tbody>
+                                @foreach ($year->table() as [$opening, $after])
+                                    <tr>
+                                        <td><a href="{{ route('logbook', ['entry' => $opening->entry]) }}">{{ Dates::day($opening->day, $today) }}</a></td>
+                                        <td>{{ $opening->found === null ? 'not looked at' : mb_strtolower($handbook->nearestGrade($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
+                                        <td>{{ $opening->symptom ? 'not opened' : mb_strtolower($handbook->nearestGrade($opening->left)->name) }}</td>
+                                        <td>{{ Uses::counted($opening->days, 'days') }}</td>
+                                        <td>{{ $after === null ? 'as before' : Uses::counted($after, $year->deciding->reading->clock->unit) }}</td>
+                                    </tr>
+                                @endforeach
+                            </tbody>
+                        </table>
+                        </div>
+                    @else
+                        <p class="muted">Nobody has opened it in the last year.</p>
+                    @endif
+                </details>
+            </section>
+        @endforeach
+        @if ($resting)
+            <p class="muted mt-4">On no clock, only when you want them: {{ implode(', ', array_map(fn ($task) => mb_strtolower($task->name), $resting)) }}. <a href="{{ route('machines.start', $shown->machine) }}">Put one on a clock</a>.</p>
+        @endif
+    @endif
+</x-layout>

@@ -1,0 +1,60 @@
+@php
+    use App\View\Words\Dates;
+    use App\View\Words\Uses;
+    $care = $line->care;
+    $machine = $care->machine;
+@endphp
+<x-layout title="Why: {{ $care->name() }}" place="rhythm">
+    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    <p class="mb-1"><a href="{{ route('rhythm', ['machine' => $machine->id]) }}">{{ $machine->name }}, rhythm</a></p>
+    <h1>{{ $care->name() }}: {{ $line->when() }}{{ $care->rhythm->dueOn ? ', '.Dates::longWeekday($care->rhythm->dueOn) : '' }}.</h1>
+    <div class="why-page">
+        <div class="stack">
+            <section class="tile">
+                <h2>In words</h2>
+                <ul class="clean-list">
+                    <li>{{ $line->reason() }}</li>
+                    @foreach ($line->more() as $reason)<li>{{ $reason }}</li>@endforeach
+                    @if ($line->sure())<li>{{ $line->sure() }}</li>@endif
+                    <li>{{ $start }}</li>
+                </ul>
+            </section>
+            @foreach ($clocks as $clock)
+                <section class="tile" aria-labelledby="clock-{{ $loop->index }}">
+                    <h2 id="clock-{{ $loop->index }}">Counted in {{ $clock['reading']->clock->unit === 'cooking-hours' ? 'cooking hours' : $clock['reading']->clock->unit }}{{ count($clocks) > 1 ? ($clock['decides'] ? ': this clock decides' : '') : '' }}</h2>
+                    @if ($clock['steps'])
+                        <p class="muted small">One fouling is the way from clean to the clean-by line, {{ round($model->cleanBy * 100) }} % shut. Each older opening weighs less: half after {{ Uses::number($model->memory) }} more.</p>
+                        <div class="scrolls" tabindex="0" role="region" aria-label="Openings that taught this clock">
+                        <table class="plain">
+                            <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Uses ÷ foulings, old ones fading</th><th scope="col">Interval</th></tr></thead>
+                            <tbody>
+                                @foreach (array_slice($clock['steps'], -10) as $step)
+                                    <tr><td><a href="{{ route('logbook', ['entry' => $step['opening']->entry]) }}">{{ $step['day'] }}</a></td><td>{{ $step['found'] }}</td><td>{{ $step['sum'] }}</td><td>{{ $step['after'] }}</td></tr>
+                                @endforeach
+                            </tbody>
+                        </table>
+                        </div>
+                        @if (count($clock['steps']) > 10)<p class="muted small">{{ count($clock['steps']) - 10 }} earlier openings are in the sums too.</p>@endif
+                    @endif
+                    <dl class="facts sums">
+                        @foreach ($clock['sums'] as [$what, $sum])<dt>{{ $what }}</dt><dd>{{ $sum }}</dd>@endforeach
+                    </dl>
+                </section>
+            @endforeach
+        </div>
+        <div class="stack">
+            <section class="tile">
+                <h2>Do it</h2>
+                @foreach ($care->procedures() as $procedure => $name)
+                    <x-start-round :care="$care" :procedure="$procedure" :main="$loop->first">{{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
+                @endforeach
+            </section>
+            <x-not-now :care="$care" :today="$today"/>
+            <section class="tile">
+                <h2>Start it otherwise</h2>
+                <p>Another school, or other habits: see what moves before you decide.</p>
+                <a class="push" href="{{ route('machines.start', $machine) }}">Change the start</a>
+            </section>
+        </div>
+    </div>
+</x-layout>

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+/* What is reached without a login, each by a secret of its own: no cookies, no session. */
+
+use App\Http\Controllers\DeviceEventController;
+use App\Http\Controllers\FeedController;
+use App\Http\Controllers\ReminderController;
+use Illuminate\Support\Facades\Route;
+
+Route::post('device/events', [DeviceEventController::class, 'store'])->middleware('throttle:device');
+Route::get('calendar/{token}.ics', [FeedController::class, 'show'])->where('token', '[0-9A-Za-z]+')->name('feed');
+Route::get('reminders/stop/{user}', [ReminderController::class, 'leave'])->name('reminders.stop')->middleware('signed');
+Route::post('reminders/stop/{user}', [ReminderController::class, 'stop'])->middleware('signed');
