@@ -25,7 +25,7 @@ export default defineConfig({
     ],
     webServer: ports.map((port) => ({
         command: `rm -rf storage/instances/browser-${port} && bin/demo --fresh --foreground --port=${port}`,
-        env: { ...process.env, GOODRINSE_STATE: `storage/instances/browser-${port}` },
+        env: { ...process.env, GOODRINSE_STATE: `storage/instances/browser-${port}`, GOODRINSE_SCHEDULE: '0' },
         url: `http://127.0.0.1:${port}/login`,
         reuseExistingServer: false,
         timeout: 120_000,

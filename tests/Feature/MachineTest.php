@@ -105,7 +105,7 @@ final class MachineTest extends TestCase
         $this->put("/machines/$machine->id", self::answers(['name' => 'Galley']))->assertRedirect("/machines/$machine->id");
         $this->get("/machines/$machine->id?task=filter")->assertSee('Galley')->assertSee('Rhythm: 30 days');
         $start = ['habits' => $machine->habits, 'schools' => ['filter' => 'quarterly']];
-        $this->get("/machines/$machine->id/start?".http_build_query($start))->assertOk()->assertSeeInOrder(['This is what would move.', 'Filter', '30 days → 90 days', '60 days later']);
+        $this->get("/machines/$machine->id/start?".http_build_query($start))->assertOk()->assertSeeInOrder(['This is what would move.', 'Fine filter', '30 days → 90 days', '60 days later']);
         $this->get("/machines/$machine->id?task=filter")->assertSee('Rhythm: 30 days');
         $this->put("/machines/$machine->id/start", $start)->assertRedirect('/rhythm?machine='.$machine->id);
 

@@ -11,12 +11,12 @@ use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\Workings;
 
 /**
- * A year of one task: openings, the interval in force as a stepping line, and the window ahead. Drawn in a box 760
+ * A year of one task: openings, the interval in force as a stepping line, and the window ahead. Drawn in a box 1080
  * wide and 104 high, nine months back and three ahead.
  */
 final readonly class YearChart
 {
-    public const WIDTH = 760;
+    public const WIDTH = 1080;
     private const BACK = 274;
     private const AHEAD = 91;
     private const TOP = 12.0;
@@ -25,14 +25,14 @@ final readonly class YearChart
     private const APART = 28.0;
 
     /**
-     * @param list<array{float, string}>              $months  where each month begins, with its name
-     * @param string                                  $line    path of the interval in force
-     * @param float                                   $lineEnd its height at today
-     * @param list<array{float, OpeningRecord, bool}> $marks   place of each opening, and whether it has room to be pressed
-     * @param array{float, float, float}|null         $window  earliest, due and latest; null without a date
-     * @param Day|null                                $beyond  due day where it lies beyond the drawing
+     * @param list<array{float, string}>              $months where each month begins, with its name
+     * @param string                                  $line   path of the interval in force
+     * @param list<array{float, float, float}>        $levels interval in force where the drawing begins and today: place, height, interval
+     * @param list<array{float, OpeningRecord, bool}> $marks  place of each opening, and whether it has room to be pressed
+     * @param array{float, float, float}|null         $window earliest, due and latest; null without a date
+     * @param Day|null                                $beyond due day where it lies beyond the drawing
      */
-    private function __construct(public float $today, public array $months, public string $line, public float $lineEnd, public array $marks, public ?array $window, public ?Day $beyond)
+    private function __construct(public float $today, public array $months, public string $line, public array $levels, public array $marks, public ?array $window, public ?Day $beyond)
     {
     }
 
@@ -44,7 +44,7 @@ final readonly class YearChart
     {
         $first = $today->plus(-self::BACK);
         $x = static fn (Day $day): float => round(min(1, max(0, $day->since($first) / (self::BACK + self::AHEAD))) * self::WIDTH, 1);
-        [$line, $end] = null === $workings ? ['', self::FLOOR] : self::line($workings, $first, $today, $x);
+        [$line, $levels] = null === $workings ? ['', []] : self::line($workings, $first, $today, $x);
         $marks = [];
         $pressed = -INF;
         foreach ($openings as $opening) {
@@ -58,7 +58,7 @@ final readonly class YearChart
         $due = $rhythm?->dueOn;
         $window = null === $rhythm?->window || null === $due || $rhythm->window[0]->isAfter($last) ? null : [$x($rhythm->window[0]), $due->isAfter($last) ? INF : $x($due), $x($rhythm->window[1])];
 
-        return new self($x($today), self::months($first, $last, $x), $line, $end, $marks, $window, null !== $due && $due->isAfter($last) ? $due : null);
+        return new self($x($today), self::months($first, $last, $x), $line, $levels, $marks, $window, null !== $due && $due->isAfter($last) ? $due : null);
     }
 
     /**
@@ -81,7 +81,7 @@ final readonly class YearChart
     /**
      * @param \Closure(Day): float $x
      *
-     * @return array{string, float}
+     * @return array{string, list<array{float, float, float}>}
      */
     private static function line(Workings $workings, Day $first, Day $today, \Closure $x): array
     {
@@ -93,6 +93,7 @@ final readonly class YearChart
             $now = null !== $day && !$day->isAfter($first) ? $interval : $now;
         }
         $path = sprintf('M0 %s', $y($now));
+        $levels = [[0.0, $y($now), $now]];
         foreach ($force as [$day, $interval]) {
             if (null !== $day && $day->isAfter($first)) {
                 $path .= sprintf('H%sV%s', $x($day), $y($interval));
@@ -100,7 +101,7 @@ final readonly class YearChart
             }
         }
 
-        return [$path.'H'.$x($today), $y($now)];
+        return [$path.'H'.$x($today), [...$levels, [$x($today), $y($now), $now]]];
     }
 
     /** What the drawing says, in words. */

@@ -37,6 +37,9 @@ final readonly class WorkingsPage
             abort(404);
         }
 
+        $clocks = $this->reckoning->workings($rhythm, $history, $task->task, $today);
+        usort($clocks, static fn (Workings $a, Workings $b): int => ($b->reading === $rhythm->deciding) <=> ($a->reading === $rhythm->deciding));
+
         return [
             'household' => $household,
             'today' => $today,
@@ -47,7 +50,7 @@ final readonly class WorkingsPage
                 'decides' => $each->reading === $rhythm->deciding,
                 'steps' => $this->workings->steps($each, $this->handbook->rhythmModel(), $today),
                 'sums' => $this->workings->sums($each, $history, $task, $today),
-            ], $this->reckoning->workings($rhythm, $history, $task->task, $today)),
+            ], $clocks),
             'model' => $this->handbook->rhythmModel(),
         ];
     }

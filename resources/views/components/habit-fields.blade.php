@@ -8,12 +8,12 @@
 @endforeach
 @php
     $first = $kind->firstTasks($machine->traits ?? []);
-    $others = array_diff_key($kind->tasks(), $first);
+    $others = array_diff_key($machine === null ? $kind->tasks() : $kind->tasksFor($machine->traits), $first);
 @endphp
 @foreach ($first as $task)<x-school-field :task="$task" :machine="$machine" :said="$said[$task->id] ?? null"/>@endforeach
 @if ($others)
     <details class="mt-3" @if ($said || $errors->has('schools.*')) open @endif>
         <summary>How often, for everything else</summary>
-        <div class="mt-2">@foreach ($others as $task)<x-school-field :task="$task" :machine="$machine" :said="$said[$task->id] ?? null"/>@endforeach</div>
+        <div class="mt-2 school-grid">@foreach ($others as $task)<x-school-field :task="$task" :machine="$machine" :said="$said[$task->id] ?? null"/>@endforeach</div>
     </details>
 @endif

@@ -2,7 +2,8 @@
 @php
     use App\View\Words\Dates;
     use App\View\Words\Uses;
-    $day = fn ($rhythm) => $rhythm === null ? 'on no clock' : ($rhythm->dueOn === null ? 'no date' : Dates::day($rhythm->dueOn, $today));
+    $day = fn ($rhythm) => $rhythm === null ? 'on no clock' : ($rhythm->dueOn === null ? 'no date' : ($today->isAfter($rhythm->dueOn) ? 'due since ' : '').Dates::day($rhythm->dueOn, $today));
+    $start = fn ($start) => $start->base === null ? 'no clock' : Uses::counted($start->count, $start->unit);
 @endphp
 @if ($moved)
     <div class="scrolls" tabindex="0" role="region" aria-label="Dates before and after">
@@ -13,7 +14,7 @@
                 <tr @class(['is-moved' => $date->moves()])>
                     @if ($machines)<td>{{ $date->machine->name }}</td>@endif
                     <th scope="row">{{ $date->name }}</th>
-                    <td>{{ $date->startBefore == $date->startAfter ? Uses::counted($date->startAfter->count, $date->startAfter->unit) : Uses::counted($date->startBefore->count, $date->startBefore->unit).' → '.Uses::counted($date->startAfter->count, $date->startAfter->unit) }}</td>
+                    <td>{{ $date->startBefore == $date->startAfter ? $start($date->startAfter) : $start($date->startBefore).' → '.$start($date->startAfter) }}</td>
                     <td>{{ $day($date->before) }}</td>
                     <td>{{ $day($date->after) }}</td>
                     <td>{{ $date->days() === null ? ($date->moves() ? 'new' : '') : ($date->days() === 0 ? 'stays' : Uses::counted(abs($date->days()), 'days').($date->days() > 0 ? ' later' : ' earlier')) }}</td>

@@ -7,13 +7,16 @@
 <svg class="year-chart" viewBox="0 0 {{ App\View\Drawing\YearChart::WIDTH }} 104" role="group" aria-label="{{ $chart->inWords($name) }}">
     @foreach ($chart->months as [$x, $month])
         <path class="ink-line w-thin" opacity="0.16" d="M{{ $x }} 4 V88"/>
-        @if ($x < 735)<text class="faint" x="{{ $x + 4 }}" y="102" aria-hidden="true">{{ $month }}</text>@endif
+        @if ($x < 1050)<text class="faint" x="{{ $x + 4 }}" y="102" aria-hidden="true">{{ $month }}</text>@endif
     @endforeach
     @if ($chart->window)
         <rect class="in-soft" x="{{ $chart->window[0] }}" y="64" width="{{ max(6, $chart->window[2] - $chart->window[0]) }}" height="22" rx="8"/>
         @if (is_finite($chart->window[1]))<rect class="in-rim" x="{{ $chart->window[1] - 2 }}" y="60" width="4.5" height="30" rx="2"/>@endif
     @endif
-    @if ($chart->line)<path class="rim-line" d="{{ $chart->line }}"/>@endif
+    @if ($chart->line)
+        <path class="rim-line" d="{{ $chart->line }}"/>
+        @foreach ($chart->levels as [$x, $y, $interval])<text class="level" x="{{ $loop->first ? 0 : $x - 8 }}" y="{{ $y + 18 }}" text-anchor="{{ $loop->first ? 'start' : 'end' }}" aria-hidden="true">{{ Uses::counted($interval, $unit) }}</text>@endforeach
+    @endif
     <path class="copper-line" d="M{{ $chart->today }} 4 V90"/>
     @foreach ($chart->marks as [$x, $opening, $roomy])
         @php($found = $opening->found === null ? 'done, nothing graded' : mb_strtolower($handbook->nearestGrade($opening->found)->name).($opening->symptom ? ', told by a symptom' : ' found'))
@@ -33,6 +36,6 @@
             </a>
         @endif
     @endforeach
-    @if ($chart->beyond)<text x="756" y="80" text-anchor="end">{{ Dates::short($chart->beyond) }} →</text>@endif
+    @if ($chart->beyond)<text x="1074" y="80" text-anchor="end">{{ Dates::short($chart->beyond) }} →</text>@endif
 </svg>
 </div>

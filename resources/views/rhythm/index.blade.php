@@ -8,16 +8,16 @@
     @if ($shown === null)
         <x-first-machine/>
     @else
-        <h1>{{ $years ? 'How often, and what taught it.' : 'Nothing on the '.$shown->machine->name.' follows a clock.' }}</h1>
+        <h1>{{ $years ? 'How often the '.$shown->machine->name.' wants you, and what taught it.' : 'Nothing on the '.$shown->machine->name.' follows a clock.' }}</h1>
         @if (count($machines) > 1)
             <nav class="filters" aria-label="Machine">
                 @foreach ($machines as $care)<a class="push" href="{{ route('rhythm', ['machine' => $care->machine->id]) }}" @if ($care === $shown) aria-current="true" @endif>{{ $care->machine->name }}</a>@endforeach
             </nav>
         @endif
         <div class="rhythm-do">
-            <a class="push" href="{{ route('machines.start', $shown->machine) }}">Change the start</a>
-            <a class="push" href="{{ route('reminders') }}">Calendar and mail</a>
-            <a class="push" href="{{ route('away') }}">Nobody at home</a>
+            <a class="push push--quiet" href="{{ route('machines.start', $shown->machine) }}">Change the start</a>
+            <a class="push push--quiet" href="{{ route('reminders') }}">Calendar and mail</a>
+            <a class="push push--quiet" href="{{ route('away') }}">Nobody at home</a>
         </div>
         @foreach ($years as $year)
             @php($care = $year->line->care)

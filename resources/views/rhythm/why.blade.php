@@ -26,15 +26,15 @@
                         <p class="muted small">One fouling is the way from clean to the clean-by line, {{ round($model->cleanBy * 100) }} % shut. Each older opening weighs less: half after {{ Uses::number($model->memory) }} more.</p>
                         <div class="scrolls" tabindex="0" role="region" aria-label="Openings that taught this clock">
                         <table class="plain">
-                            <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Uses ÷ foulings, old ones fading</th><th scope="col">Interval</th></tr></thead>
+                            <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Uses ÷ foulings</th><th scope="col">Interval</th></tr></thead>
                             <tbody>
-                                @foreach (array_slice($clock['steps'], -10) as $step)
-                                    <tr><td><a href="{{ route('logbook', ['entry' => $step['opening']->entry]) }}">{{ $step['day'] }}</a></td><td>{{ $step['found'] }}</td><td>{{ $step['sum'] }}</td><td>{{ $step['after'] }}</td></tr>
+                                @foreach (array_slice($clock['steps'], -6) as $step)
+                                    <tr><td><a href="{{ route('logbook', ['entry' => $step['opening']->entry]) }}">{{ $step['day'] }}</a></td><td>{{ $step['found'] }}</td><td class="sum">{{ $step['sum'] }}</td><td class="sum">{{ $step['after'] }}</td></tr>
                                 @endforeach
                             </tbody>
                         </table>
                         </div>
-                        @if (count($clock['steps']) > 10)<p class="muted small">{{ count($clock['steps']) - 10 }} earlier openings are in the sums too.</p>@endif
+                        @if (count($clock['steps']) > 6)<p class="muted small mt-2">{{ count($clock['steps']) - 6 }} earlier ones are in the sums too.</p>@endif
                     @endif
                     <dl class="facts sums">
                         @foreach ($clock['sums'] as [$what, $sum])<dt>{{ $what }}</dt><dd>{{ $sum }}</dd>@endforeach
