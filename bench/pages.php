@@ -74,8 +74,10 @@ foreach (array_slice($argv, 3) as $who) {
     preg_match('/name="_token" value="([^"]+)"/', visit($curl, "$base/login"), $token);
     visit($curl, "$base/login", ['_token' => $token[1] ?? '', 'email' => $email, 'password' => $password]);
     preg_match('#/machines/[0-9A-Za-z]{26}#', visit($curl, "$base/kitchen"), $machine);
-    $pages = ['empty' => '/blank', 'Today' => '/', 'machine' => $machine[0] ?? '/kitchen', 'logbook' => '/logbook', 'handbook' => '/handbook', 'keep-apart' => '/handbook/keep-apart', 'procedure' => '/handbook/dishwasher/filter-clean'];
+    $pages = ['empty' => '/blank', 'Today' => '/', 'machine' => $machine[0] ?? '/kitchen', 'rhythm' => '/rhythm', 'logbook' => '/logbook', 'handbook' => '/handbook', 'keep-apart' => '/handbook/keep-apart', 'procedure' => '/handbook/dishwasher/filter-clean'];
     preg_match('/name="csrf-token" content="([^"]+)"/', $kitchen = visit($curl, "$base/kitchen"), $token);
+    preg_match('#/calendar/\w+\.ics#', visit($curl, "$base/feeds", ['_token' => $token[1]]), $feed);
+    $pages['feed'] = $feed[0];
     preg_match_all('#/machines/[0-9A-Za-z]{26}#', $kitchen, $machines);
     foreach (array_unique($machines[0]) as $dishwasher) {
         if (str_contains(visit($curl, "$base$dishwasher/rounds/new"), 'value="look-and-wipe"')) {

@@ -32,7 +32,7 @@ final class CareReader
     private const USE_DAYS = 7;
 
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
-    private const SHAPE = 5;
+    private const SHAPE = 6;
 
     public function __construct(
         private readonly Handbook $handbook,
@@ -101,8 +101,7 @@ final class CareReader
     public static function byUrgency(array $machines): array
     {
         $tasks = array_merge(...array_map(static fn (MachineCare $care): array => array_values($care->tasks), $machines));
-        $lastDay = PHP_INT_MAX;
-        usort($tasks, static fn (TaskCare $a, TaskCare $b): int => [$a->rhythm->dueOn->number ?? $lastDay, -$a->rhythm->wear] <=> [$b->rhythm->dueOn->number ?? $lastDay, -$b->rhythm->wear]);
+        usort($tasks, static fn (TaskCare $a, TaskCare $b): int => [$a->kept->due ?? PHP_INT_MAX, -$a->kept->wear] <=> [$b->kept->due ?? PHP_INT_MAX, -$b->kept->wear]);
 
         return $tasks;
     }
@@ -156,37 +155,44 @@ final class CareReader
     {
         $kind = $this->handbook->kind($machine->kind);
         [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
-        $rhythms = $estimates = [];
+        $rhythms = $procedures = $tasks = [];
         $composer = new Composer($this->handbook);
-        $procedures = $graded = $starts = [];
         foreach ($kind->tasksFor($machine->traits) as $id => $task) {
             $rhythm = $this->reckoning->rhythm($machine, $household, $task, $history, $today);
             if (null === $rhythm) {
                 continue;
             }
-            $here = $this->surroundings->circumstances($machine, $household, [], $history->task($id)->usesSince);
-            $allowed = array_values(array_filter($task->procedures($machine->traits), static fn (string $name): bool => null !== $composer->compose($kind, $name, $here)->procedure));
-            $procedure = [] === $allowed ? null : $composer->compose($kind, $allowed[0], $here)->procedure;
+            $past = $history->task($id);
+            $here = $this->surroundings->circumstances($machine, $household, [], $past->usesSince);
+            $composed = [];
+            foreach ($task->procedures($machine->traits) as $name) {
+                $composed[$name] = $composer->compose($kind, $name, $here)->procedure;
+            }
+            $composed = array_filter($composed);
+            $procedure = array_values($composed)[0] ?? null;
             if (null === $procedure) {
                 continue;
             }
             $rhythms[$id] = $rhythm->brief();
-            $estimates[$id] = Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythms[$id]->blockedNow]));
-            $procedures[$id] = $allowed;
-            $starts[$id] = $this->reckoning->starting($machine, $household, $task);
-            $graded[$id] = [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id);
+            $procedures[$id] = array_keys($composed);
+            $tasks[$id] = KeptTask::pack(
+                $rhythms[$id],
+                $past->brief(self::OPENINGS),
+                $this->reckoning->starting($machine, $household, $task),
+                Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythm->blockedNow])),
+                $procedures[$id],
+                [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id),
+                $task->first && $past->isEmpty(),
+                $rhythm->ahead($today),
+            );
         }
         $here = $this->surroundings->circumstances($machine, $household);
 
         return new KeptCare(
             $stamp,
             $newest,
-            $history->brief(self::OPENINGS, $today->number - self::USE_DAYS + 1),
-            $rhythms,
-            $estimates,
-            $procedures,
-            $graded,
-            $starts,
+            $history->outline($today->number - self::USE_DAYS + 1, array_keys($tasks)),
+            $tasks,
             $composer->offered($kind, $here),
             (new Batches($this->handbook))->of($kind, $rhythms, $procedures, $here, $today),
         );
@@ -196,9 +202,8 @@ final class CareReader
     {
         $kind = $this->handbook->kind($machine->kind);
         $tasks = [];
-        foreach ($kept->rhythms as $id => $rhythm) {
-            $task = $kind->task($id);
-            $tasks[$id] = new TaskCare($machine, $kind, $task, $kept->history->task($id), $rhythm, $kept->starts[$id], $kept->estimates[$id], $kept->procedures[$id], $kept->graded[$id]);
+        foreach ($kept->tasks as $id => $task) {
+            $tasks[$id] = new TaskCare($machine, $kind, $id, $task);
         }
 
         return new MachineCare($machine, $kind, $kept->history, $tasks, $kept->offered, $kept->batch);

@@ -43,6 +43,12 @@ final readonly class MachineCare
         return 0.0 === (float) $this->weekUses() && $known >= 7 && null === $this->awayUntil($today);
     }
 
+    /** Uses since a task was last done, whether a clock asks for it or not. */
+    public function usesSince(string $task): float
+    {
+        return isset($this->tasks[$task]) ? $this->tasks[$task]->history->usesSince : $this->history->task($task)->usesSince;
+    }
+
     /** Uses counted in the last seven days, today included. */
     public function weekUses(): float
     {

@@ -24,7 +24,7 @@ final readonly class Recompose
     public function procedure(Machine $machine, Household $household, MachineKind $kind, string $procedure): Composed
     {
         $task = $kind->taskOf(MachineKind::apart($procedure)[0]);
-        $since = $this->care->machine($machine, $household)->history->task($task->id ?? '')->usesSince;
+        $since = $this->care->machine($machine, $household)->usesSince($task->id ?? '');
 
         return (new Composer($this->handbook))->compose($kind, $procedure, $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since));
     }

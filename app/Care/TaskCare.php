@@ -14,26 +14,36 @@ use GoodRinse\Core\Rhythm\StartingInterval;
 use GoodRinse\Core\Rhythm\State;
 use GoodRinse\Core\Round\Estimate;
 
-/** One care task of one machine as it stands now. */
-final readonly class TaskCare
+/**
+ * One care task of one machine as it stands now. What lists ask for is at hand; the rest is unpacked when it is first
+ * looked at, because a page shows a few of many tasks.
+ *
+ * @property CareTask         $task
+ * @property TaskHistory      $history  its newest openings
+ * @property Rhythm           $rhythm
+ * @property StartingInterval $start    what the school and the habits make the first interval
+ * @property Estimate         $estimate how long the fullest procedure will take, with what is expected to be found
+ * @property bool             $graded   whether what is found is compared with a grade
+ */
+final class TaskCare
 {
-    /**
-     * @param StartingInterval $start    what the school and the habits make the first interval
-     * @param Estimate         $estimate how long the fullest procedure will take, with what is expected to be found
-     * @param list<string>     $allowed  procedures for this machine, the fullest first
-     * @param bool             $graded   whether what is found is compared with a grade
-     */
-    public function __construct(
-        public Machine $machine,
-        public MachineKind $kind,
-        public CareTask $task,
-        public TaskHistory $history,
-        public Rhythm $rhythm,
-        public StartingInterval $start,
-        public Estimate $estimate,
-        private array $allowed,
-        public bool $graded,
-    ) {
+    private const PACKED = ['history' => 0, 'rhythm' => 1, 'start' => 2, 'estimate' => 3, 'graded' => 5];
+
+    /** @var array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool}|null */
+    private ?array $parts = null;
+
+    public function __construct(public readonly Machine $machine, public readonly MachineKind $kind, public readonly string $id, public readonly KeptTask $kept)
+    {
+    }
+
+    public function __get(string $name): mixed
+    {
+        return 'task' === $name ? $this->kind->task($this->id) : $this->parts()[self::PACKED[$name] ?? throw new \LogicException("A care task has no $name.")];
+    }
+
+    public function __isset(string $name): bool
+    {
+        return 'task' === $name || isset(self::PACKED[$name]);
     }
 
     /** What the person calls it: the part as it is on this machine, or the job. */
@@ -46,7 +56,7 @@ final readonly class TaskCare
     public function procedures(): array
     {
         $names = [];
-        foreach ($this->allowed as $id) {
+        foreach ($this->parts()[4] as $id) {
             $names[$id] = $this->kind->procedureNames[$id] ?? $id;
         }
 
@@ -56,29 +66,35 @@ final readonly class TaskCare
     /** Whether it is to be done today, by its clocks or because nobody has looked yet. */
     public function isDue(): bool
     {
-        return $this->neverOpened() || $this->rhythm->state->isDue();
+        return $this->neverOpened() || $this->kept->state->isDue();
     }
 
     public function isDueOrSoon(): bool
     {
-        return $this->isDue() || State::Soon === $this->rhythm->state;
+        return $this->isDue() || State::Soon === $this->kept->state;
     }
 
     /** Whether it is due but the person put it off, or is away. */
     public function isPutOff(Day $today): bool
     {
-        return $this->isDue() && $this->rhythm->isPutOff($today);
+        return $this->isDue() && null !== $this->kept->remind && $this->kept->remind > $today->number && $this->rhythm->isPutOff($today);
     }
 
     /** Id of the fullest procedure this machine allows for it. */
     public function fullest(): string
     {
-        return (string) array_key_first($this->procedures());
+        return $this->parts()[4][0] ?? '';
     }
 
     /** Whether nobody has looked yet at something that should be looked at first. */
     public function neverOpened(): bool
     {
-        return $this->task->first && $this->history->isEmpty();
+        return $this->kept->never;
+    }
+
+    /** @return array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool} */
+    private function parts(): array
+    {
+        return $this->parts ??= $this->kept->unpack();
     }
 }

@@ -96,10 +96,9 @@ final readonly class HistoryBuilder
     {
         usort($openings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $records = [];
-        $before = null;
+        $before = $last = null;
         foreach ($openings as [$at, $entry, $found, $left, $symptom]) {
             $day = $this->day($at);
-            $last = null === $before ? null : $this->day($before);
             $records[] = new OpeningRecord(
                 $entry,
                 $day,
@@ -110,7 +109,7 @@ final readonly class HistoryBuilder
                 null === $last ? 0 : $absences->days($last, $day),
                 $symptom,
             );
-            $before = $at;
+            [$before, $last] = [$at, $day];
         }
 
         return new TaskHistory($records, $tally->between(($before ?? min($since, $asOf))->getTimestamp(), $asOf->getTimestamp()), $snooze, $symptoms);

@@ -34,17 +34,25 @@ final class InForce
      */
     public static function among(iterable $entries): array
     {
-        $all = [...$entries];
-        usort($all, static fn (Entry $a, Entry $b): int => $b->order <=> $a->order);
-        $voids = [];
-        foreach ($all as $entry) {
-            if (null !== $entry->voids) {
-                $voids[$entry->id] = $entry->voids;
+        $all = $voids = [];
+        foreach ($entries as $entry) {
+            if (null === $entry->voids) {
+                $all[] = $entry;
+            } else {
+                $voids[$entry->order] = [$entry->id, $entry->voids];
             }
         }
-        $voided = self::voided($voids);
-        $kept = array_filter($all, static fn (Entry $entry): bool => null === $entry->voids && !isset($voided[$entry->id]));
-        usort($kept, static fn (Entry $a, Entry $b): int => [$a->happenedAt, $a->order] <=> [$b->happenedAt, $b->order]);
+        krsort($voids);
+        $voided = self::voided(array_column($voids, 1, 0));
+        $kept = $times = $orders = [];
+        foreach ($all as $entry) {
+            if (!isset($voided[$entry->id])) {
+                $kept[] = $entry;
+                $times[] = $entry->happenedAt->getTimestamp();
+                $orders[] = $entry->order;
+            }
+        }
+        array_multisort($times, $orders, $kept); // an order is never twice, so entries themselves are not compared
 
         return $kept;
     }

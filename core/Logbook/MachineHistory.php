@@ -33,15 +33,15 @@ final readonly class MachineHistory
     }
 
     /**
-     * The newest part of it: small enough to keep.
+     * What is not of one task: small enough to keep.
      *
-     * @param int $openings openings kept of each task
-     * @param int $fromDay  number of the first day whose uses are kept
+     * @param int          $fromDay number of the first day whose uses are kept
+     * @param list<string> $told    tasks that are kept elsewhere; of the others the uses since are
      */
-    public function brief(int $openings, int $fromDay): self
+    public function outline(int $fromDay, array $told = []): self
     {
         return new self(
-            array_map(static fn (TaskHistory $task): TaskHistory => $task->brief($openings), $this->tasks),
+            array_map(static fn (TaskHistory $task): TaskHistory => $task->brief(0), array_diff_key($this->tasks, array_flip($told))),
             array_filter($this->usesByDay, static fn (int $day): bool => $day >= $fromDay, ARRAY_FILTER_USE_KEY),
             $this->countedFrom,
             $this->usesInAll,

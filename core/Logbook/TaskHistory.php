@@ -23,7 +23,7 @@ final readonly class TaskHistory
     /** The same with so many of the newest openings. */
     public function brief(int $newest): self
     {
-        return new self(array_slice($this->openings, -$newest), $this->usesSince, $this->snooze, $this->symptoms);
+        return new self(0 === $newest ? [] : array_slice($this->openings, -$newest), $this->usesSince, $this->snooze, $this->symptoms);
     }
 
     public static function none(): self

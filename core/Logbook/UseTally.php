@@ -65,6 +65,9 @@ final class UseTally
 
     private function uncountedDays(int $after, int $upTo): int
     {
+        if ([] !== $this->times && $after >= $this->times[0]) {
+            return 0;
+        }
         $end = $this->day($upTo);
         if (null !== $this->from && $end->isAfter($this->from)) {
             $end = $this->from;

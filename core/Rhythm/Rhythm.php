@@ -33,6 +33,30 @@ final readonly class Rhythm
     ) {
     }
 
+    /**
+     * The window ahead: as it stands, or where it is due now, the next one if it is cleaned today.
+     *
+     * @return array{float, float, float, bool}|null days from today of its earliest, due and latest day, and whether it is the next one; null without a date
+     */
+    public function ahead(Day $today): ?array
+    {
+        if (null === $this->dueOn || null === $this->window) {
+            return null;
+        }
+        if (!$this->state->isDue()) {
+            return [(float) $this->window[0]->since($today), (float) $this->dueOn->since($today), (float) $this->window[1]->since($today), false];
+        }
+        $next = null;
+        foreach ($this->clocks as $reading) {
+            [$rate, $learned] = [$reading->clock->rate, $reading->learned];
+            if ($rate > 0 && (null === $next || $learned->interval / $rate < $next[1])) {
+                $next = [$learned->earliest / $rate, $learned->interval / $rate, $learned->latest / $rate, true];
+            }
+        }
+
+        return $next;
+    }
+
     /** Whether it is due and nobody put the reminder off or is away. */
     public function isAskedFor(Day $today): bool
     {

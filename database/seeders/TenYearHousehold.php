@@ -5,20 +5,27 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\User;
+use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Lab\Dice;
 use GoodRinse\Core\Lab\Kitchen;
 use GoodRinse\Core\Lab\KitchenSettings;
+use GoodRinse\Core\Lab\LabEvent;
+use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
-/** A household with four busy machines and ten years of entries, for measuring. */
+/** A household with five busy machines, every task of theirs on a clock, and ten years of entries, for measuring. */
 final readonly class TenYearHousehold
 {
     public const EMAIL = 'ten.years@marrowick.example';
-    private const MACHINES = 4;
+    private const MACHINES = 5;
     private const DAYS = 3652;
     private const LOADS_A_WEEK = 10.5;
+    private const TRAITS = ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two', 'softener' => 'salt'];
 
     public function __construct(
         private Handbook $handbook,
@@ -27,12 +34,12 @@ final readonly class TenYearHousehold
     ) {
     }
 
-    /** @return int how many entries it has */
-    public function load(): int
+    /** @return array{int, int} how many entries it has, and how many tasks */
+    public function load(): array
     {
         $user = User::query()->where('email', self::EMAIL)->first() ?? DB::transaction($this->make(...));
 
-        return $user->home()->entries()->count();
+        return [$user->home()->entries()->count(), self::MACHINES * count($this->handbook->kind('dishwasher')->tasksFor(self::TRAITS))];
     }
 
     private function make(): User
@@ -42,13 +49,48 @@ final readonly class TenYearHousehold
         $kind = $this->handbook->kind('dishwasher');
         $habits = ['loadsPerWeek' => self::LOADS_A_WEEK, 'plates' => 'scrape'];
         $today = Day::at($this->clock->now(), $home->zone());
+        $schools = array_map($this->clocked(...), $kind->tasks());
         for ($number = 1; $number <= self::MACHINES; ++$number) {
-            $machine = $this->lab->add($home, $user, 'dishwasher', "Machine $number", null, ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two'], $habits, [], $today->plus(-self::DAYS));
+            $machine = $this->lab->add($home, $user, 'dishwasher', "Machine $number", null, self::TRAITS, $habits, $schools, $today->plus(-self::DAYS));
             $kitchen = new Kitchen($this->handbook, $kind, $kind->task('filter'), $habits, null, new KitchenSettings(self::LOADS_A_WEEK, 30), $home->zone());
             [$events] = $kitchen->live($today->plus(-self::DAYS), $today->plus(-1), $number);
             $this->lab->live($home, $machine, $events);
+            $this->lab->live($home, $machine, $this->others($kind, $schools, $today, $home->zone(), new Dice($number)));
         }
 
         return $user->refresh();
+    }
+
+    /** A school of the task that follows a clock. */
+    private function clocked(CareTask $task): string
+    {
+        foreach ($task->schools as $school) {
+            if (!$school->isOff()) {
+                return $school->id;
+            }
+        }
+
+        return $task->school(null)->id;
+    }
+
+    /**
+     * Openings of every task but the filter, about as often as its school has it.
+     *
+     * @param array<string, string> $schools
+     *
+     * @return list<LabEvent>
+     */
+    private function others(MachineKind $kind, array $schools, Day $today, \DateTimeZone $zone, Dice $dice): array
+    {
+        $events = [];
+        $grades = $this->handbook->grades();
+        foreach ($kind->tasksFor(self::TRAITS) as $id => $task) {
+            $every = $task->school($schools[$id])->days ?? 30;
+            for ($ago = self::DAYS; 'filter' !== $id && $ago > 0; $ago -= max(1, (int) round($dice->lognormal($every, 0.2)))) {
+                $events[] = new LabEvent($today->plus(-$ago)->atTime(11, 0, $zone), new Opening($id, $grades[$dice->between(0, 3)]->fraction, Fraction::none()));
+            }
+        }
+
+        return $events;
     }
 }

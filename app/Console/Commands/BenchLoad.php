@@ -16,7 +16,8 @@ final class BenchLoad extends Command
 
     public function handle(TenYearHousehold $household): int
     {
-        $this->line((string) $household->load());
+        [$entries, $tasks] = $household->load();
+        $this->line("$entries entries, $tasks tasks");
 
         return self::SUCCESS;
     }

@@ -31,42 +31,14 @@ final readonly class WeeksStrip
         }
         $place = static fn (float $days): float => round(min(100, max(0, $days / self::DAYS * 100)), 1);
         foreach ($tasks as $care) {
-            foreach (self::dates($care, $today) as [$earliest, $due, $latest, $again]) {
-                if ($due < self::DAYS) {
-                    $marks[] = ['care' => $care, 'on' => $today->plus((int) ceil($due)), 'from' => $place($earliest), 'to' => $place($latest), 'at' => $place($due), 'again' => $again];
-                }
+            if (null !== $care->kept->ahead && $care->kept->ahead[1] < self::DAYS) {
+                [$earliest, $due, $latest, $again] = $care->kept->ahead;
+                $marks[] = ['care' => $care, 'on' => $today->plus((int) ceil($due)), 'from' => $place($earliest), 'to' => $place($latest), 'at' => $place($due), 'again' => $again];
             }
         }
 
         usort($marks, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
         return new self($weeks, array_slice($marks, 0, self::ROWS), max(0, count($marks) - self::ROWS));
-    }
-
-    /**
-     * Days from today of earliest, due and latest: as it stands, and where it is due now, the next time
-     * after cleaning it today.
-     *
-     * @return list<array{float, float, float, bool}>
-     */
-    private static function dates(TaskCare $care, Day $today): array
-    {
-        $rhythm = $care->rhythm;
-        if (null === $rhythm->dueOn || null === $rhythm->window) {
-            return [];
-        }
-        if (!$rhythm->state->isDue()) {
-            return [[$rhythm->window[0]->since($today), $rhythm->dueOn->since($today), $rhythm->window[1]->since($today), false]];
-        }
-        $next = null;
-        foreach ($rhythm->clocks as $reading) {
-            $rate = $reading->clock->rate;
-            $learned = $reading->learned;
-            if ($rate > 0 && (null === $next || $learned->interval / $rate < $next[1])) {
-                $next = [$learned->earliest / $rate, $learned->interval / $rate, $learned->latest / $rate, true];
-            }
-        }
-
-        return null === $next ? [] : [$next];
     }
 }

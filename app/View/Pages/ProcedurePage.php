@@ -71,7 +71,7 @@ final readonly class ProcedurePage
         if (null === $machine) {
             return new Circumstances([], $household->harsh_chemicals, $this->surroundings->hardness($household));
         }
-        $since = $this->care->machine($machine, $household)->history->task($kind->taskOf($procedure)->id ?? '')->usesSince;
+        $since = $this->care->machine($machine, $household)->usesSince($kind->taskOf($procedure)->id ?? '');
 
         return $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
     }
