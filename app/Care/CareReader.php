@@ -32,7 +32,7 @@ final class CareReader
     private const USE_DAYS = 7;
 
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
-    private const SHAPE = 6;
+    private const SHAPE = 7;
 
     public function __construct(
         private readonly Handbook $handbook,

@@ -14,13 +14,14 @@ use GoodRinse\Core\Round\Estimate;
 final readonly class KeptTask
 {
     /**
-     * @param int|null                              $due    number of the due day
-     * @param int|null                              $remind number of the day it is asked for
-     * @param bool                                  $never  whether nobody has looked yet at something to be looked at first
-     * @param array{float, float, float, bool}|null $ahead  as Rhythm::ahead() gives it
-     * @param string                                $packed the rest
+     * @param int|null                              $due         number of the due day
+     * @param int|null                              $remind      number of the day it is asked for
+     * @param bool                                  $never       whether nobody has looked yet at something to be looked at first
+     * @param bool                                  $hasSymptoms whether symptoms point to it that nobody has explained
+     * @param array{float, float, float, bool}|null $ahead       as Rhythm::ahead() gives it
+     * @param string                                $packed      the rest
      */
-    private function __construct(public ?int $due, public ?int $remind, public float $wear, public State $state, public bool $never, public ?array $ahead, private string $packed)
+    private function __construct(public ?int $due, public ?int $remind, public float $wear, public State $state, public bool $never, public bool $hasSymptoms, public ?array $ahead, private string $packed)
     {
     }
 
@@ -30,7 +31,7 @@ final readonly class KeptTask
      */
     public static function pack(Rhythm $rhythm, TaskHistory $history, StartingInterval $start, Estimate $estimate, array $allowed, bool $graded, bool $never, ?array $ahead): self
     {
-        return new self($rhythm->dueOn?->number, $rhythm->remindOn?->number, $rhythm->wear, $rhythm->state, $never, $ahead, serialize([$history, $rhythm, $start, $estimate, $allowed, $graded]));
+        return new self($rhythm->dueOn?->number, $rhythm->remindOn?->number, $rhythm->wear, $rhythm->state, $never, [] !== $history->symptoms, $ahead, serialize([$history, $rhythm, $start, $estimate, $allowed, $graded]));
     }
 
     /** @return array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool} */

@@ -72,7 +72,7 @@
                 <x-due-lines :lines="[$first]" :today="$today" level="h2"/>
                 @if ($batch && count($batch->lines) > 1)
                     <h2 class="batch">In the same round</h2>
-                    @foreach (array_slice($batch->lines, 1, 4) as $line)<x-due-lines :lines="[$line]" :today="$today" level="h3" :note="$batch->isBroughtForward($line) ? 'Nearly due, and the machine is open anyway.' : null"/>@endforeach
+                    <x-due-lines :lines="array_slice($batch->lines, 1, 4)" :today="$today" level="h3" :batch="$batch"/>
                     @if (count($batch->lines) > 5)<p class="muted small">And {{ Uses::small(count($batch->lines) - 5) }} more in it.</p>@endif
                 @endif
 
@@ -96,7 +96,7 @@
                             <h2 class="batch">Then: {{ $later->care->machine->name }}, {{ (int) ceil($later->estimate->hands->value) }} minutes</h2>
                             @unless ($running)<x-start-together :machine="$later->care->machine" :procedures="array_keys($later->procedures)">Start it</x-start-together>@endunless
                         </div>
-                        @foreach (array_slice($later->lines, 0, 2) as $line)<x-due-lines :lines="[$line]" :today="$today" level="h3" :note="$later->isBroughtForward($line) ? 'Nearly due, and the machine is open anyway.' : null"/>@endforeach
+                        <x-due-lines :lines="array_slice($later->lines, 0, 2)" :today="$today" level="h3" :batch="$later"/>
                         @if (count($later->lines) > 2)<p class="muted small">And {{ Uses::small(count($later->lines) - 2) }} more in it.</p>@endif
                     @endunless
                     @if ($later->apart)

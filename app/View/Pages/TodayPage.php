@@ -105,7 +105,7 @@ final readonly class TodayPage
     {
         $asked = [];
         foreach ($tasks as $care) {
-            foreach ($care->history->symptoms as $symptom) {
+            foreach ($care->kept->hasSymptoms ? $care->history->symptoms : [] as $symptom) {
                 if ($symptom->opened) {
                     $asked[] = [$symptom, $care, $this->handbook->trouble($care->kind->id)->symptoms[$symptom->symptom]->name ?? $symptom->symptom];
                 }

@@ -1,4 +1,4 @@
-@props(['lines', 'today', 'level' => 'h2', 'note' => null])
+@props(['lines', 'today', 'level' => 'h2', 'batch' => null])
 @php
     use App\View\Words\Dates;
 @endphp
@@ -11,7 +11,7 @@
     {!! (new App\View\Drawing\CloudyGlass($care->rhythm->wear))->svg($level === 'h2' ? 96 : 56, $care->neverOpened()) !!}
     <div class="due__what">
         <{{ $level }}><a href="/machines/{{ $care->machine->id }}">{{ $care->name() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>
-        @if ($note)<p><strong>{{ $note }}</strong></p>@endif
+        @if ($batch?->isBroughtForward($line))<p><strong>Nearly due, and the machine is open anyway.</strong></p>@endif
         <p>{{ $line->reason() }}</p>
         @unless ($care->neverOpened())<p class="muted small">{{ $care->graded ? 'About '.$care->rhythm->blockedNow->percent().' % blocked by now: ' : '' }}{{ $line->stateName() }}.</p>@endunless
     </div>
