@@ -206,6 +206,6 @@ final class CareReader
             $tasks[$id] = new TaskCare($machine, $kind, $id, $task);
         }
 
-        return new MachineCare($machine, $kind, $kept->history, $tasks, $kept->offered, $kept->batch);
+        return new MachineCare($machine, $kind, $kept->history, $tasks, $kept->offered, $kept->batch, $kept->stamp);
     }
 }

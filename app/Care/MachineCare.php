@@ -15,9 +15,10 @@ final readonly class MachineCare
     /**
      * @param array<string, TaskCare> $tasks   by id
      * @param list<string>            $offered procedures for this machine, on a clock or not
+     * @param string                  $stamp   changes when anything changes that all this follows from
      * @param ProposedBatch|null      $batch   what is done in one go on it today; null when nothing is due
      */
-    public function __construct(public Machine $machine, public MachineKind $kind, public MachineHistory $history, public array $tasks, private array $offered, public ?ProposedBatch $batch)
+    public function __construct(public Machine $machine, public MachineKind $kind, public MachineHistory $history, public array $tasks, private array $offered, public ?ProposedBatch $batch, public string $stamp)
     {
     }
 

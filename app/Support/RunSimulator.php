@@ -12,8 +12,8 @@ use Symfony\Component\Process\Process;
 final readonly class RunSimulator
 {
     /** Seconds between two events while it runs on, and how many there are. */
-    private const EVERY = 4;
-    private const TIMES = 5;
+    private const EVERY = 2;
+    private const TIMES = 4;
 
     /** @throws CannotDo when the device has no token to send with */
     public function start(Device $device): void

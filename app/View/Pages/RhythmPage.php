@@ -9,18 +9,21 @@ use App\Care\HistoryReader;
 use App\Care\MachineCare;
 use App\Care\Reckoning;
 use App\Models\Household;
-use App\View\Drawing\YearChart;
 use App\View\Words\ReasonWords;
 use App\View\Words\StartWords;
 use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
+use Illuminate\Contracts\Cache\Repository;
 use Psr\Clock\ClockInterface;
 
 /** What the rhythm place shows: a year of every task of a machine. */
 final readonly class RhythmPage
 {
-    public function __construct(private CareReader $care, private HistoryReader $histories, private Reckoning $reckoning, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private StartWords $starts)
+    /** Goes up when what is kept changes its shape. */
+    private const SHAPE = 1;
+
+    public function __construct(private CareReader $care, private HistoryReader $histories, private Reckoning $reckoning, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private StartWords $starts, private Repository $cache)
     {
     }
 
@@ -60,18 +63,36 @@ final readonly class RhythmPage
         return null;
     }
 
-    /** @return list<YearLine> the most urgent first */
+    /** @return list<array{TaskLine, YearLine, string}> the most urgent first, each with how its first interval came about */
     private function years(MachineCare $care, Household $household, \DateTimeImmutable $now, Day $today): array
+    {
+        $key = sprintf('years.%d.%s', self::SHAPE, $care->machine->id);
+        $kept = $this->cache->get($key);
+        if (!is_array($kept) || $care->stamp !== ($kept['stamp'] ?? null)) {
+            $kept = ['stamp' => $care->stamp, 'years' => $this->reckon($care, $household, $now, $today)];
+            $this->cache->forever($key, $kept);
+        }
+        $years = [];
+        foreach (CareReader::byUrgency([$care]) as $task) {
+            $year = $kept['years'][$task->id] ?? null;
+            if ($year instanceof YearLine) {
+                $years[] = [new TaskLine($task, $today, $this->words), $year, $this->starts->sentence($task->start, $task->task, $care->machine, $care->kind)];
+            }
+        }
+
+        return $years;
+    }
+
+    /** @return array<string, YearLine> by task */
+    private function reckon(MachineCare $care, Household $household, \DateTimeImmutable $now, Day $today): array
     {
         [$history] = $this->histories->read($care->machine, $household->zone(), $now);
         $years = [];
-        foreach (CareReader::byUrgency([$care]) as $task) {
+        foreach ($care->tasks as $id => $task) {
             $rhythm = $this->reckoning->rhythm($care->machine, $household, $task->task, $history, $today);
             if (null !== $rhythm) {
-                $openings = $history->task($task->task->id)->openings;
                 $workings = $this->reckoning->workings($rhythm, $history, $task->task, $today);
-                $deciding = $workings[(int) array_search($rhythm->deciding, $rhythm->clocks, true)];
-                $years[] = new YearLine(new TaskLine($task, $today, $this->words), YearChart::of($openings, $deciding, $rhythm, $today), $deciding, $openings, $this->starts->sentence($task->start, $task->task, $care->machine, $care->kind));
+                $years[$id] = YearLine::of($workings[(int) array_search($rhythm->deciding, $rhythm->clocks, true)], $history->task($id)->openings, $rhythm, $today);
             }
         }
 

@@ -6,34 +6,36 @@ namespace App\View\Pages;
 
 use App\View\Drawing\YearChart;
 use GoodRinse\Core\Logbook\OpeningRecord;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\Workings;
 
-/** One task in the rhythm place. */
+/** A year of one task in the rhythm place; small enough to keep. */
 final readonly class YearLine
 {
+    private const DAYS = 366;
+
     /**
-     * @param Workings            $deciding of the clock that decides
-     * @param list<OpeningRecord> $openings oldest first
-     * @param string              $start    how the first interval came about
+     * @param string                                 $unit     of the clock that decides
+     * @param float                                  $interval in force
+     * @param int                                    $taught   openings it was learned from
+     * @param list<array{OpeningRecord, float|null}> $table    openings of the last year, the newest first, each with the interval in force after it
      */
-    public function __construct(public TaskLine $line, public YearChart $chart, public Workings $deciding, public array $openings, public string $start)
+    private function __construct(public YearChart $chart, public string $unit, public float $interval, public int $taught, public array $table)
     {
     }
 
-    /**
-     * Openings of the last year, the newest first, each with the interval in force after it.
-     *
-     * @return list<array{OpeningRecord, float|null}>
-     */
-    public function table(): array
+    /** @param list<OpeningRecord> $openings oldest first */
+    public static function of(Workings $deciding, array $openings, Rhythm $rhythm, Day $today): self
     {
         $after = [];
-        foreach ($this->deciding->steps as [$opening, $step]) {
+        foreach ($deciding->steps as [$opening, $step]) {
             $after[$opening->entry] = $step->after;
         }
-        $since = $this->line->today->plus(-366);
-        $lastYear = array_filter($this->openings, static fn (OpeningRecord $opening): bool => $opening->day->isAfter($since));
+        $since = $today->plus(-self::DAYS);
+        $lastYear = array_filter($openings, static fn (OpeningRecord $opening): bool => $opening->day->isAfter($since));
+        $table = array_map(static fn (OpeningRecord $opening): array => [$opening, $after[$opening->entry] ?? null], array_reverse(array_values($lastYear)));
 
-        return array_map(static fn (OpeningRecord $opening): array => [$opening, $after[$opening->entry] ?? null], array_reverse(array_values($lastYear)));
+        return new self(YearChart::of($openings, $deciding, $rhythm, $today), $deciding->reading->clock->unit, $deciding->reading->learned->interval, count($deciding->steps), $table);
     }
 }

@@ -1,6 +1,6 @@
 // Reads a device's stream again every few seconds while its simulator runs.
-const EVERY = 3000;
-const TIMES = 14;
+const EVERY = 2000;
+const TIMES = 12;
 
 export default () => ({
     init() {

@@ -19,33 +19,33 @@
             <a class="push push--quiet" href="{{ route('reminders') }}">Calendar and mail</a>
             <a class="push push--quiet" href="{{ route('away') }}">Nobody at home</a>
         </div>
-        @foreach ($years as $year)
-            @php($care = $year->line->care)
+        @foreach ($years as [$line, $year, $start])
+            @php($care = $line->care)
             <section class="tile year" aria-labelledby="year-{{ $care->task->id }}">
                 <div class="year__head">
                     <x-glass :wear="$care->rhythm->wear" :size="56" :unknown="$care->neverOpened()"/>
                     <div>
                         <h2 id="year-{{ $care->task->id }}"><a href="{{ route('machines.show', [$shown->machine, 'task' => $care->task->id]) }}#task">{{ $care->name() }}</a></h2>
-                        <p><strong>{{ $year->line->when() }}</strong> <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $care->task->id]) }}">why?<span class="visually-hidden"> {{ $care->name() }}</span></a></p>
+                        <p><strong>{{ $line->when() }}</strong> <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $care->task->id]) }}">why?<span class="visually-hidden"> {{ $care->name() }}</span></a></p>
                     </div>
-                    <p class="year__now"><strong>{{ Uses::counted($year->deciding->reading->learned->interval, $year->deciding->reading->clock->unit) }}</strong> <span class="muted">{{ $year->deciding->steps ? 'learned from '.trans_choice('rhythm.openings', count($year->deciding->steps), ['count' => count($year->deciding->steps)]) : 'to begin with' }}</span></p>
+                    <p class="year__now"><strong>{{ Uses::counted($year->interval, $year->unit) }}</strong> <span class="muted">{{ $year->taught ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught]) : 'to begin with' }}</span></p>
                 </div>
-                <x-year-chart :chart="$year->chart" :name="$care->name()" :handbook="$handbook" :unit="$year->deciding->reading->clock->unit"/>
+                <x-year-chart :chart="$year->chart" :name="$care->name()" :handbook="$handbook" :unit="$year->unit"/>
                 <details>
                     <summary>As a table, and where it started</summary>
-                    <p>{{ $year->start }}</p>
-                    @if ($year->table())
+                    <p>{{ $start }}</p>
+                    @if ($year->table)
                         <div class="scrolls" tabindex="0" role="region" aria-label="Openings of {{ $care->name() }}">
                         <table class="plain">
                             <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Left</th><th scope="col">After</th><th scope="col">Interval then</th></tr></thead>
                             <tbody>
-                                @foreach ($year->table() as [$opening, $after])
+                                @foreach ($year->table as [$opening, $after])
                                     <tr>
                                         <td><a href="{{ route('logbook', ['entry' => $opening->entry]) }}">{{ Dates::day($opening->day, $today) }}</a></td>
                                         <td>{{ $opening->found === null ? 'not looked at' : mb_strtolower($handbook->nearestGrade($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
                                         <td>{{ $opening->symptom ? 'not opened' : mb_strtolower($handbook->nearestGrade($opening->left)->name) }}</td>
                                         <td>{{ Uses::counted($opening->days, 'days') }}</td>
-                                        <td>{{ $after === null ? 'as before' : Uses::counted($after, $year->deciding->reading->clock->unit) }}</td>
+                                        <td>{{ $after === null ? 'as before' : Uses::counted($after, $year->unit) }}</td>
                                     </tr>
                                 @endforeach
                             </tbody>

@@ -24,7 +24,7 @@
                     <h2 id="clock-{{ $loop->index }}">Counted in {{ $clock['reading']->clock->unit === 'cooking-hours' ? 'cooking hours' : $clock['reading']->clock->unit }}{{ count($clocks) > 1 ? ($clock['decides'] ? ': this clock decides' : '') : '' }}</h2>
                     @if ($clock['steps'])
                         <p class="muted small">One fouling is the way from clean to the clean-by line, {{ round($model->cleanBy * 100) }} % shut. Each older opening weighs less: half after {{ Uses::number($model->memory) }} more.</p>
-                        <div class="scrolls" tabindex="0" role="region" aria-label="Openings that taught this clock">
+                        <div class="scrolls" tabindex="0" role="region" aria-label="Openings that taught the clock of {{ $clock['reading']->clock->unit }}">
                         <table class="plain">
                             <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Uses ÷ foulings</th><th scope="col">Interval</th></tr></thead>
                             <tbody>
