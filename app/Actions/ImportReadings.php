@@ -7,11 +7,11 @@ namespace App\Actions;
 use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
+use App\Support\DerivedUlid;
 use GoodRinse\Core\Device\ReadingsFile;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Meter;
-use Symfony\Component\Uid\Ulid;
 
 /** Writes down a table of counter readings that a person has looked through. */
 final readonly class ImportReadings
@@ -43,19 +43,11 @@ final readonly class ImportReadings
             }
             $series += null !== $before && $number < $before && ReadingsFile::TOTAL === $file->column ? 1 : 0;
             $says = ReadingsFile::TOTAL === $file->column ? new Meter($unit, $number, self::METER, $series) : new Counter($unit, $number);
-            $drafts[] = new EntryDraft($says, $at, Entry::BY_FILE, $machine, id: self::idOf($id, $line));
+            $drafts[] = new EntryDraft($says, $at, Entry::BY_FILE, $machine, id: DerivedUlid::of($id, (string) $line));
             $before = $number;
         }
         $this->write->handle($by->home(), $by, $drafts);
 
         return count($drafts);
-    }
-
-    /** A ULID of its own for each line, the same whenever the page is sent. */
-    private static function idOf(string $id, int $line): string
-    {
-        $bytes = (new Ulid($id))->toBinary();
-
-        return (string) Ulid::fromBinary(substr($bytes, 0, 6).substr(hash('sha256', "$bytes $line", true), 0, 10));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
+use App\Support\DerivedUlid;
 use GoodRinse\Core\Logbook\Away;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
@@ -21,11 +22,12 @@ final readonly class LogAway
     }
 
     /**
+     * @param string        $id       ULID from the page, so that a second click writes nothing
      * @param list<Machine> $machines
      *
      * @throws CannotDo when it ends before it begins, or is longer than a year
      */
-    public function handle(User $by, array $machines, Day $from, Day $to, string $reason): void
+    public function handle(User $by, string $id, array $machines, Day $from, Day $to, string $reason): void
     {
         if ($from->isAfter($to)) {
             throw CannotDo::endsBeforeItBegins();
@@ -33,6 +35,6 @@ final readonly class LogAway
         if ($to->since($from) > self::LONGEST || abs($from->since(Day::at($this->clock->now(), $by->home()->zone()))) > self::LONGEST) {
             throw CannotDo::notAhead();
         }
-        $this->write->handle($by->home(), $by, array_map(fn (Machine $machine): EntryDraft => new EntryDraft(new Away($from, $to, $reason), $this->clock->now(), Entry::BY_HAND, $machine), $machines));
+        $this->write->handle($by->home(), $by, array_map(fn (Machine $machine): EntryDraft => new EntryDraft(new Away($from, $to, $reason), $this->clock->now(), Entry::BY_HAND, $machine, id: DerivedUlid::of($id, $machine->id)), $machines));
     }
 }

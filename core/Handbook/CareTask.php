@@ -8,15 +8,15 @@ namespace GoodRinse\Core\Handbook;
 final readonly class CareTask
 {
     /**
-     * @param list<array{string, Condition}>  $procedures   procedure ids, fullest first, each with the traits it needs
-     * @param non-empty-list<ClockBounds>     $clocks
-     * @param non-empty-array<string, School> $schools
-     * @param array<string, float>            $habitFactors what each answer to the habit multiplies the interval by
-     * @param bool                            $first        whether a new machine is looked at straight away
-     * @param Condition                       $when         traits a machine must have to need it
-     * @param string|null                     $light        indicator light that asks for it
-     * @param Condition                       $lightWhen    traits a machine must have to have that light
-     * @param bool                            $byPart       whether it goes by the name of its part
+     * @param list<array{string, Condition}>      $procedures procedure ids, fullest first, each with the traits it needs
+     * @param non-empty-list<ClockBounds>         $clocks
+     * @param non-empty-array<string, School>     $schools
+     * @param array<string, array<string, float>> $habits     what each answer to each habit multiplies the interval by
+     * @param bool                                $first      whether a new machine is looked at straight away
+     * @param Condition                           $when       traits a machine must have to need it
+     * @param string|null                         $light      indicator light that asks for it
+     * @param Condition                           $lightWhen  traits a machine must have to have that light
+     * @param bool                                $byPart     whether it goes by the name of its part
      */
     public function __construct(
         public string $id,
@@ -26,8 +26,7 @@ final readonly class CareTask
         public array $clocks,
         public array $schools,
         private string $defaultSchool,
-        private ?string $habit,
-        private array $habitFactors,
+        private array $habits,
         public bool $first,
         public Condition $when,
         public ?string $light,
@@ -57,14 +56,6 @@ final readonly class CareTask
         return in_array($procedure, array_column($this->procedures, 0), true);
     }
 
-    /**
-     * The habit that moves the school's interval; null when none does.
-     */
-    public function habit(): ?string
-    {
-        return $this->habit;
-    }
-
     /** The school of that id, or the default one for null or an id that is no longer in the handbook. */
     public function school(?string $id): School
     {
@@ -72,14 +63,20 @@ final readonly class CareTask
     }
 
     /**
-     * What the household's habits multiply the school's interval by, above 0.
+     * What the household's habits multiply the school's interval by, above 0, by habit; those that change nothing are left out.
      *
-     * @param array<string, string|float> $habits
+     * @param array<string, string|float> $said
+     *
+     * @return array<string, float>
      */
-    public function habitFactor(array $habits): float
+    public function habitFactors(array $said): array
     {
-        $answer = null === $this->habit ? null : ($habits[$this->habit] ?? null);
+        $factors = [];
+        foreach ($this->habits as $habit => $byAnswer) {
+            $answer = $said[$habit] ?? null;
+            $factors[$habit] = is_string($answer) ? $byAnswer[$answer] ?? 1.0 : 1.0;
+        }
 
-        return is_string($answer) ? $this->habitFactors[$answer] ?? 1.0 : 1.0;
+        return array_filter($factors, static fn (float $factor): bool => 1.0 !== $factor);
     }
 }

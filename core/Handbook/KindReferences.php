@@ -148,7 +148,9 @@ final class KindReferences
                 }
                 $this->problems->known($this->file, "/tasks/$i/clocks/$j/unit", 'unit of this kind', [$clock->string('unit')], ['days', $kind->at('uses')->string('unit'), ...($kind->at('uses')->has('litres') ? ['litres'] : [])]);
             }
-            $this->problems->known($this->file, "/tasks/$i/habit/id", 'habit', [$task->at('habit')->optional('id')], $habits);
+            foreach ($task->at('habits')->items() as $j => $habit) {
+                $this->problems->known($this->file, "/tasks/$i/habits/$j/id", 'habit', [$habit->string('id')], $habits);
+            }
         }
     }
 }

@@ -8,23 +8,21 @@ namespace GoodRinse\Core\Rhythm;
 final readonly class StartingInterval
 {
     /**
-     * @param float       $count    the interval, at least 1; for a school that follows no clock, the longest allowed
-     * @param string      $unit     of it
-     * @param string      $school   id
-     * @param float|null  $base     what the school alone says, in the unit; null where it follows no clock
-     * @param string|null $habit    id of the habit that moves it
-     * @param float       $factor   what the habit multiplies it by
-     * @param float|null  $hardness mg/L that it was reckoned from; null where it was not
-     * @param float|null  $litres   per use that it was reckoned with
-     * @param bool        $guessed  whether nobody knows the hardness, so that the usual one stands
+     * @param float                $count    the interval, at least 1; for a school that follows no clock, the longest allowed
+     * @param string               $unit     of it
+     * @param string               $school   id
+     * @param float|null           $base     what the school alone says, in the unit; null where it follows no clock
+     * @param array<string, float> $factors  what habits multiply it by, by habit
+     * @param float|null           $hardness mg/L that it was reckoned from; null where it was not
+     * @param float|null           $litres   per use that it was reckoned with
+     * @param bool                 $guessed  whether nobody knows the hardness, so that the usual one stands
      */
     public function __construct(
         public float $count,
         public string $unit,
         public string $school,
         public ?float $base,
-        public ?string $habit = null,
-        public float $factor = 1.0,
+        public array $factors = [],
         public ?float $hardness = null,
         public ?float $litres = null,
         public bool $guessed = false,

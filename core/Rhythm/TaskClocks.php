@@ -62,24 +62,23 @@ final readonly class TaskClocks
     public function starting(MachineKind $kind, CareTask $task, CareSettings $said): StartingInterval
     {
         $school = $task->school($said->school);
-        $factor = $task->habitFactor($said->habits);
-        $habit = 1.0 === $factor ? null : $task->habit();
-        $whole = static fn (float $base): float => max(1.0, round($base * $factor));
+        $factors = $task->habitFactors($said->habits);
+        $whole = static fn (float $base): float => max(1.0, round($base * array_product($factors)));
         if (null !== $school->litres && null !== $said->litresPerUse) {
-            return new StartingInterval($whole($school->litres), self::LITRES, $school->id, $school->litres, $habit, $factor, litres: $said->litresPerUse);
+            return new StartingInterval($whole($school->litres), self::LITRES, $school->id, $school->litres, $factors, litres: $said->litresPerUse);
         }
         if (null !== $school->start) {
             $hardness = $said->hardness ?? Hardness::mgPerLitre($this->doses->brewLimit['hardness']);
             $litres = $said->litresPerUse ?? $this->doses->brewLimit['litres'];
             $limit = $this->descaling->brewLimit($hardness, $litres);
 
-            return new StartingInterval($whole($limit), $kind->useUnit, $school->id, $limit, $habit, $factor, $hardness->mgPerLitre, $litres, null === $said->hardness);
+            return new StartingInterval($whole($limit), $kind->useUnit, $school->id, $limit, $factors, $hardness->mgPerLitre, $litres, null === $said->hardness);
         }
         if (null !== $school->uses) {
-            return new StartingInterval($whole($school->uses), $kind->useUnit, $school->id, $school->uses, $habit, $factor);
+            return new StartingInterval($whole($school->uses), $kind->useUnit, $school->id, $school->uses, $factors);
         }
         if (null !== $school->days) {
-            return new StartingInterval($whole($school->days), Clock::DAYS, $school->id, $school->days, $habit, $factor);
+            return new StartingInterval($whole($school->days), Clock::DAYS, $school->id, $school->days, $factors);
         }
         $longest = $task->clocks[0];
 

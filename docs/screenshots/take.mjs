@@ -26,7 +26,7 @@ try {
     const open = async (options) => (await browser.newContext({ ...options, storageState })).newPage();
     const [light, dark, small] = [await open(desk), await open({ ...desk, colorScheme: 'dark' }), await open(phone)];
 
-    for (const [page, path, name] of [[light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/', 'today-phone'], [light, '/kitchen', 'kitchen'], [light, '/household', 'household'], [light, '/machines/new', 'add-machine'], [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone']]) {
+    for (const [page, path, name] of [[light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/', 'today-phone'], [light, '/kitchen', 'kitchen'], [light, '/rhythm', 'rhythm'], [light, '/household', 'household'], [light, '/machines/new', 'add-machine'], [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone']]) {
         await page.goto(base + path);
         await shoot(page, name);
     }
@@ -37,10 +37,10 @@ try {
     await light.getByRole('link', { name: 'tub', exact: true }).click();
     await light.getByRole('radio', { name: 'hydrogen peroxide' }).check();
     await shoot(light, 'pour');
-    await light.goto(`${base}/kitchen`);
-    await light.getByRole('link', { name: /Updraft/ }).click();
-    await light.waitForURL(/machines/);
-    await shoot(light, 'machine-hood');
+    await light.goto(`${base}/rhythm`);
+    await light.getByRole('link', { name: 'why? Fine filter' }).click();
+    await light.waitForURL(/rhythm\/filter/);
+    await shoot(light, 'why');
     await light.goto(`${base}/handbook/dishwasher/strip-down`);
     await shoot(light, 'procedure');
 
@@ -69,9 +69,6 @@ try {
             await small.goto(light.url());
             await small.getByRole('radio', { name: 'Heavy' }).check();
             await shoot(small, 'round-grade-phone');
-        }
-        if (title.startsWith('Look into')) {
-            await shoot(light, 'round-soak');
         }
         if (title.startsWith('Everything is done')) {
             break;

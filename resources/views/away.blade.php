@@ -2,6 +2,7 @@
     <h1>Nobody at home for a while?</h1>
     <form method="post" action="{{ route('away') }}" class="narrow tile">
         @csrf
+        <input type="hidden" name="id" value="{{ Str::ulid() }}">
         <p>Clocks that count loads, brews or hours stand still, and so do days of soil. Mould grows on: the seal and the sump keep their days. Nobody is reminded meanwhile.</p>
         <div class="row g-3">
             <div class="col-6"><x-field name="from" label="From" type="date" :value="(string) $today" required/></div>

@@ -92,9 +92,9 @@ final class RhythmTest extends TestCase
         $this->opened('2026-06-01', 'patchy');
         $this->opened('2026-06-01', 'patchy', task: 'seal');
         [$filter, $seal] = [$this->rhythm()->dueOn, $this->rhythm('seal')->dueOn];
-        $this->post('/away', ['from' => '2026-06-20', 'to' => '2026-06-10', 'machines' => [$this->machine->id]])->assertSessionHasErrors('to');
-        $this->post('/away', ['from' => '2026-06-16', 'to' => '2026-06-25'])->assertSessionHasErrors('machines');
-        $this->post('/away', ['from' => '2026-06-16', 'to' => '2026-06-25', 'reason' => 'sea', 'machines' => [$this->machine->id]])->assertRedirect('/');
+        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-20', 'to' => '2026-06-10', 'machines' => [$this->machine->id]])->assertSessionHasErrors('to');
+        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-25'])->assertSessionHasErrors('machines');
+        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-25', 'reason' => 'sea', 'machines' => [$this->machine->id]])->assertRedirect('/');
         self::assertSame(10, $this->rhythm()->dueOn?->since($filter ?? self::fail()));
         self::assertEquals($seal, $this->rhythm('seal')->dueOn);
         $this->clock->move('+3 days');

@@ -25,7 +25,7 @@ final class AwayController extends Controller
 
     public function store(AwayRequest $request, LogAway $log): RedirectResponse
     {
-        $log->handle($this->person($request), $request->chosen(), $request->day('from'), $request->day('to'), $request->string('reason')->toString());
+        $log->handle($this->person($request), $request->ulid(), $request->chosen(), $request->day('from'), $request->day('to'), $request->string('reason')->toString());
 
         return redirect()->route('today')->with('did', __('machines.away_kept'));
     }

@@ -7,16 +7,15 @@ namespace App\Http\Requests;
 use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Quantity\Day;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** Days on which nobody is there. */
-final class AwayRequest extends FormRequest
+final class AwayRequest extends UlidRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
+        return parent::rules() + [
             'from' => ['required', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
             'to' => ['required', 'string', 'date_format:Y-m-d', 'after_or_equal:from', 'before:2100-01-01'],
             'reason' => ['nullable', 'string', 'max:120'],

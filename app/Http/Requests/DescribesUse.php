@@ -19,7 +19,7 @@ trait DescribesUse
         $rules = [];
         foreach ($kind->habits() as $habit) {
             $rules["habits.$habit->id"] = null === $habit->number
-                ? ['required', 'string', Rule::in(array_map(static fn (Option $option): string => $option->id, $habit->options))]
+                ? ['nullable', 'string', Rule::in(array_map(static fn (Option $option): string => $option->id, $habit->options))]
                 : ['required', 'numeric', "between:{$habit->number->least},{$habit->number->most}"];
         }
         foreach ($kind->tasks() as $task) {
@@ -44,7 +44,7 @@ trait DescribesUse
     private function saidHabits(MachineKind $kind): array
     {
         return array_map(fn (Habit $habit): string|float => null === $habit->number
-            ? $this->string("habits.$habit->id")->toString()
+            ? ($this->filled("habits.$habit->id") ? $this->string("habits.$habit->id")->toString() : $habit->default)
             : $this->float("habits.$habit->id"), $kind->habits());
     }
 

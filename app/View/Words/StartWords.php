@@ -27,9 +27,10 @@ final readonly class StartWords
         }
         $values = ['school' => $school, 'base' => Uses::counted($start->base, $start->unit), 'start' => Uses::counted($start->count, $start->unit)];
         $said = null === $start->hardness ? (string) __('rhythm.start', $values) : $this->byWater($start, $values);
-        if (null !== $start->habit) {
-            $said .= (string) __('rhythm.start_habit', $values + ['factor' => Uses::number($start->factor), 'habit' => $this->habit($start->habit, $machine, $kind)]);
+        foreach ($start->factors as $habit => $factor) {
+            $said .= (string) __('rhythm.start_habit', ['factor' => Uses::number($factor), 'habit' => $this->habit($habit, $machine, $kind)]);
         }
+        $said .= [] === $start->factors ? '' : (string) __('rhythm.start_makes', $values);
         $weekly = $kind->declaredUsesPerDay($machine->habits) * 7;
         $perDay = $weekly / 7;
         $other = match (true) {

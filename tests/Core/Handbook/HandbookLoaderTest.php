@@ -131,8 +131,8 @@ final class HandbookLoaderTest extends CoreTestCase
         $task = self::handbook()->kind('dishwasher')->task('filter');
 
         self::assertSame('monthly', $task->school('hourly')->id);
-        self::assertSame(0.7, $task->habitFactor(['plates' => 'neither']));
-        self::assertSame(1.0, $task->habitFactor([]));
+        self::assertSame(['plates' => 0.7], $task->habitFactors(['plates' => 'neither']));
+        self::assertSame([], $task->habitFactors([]));
     }
 
     public function test_unknown_kinds_are_refused(): void

@@ -76,7 +76,9 @@ final class ClocksTest extends CoreTestCase
         $clocks = new TaskClocks(self::handbook()->rhythmModel(), self::handbook()->doseModel());
         $dishwasher = self::handbook()->kind('dishwasher');
         $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'neither'] + self::DISHWASHER));
-        self::assertSame([21.0, 'days', 30.0, 'plates', 0.7], [$start->count, $start->unit, $start->base, $start->habit, $start->factor]);
+        self::assertSame([21.0, 'days', 30.0, ['plates' => 0.7]], [$start->count, $start->unit, $start->base, $start->factors]);
+        $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'neither', 'age' => 'older'] + self::DISHWASHER));
+        self::assertSame([13.0, ['plates' => 0.7, 'age' => 0.6]], [$start->count, $start->factors]);
 
         $brewer = self::handbook()->kind('drip-brewer');
         $start = $clocks->starting($brewer, $brewer->task('descale'), new CareSettings(['brewsPerWeek' => 7.0], null, Hardness::mgPerLitre(360), 1.3));
