@@ -82,6 +82,26 @@ final readonly class Json
         return $items;
     }
 
+    /**
+     * The members of an object that may have any keys.
+     *
+     * @return array<array-key, self>
+     *
+     * @throws BadInput
+     */
+    public function members(): array
+    {
+        if (!$this->value instanceof \stdClass) {
+            throw $this->bad('must be an object');
+        }
+        $members = [];
+        foreach (get_object_vars($this->value) as $key => $value) {
+            $members[$key] = new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key));
+        }
+
+        return $members;
+    }
+
     /** Whether it is an object that has this key. */
     public function has(string $key): bool
     {

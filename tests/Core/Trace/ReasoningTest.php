@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Trace;
+
+use GoodRinse\Core\Trace\Card;
+use GoodRinse\Core\Trace\Evidence;
+use GoodRinse\Core\Trace\MachineFaults;
+use GoodRinse\Core\Trace\Prices;
+use GoodRinse\Core\Trace\Troubleshooter;
+use Tests\Core\CoreTestCase;
+
+/** What people who mend these machines conclude from what they see holds with the handbook as it ships. */
+final class ReasoningTest extends CoreTestCase
+{
+    private const TRAITS = ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'three', 'chopper' => 'chopper', 'softener' => 'salt', 'heater' => 'exposed', 'disposer' => 'disposer', 'airGap' => 'air-gap'];
+    private const FLOW = ['filter-clogged', 'filter-loose', 'upper-jets', 'lower-jets', 'arm-blocked', 'overloaded', 'feed-loose'];
+    private const DOWNSTREAM = ['hose-clogged', 'plug-left-in', 'air-gap-clogged', 'disposer-clogged', 'valve-stuck', 'sink-backed-up', 'no-loop'];
+
+    /** @param list<string> $present */
+    private static function shooter(array $present): Troubleshooter
+    {
+        $trouble = self::handbook()->trouble('dishwasher');
+        self::assertNotNull($trouble);
+
+        return new Troubleshooter((new MachineFaults())->model($trouble, self::TRAITS, new Prices(20, 120), $present));
+    }
+
+    /**
+     * @param list<string>                $present
+     * @param list<array{string, string}> $answers
+     *
+     * @return list<string> causes, the likeliest first
+     */
+    private static function suspects(array $present, array $answers = []): array
+    {
+        $posterior = self::shooter($present)->posterior(new Evidence($answers));
+        arsort($posterior);
+
+        return array_keys($posterior);
+    }
+
+    public function test_some_clean_some_filthy_and_soap_undissolved_is_flow_and_not_chemistry(): void
+    {
+        $suspects = self::suspects(['some-filthy', 'undissolved']);
+        self::assertSame([], array_diff(array_slice($suspects, 0, 5), self::FLOW));
+    }
+
+    public function test_clean_below_and_dirty_above_is_the_upper_jets_or_the_feed(): void
+    {
+        $posterior = self::shooter(['upper-dirty'])->posterior(new Evidence());
+        self::assertSame('upper-jets', self::suspects(['upper-dirty'])[0]);
+        self::assertGreaterThan(0.5, $posterior['upper-jets'] + $posterior['feed-loose']);
+    }
+
+    public function test_a_pump_that_is_heard_while_water_stands_means_a_blockage_after_it_cheapest_first(): void
+    {
+        $answers = [['listen', 'hum'], ['water-height', 'floor']];
+        $shooter = self::shooter(['standing-water']);
+        $posterior = $shooter->posterior(new Evidence($answers));
+        self::assertGreaterThan(0.6, array_sum(array_intersect_key($posterior, array_flip(self::DOWNSTREAM))));
+        self::assertGreaterThan(10 * $posterior['drain-pump-dead'], $posterior['hose-clogged']);
+        $steps = array_map(static fn (array $step): string => $step[0]->id, $shooter->plan(new Evidence($answers))->steps);
+        self::assertLessThan(array_search('drain', $steps, true), array_search('run-disposer', $steps, true));
+        self::assertLessThan(array_search('drain', $steps, true), array_search('open-gap', $steps, true));
+    }
+
+    public function test_a_silent_pump_is_a_call_after_cheap_checks(): void
+    {
+        $answers = [['listen', 'silent'], ['water-height', 'floor']];
+        $shooter = self::shooter(['standing-water']);
+        self::assertSame('drain-pump-dead', self::suspects(['standing-water'], $answers)[0]);
+        self::assertGreaterThan(0.4, $shooter->plan(new Evidence($answers))->callChance);
+        self::assertSame(Card::CHECK, $shooter->next(new Evidence($answers))->kind);
+        $cheap = array_filter($shooter->plan(new Evidence($answers))->steps, static fn (array $step): bool => $step[0]->cost < 12);
+        self::assertNotSame([], $cheap);
+    }
+
+    public function test_water_only_in_the_well_is_normal(): void
+    {
+        $answers = [['water-height', 'well'], ['water-kind', 'clean']];
+        self::assertSame('nothing-wrong', self::suspects(['standing-water'], $answers)[0]);
+        self::assertSame('leave-it', self::shooter(['standing-water'])->plan(new Evidence($answers))->steps[0][0]->id);
+    }
+
+    public function test_loud_is_debris_before_it_is_bearings(): void
+    {
+        $posterior = self::shooter(['noise'])->posterior(new Evidence());
+        self::assertGreaterThan(2 * $posterior['bearings-worn'], $posterior['sump-debris'] + $posterior['glass-in-pump']);
+        $next = self::shooter(['noise'])->next(new Evidence());
+        self::assertSame(['shards', true], [$next->id, $next->danger], 'glass is looked for before a hand goes in');
+        $calm = self::shooter(['noise'])->plan(new Evidence([['shards', 'none']]));
+        self::assertContains('clear-sump', array_map(static fn (array $step): string => $step[0]->id, $calm->steps));
+    }
+
+    public function test_a_new_disposer_and_no_drain_is_its_plug(): void
+    {
+        self::assertSame('plug-left-in', self::suspects(['new-disposer-no-drain'])[0]);
+        self::assertSame('knock-plug', self::shooter(['new-disposer-no-drain'])->plan(new Evidence([['disposer-new', 'lately']]))->steps[0][0]->id);
+    }
+
+    public function test_one_zone_dirty_is_an_arm_that_something_stops(): void
+    {
+        self::assertSame('arm-blocked', self::suspects(['zone-dirty'])[0]);
+    }
+
+    public function test_a_sink_that_backed_up_is_the_sink_and_the_loop(): void
+    {
+        self::assertSame(['sink-backed-up', 'no-loop'], array_slice(self::suspects(['standing-water'], [['water-kind', 'sink-up']]), 0, 2));
+    }
+
+    public function test_film_that_fizzes_is_lime_and_not_grease(): void
+    {
+        $suspects = self::suspects(['film'], [['scratch', 'fizzes']]);
+        self::assertSame('scale', $suspects[0]);
+        self::assertGreaterThan(4, array_search('grease', $suspects, true));
+        self::assertSame('grease', self::suspects(['film'], [['scratch', 'smears']])[0]);
+    }
+
+    public function test_every_symptom_of_every_kind_has_a_next_card_and_chances_that_add_up(): void
+    {
+        foreach (array_keys(self::handbook()->kindNames()) as $kind) {
+            $trouble = self::handbook()->trouble($kind);
+            foreach ($trouble->symptoms ?? [] as $symptom) {
+                \assert(null !== $trouble);
+                $traits = array_map(static fn ($trait): string => $trait->default, self::handbook()->kind($kind)->traits());
+                $shooter = new Troubleshooter((new MachineFaults())->model($trouble, $traits, new Prices(20, 120), [$symptom->id]));
+                self::assertEqualsWithDelta(1.0, array_sum($shooter->posterior(new Evidence())), 1e-9, "$kind $symptom->id");
+                self::assertLessThanOrEqual(120.0 + 1e-9, $shooter->next(new Evidence())->danger ? 0.0 : $shooter->next(new Evidence())->expect, "$kind $symptom->id");
+            }
+        }
+    }
+}
