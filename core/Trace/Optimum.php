@@ -34,11 +34,11 @@ final class Optimum
         $belief = $this->model->weights;
         $answers = [];
         foreach ($evidence->answers as [$id, $result]) {
-            $belief = $this->given($belief, $this->model->check($id)->results[$result] ?? []);
+            $belief = Belief::given($belief, $this->model->check($id)->results[$result] ?? []);
             $answers[$id] = $result;
         }
         foreach ($evidence->failed as $id) {
-            $belief = $this->without($belief, $this->model->action($id));
+            $belief = Belief::without($belief, $this->model->action($id));
         }
         [, $kind, $id] = $this->best($belief, $answers, array_fill_keys($evidence->failed, true));
 
@@ -67,7 +67,7 @@ final class Optimum
         $best = [$this->model->callFee, Card::CALL, Card::CALL];
         foreach ($this->model->actions as $action) {
             if (!isset($failed[$action->id])) {
-                $left = $this->without($belief, $action);
+                $left = Belief::without($belief, $action);
                 $cost = $action->cost + array_sum($left) / $whole * $this->best($left, $answers, $failed + [$action->id => true])[0];
                 $best = $cost < $best[0] ? [$cost, Card::ACTION, $action->id] : $best;
             }
@@ -76,7 +76,7 @@ final class Optimum
             if (!isset($answers[$check->id])) {
                 $cost = $check->cost;
                 foreach ($check->results as $result => $chances) {
-                    $given = $this->given($belief, $chances);
+                    $given = Belief::given($belief, $chances);
                     $weight = array_sum($given);
                     $cost += $weight > 0 ? $weight / $whole * $this->best($given, [$check->id => $result] + $answers, $failed)[0] : 0.0;
                 }
@@ -85,34 +85,5 @@ final class Optimum
         }
 
         return $this->known[$key] = $best;
-    }
-
-    /**
-     * @param array<int, float> $belief
-     * @param array<int, float> $chances
-     *
-     * @return array<int, float>
-     */
-    private function given(array $belief, array $chances): array
-    {
-        foreach ($belief as $cause => $weight) {
-            $belief[$cause] = $weight * ($chances[$cause] ?? 0.0);
-        }
-
-        return $belief;
-    }
-
-    /**
-     * @param array<int, float> $belief
-     *
-     * @return array<int, float>
-     */
-    private function without(array $belief, Action $action): array
-    {
-        foreach ($action->fixes as $cause => $helps) {
-            $belief[$cause] *= 1 - $helps;
-        }
-
-        return $belief;
     }
 }

@@ -108,27 +108,25 @@ final readonly class Troubleshooter
     /**
      * How likely each cause still is, not adding up to anything.
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     private function belief(Evidence $evidence): array
     {
         $belief = $this->model->weights;
         foreach ($evidence->answers as $place => [$id, $result]) {
-            $belief = self::given($belief, $this->model->check($id)->results[$result] ?? throw UnknownCard::result($id, $result));
+            $belief = Belief::given($belief, $this->model->check($id)->results[$result] ?? throw UnknownCard::result($id, $result));
             if (array_sum($belief) <= 0) {
                 throw ImpossibleEvidence::answer($place, $id, $result);
             }
         }
         foreach ($evidence->failed as $place => $id) {
-            foreach ($this->model->action($id)->fixes as $cause => $chance) {
-                $belief[$cause] *= 1 - $chance;
-            }
+            $belief = Belief::without($belief, $this->model->action($id));
             if (array_sum($belief) <= 0) {
                 throw ImpossibleEvidence::failed($place, $id);
             }
         }
 
-        return array_values($belief);
+        return $belief;
     }
 
     /** @return list<Action> */
@@ -162,9 +160,7 @@ final readonly class Troubleshooter
                 $steps[] = [$action, $chance, $alive / $whole];
             }
             $cost += $action->cost * $alive;
-            foreach ($action->fixes as $cause => $helps) {
-                $belief[$cause] *= 1 - $helps;
-            }
+            $belief = Belief::without($belief, $action);
             $alive = array_sum($belief);
         }
 
@@ -199,15 +195,15 @@ final readonly class Troubleshooter
     /**
      * Expected cost once a check's result is known.
      *
-     * @param list<float>  $belief
-     * @param list<Action> $untried
+     * @param array<int, float> $belief
+     * @param list<Action>      $untried
      */
     private function afterwards(Check $check, array $belief, array $untried): float
     {
         $whole = array_sum($belief);
         $cost = 0.0;
         foreach ($check->results as $chances) {
-            $given = self::given($belief, $chances);
+            $given = Belief::given($belief, $chances);
             $weight = array_sum($given);
             if ($weight > 0) {
                 $cost += $weight / $whole * $this->walk($given, $untried)[0];
@@ -220,22 +216,20 @@ final readonly class Troubleshooter
     /**
      * Expected cost when an action is taken first and the plan followed after it.
      *
-     * @param list<float>  $belief
-     * @param list<Action> $untried
+     * @param array<int, float> $belief
+     * @param list<Action>      $untried
      */
     private function after(Action $action, array $belief, array $untried): float
     {
         $whole = array_sum($belief);
-        foreach ($action->fixes as $cause => $helps) {
-            $belief[$cause] *= 1 - $helps;
-        }
+        $belief = Belief::without($belief, $action);
         $left = array_sum($belief);
         $others = array_values(array_filter($untried, static fn (Action $other): bool => $other !== $action));
 
         return $action->cost + ($left > 0 ? $left / $whole * $this->walk($belief, $others)[0] : 0.0);
     }
 
-    /** @param list<float> $belief */
+    /** @param array<int, float> $belief */
     private function chance(Action $action, array $belief): float
     {
         $helps = 0.0;
@@ -249,7 +243,7 @@ final readonly class Troubleshooter
     /**
      * Whether a check tells of a danger that is likely enough to be asked about first.
      *
-     * @param list<float> $belief
+     * @param array<int, float> $belief
      */
     private function rulesOutDanger(Check $check, array $belief): bool
     {
@@ -262,7 +256,7 @@ final readonly class Troubleshooter
             $without = $belief;
             unset($without[$cause]);
             foreach ($check->results as $chances) {
-                $usual = array_sum(self::given($without, $chances)) / max(array_sum($without), 1e-300);
+                $usual = array_sum(Belief::given($without, $chances)) / max(array_sum($without), 1e-300);
                 if (abs(($chances[$cause] ?? 0.0) - $usual) > self::TELLING) {
                     $danger += $belief[$cause];
                     break;
@@ -271,20 +265,5 @@ final readonly class Troubleshooter
         }
 
         return $danger / $whole >= self::DANGER_FROM;
-    }
-
-    /**
-     * @param array<int, float> $belief
-     * @param array<int, float> $chances
-     *
-     * @return array<int, float>
-     */
-    private static function given(array $belief, array $chances): array
-    {
-        foreach ($belief as $cause => $weight) {
-            $belief[$cause] = $weight * ($chances[$cause] ?? 0.0);
-        }
-
-        return $belief;
     }
 }

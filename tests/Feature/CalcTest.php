@@ -6,24 +6,17 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Process\Process;
 
 /** `php artisan calc`, run as it is run. */
 final class CalcTest extends TestCase
 {
+    use RunsCalc;
+
     private const EXAMPLE = '{"asOf":"2026-03-01","clocks":[{"unit":"days","n0":90,"min":7,"max":365,"rate":1,"elapsed":12,"observations":[{"uses":90,"found":0.0,"left":0.0}]}]}';
-
-    private static function calc(string $input, string $model = 'rhythm'): Process
-    {
-        $process = new Process([PHP_BINARY, 'artisan', 'calc', $model], dirname(__DIR__, 2), null, $input);
-        $process->run();
-
-        return $process;
-    }
 
     public function test_the_worked_example(): void
     {
-        $process = self::calc(self::EXAMPLE);
+        $process = self::calc(self::EXAMPLE, 'rhythm');
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $out = json_decode($process->getOutput(), true, 16, JSON_THROW_ON_ERROR);
         self::assertIsArray($out);
@@ -59,11 +52,7 @@ final class CalcTest extends TestCase
     #[DataProvider('bad')]
     public function test_bad_input_is_named_by_its_pointer_and_nothing_is_printed(string $input, string $message): void
     {
-        $process = self::calc($input);
-        self::assertSame(2, $process->getExitCode());
-        self::assertSame('', $process->getOutput());
-        self::assertStringStartsWith($message, $process->getErrorOutput());
-        self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
+        self::assertRefused(self::calc($input, 'rhythm'), $message);
     }
 
     public function test_a_model_that_does_not_exist(): void

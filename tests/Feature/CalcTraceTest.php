@@ -6,25 +6,18 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Process\Process;
 
 /** `php artisan calc trace`, run as it is run. */
 final class CalcTraceTest extends TestCase
 {
+    use RunsCalc;
+
     private const EXAMPLE = '{"callFee":120,"causes":[{"id":"clog","weight":3},{"id":"0","weight":1}],"checks":[{"id":"hum","cost":2,"results":{"hum":{"clog":0.9,"0":0.2},"silent":{"clog":0.1,"0":0.8}}}],'
         .'"actions":[{"id":"clean","cost":10,"fixes":{"clog":0.9}}],"answers":[{"check":"hum","result":"hum"}],"failed":[]}';
 
-    private static function calc(string $input): Process
-    {
-        $process = new Process([PHP_BINARY, 'artisan', 'calc', 'trace'], dirname(__DIR__, 2), null, $input);
-        $process->run();
-
-        return $process;
-    }
-
     public function test_the_worked_example(): void
     {
-        $process = self::calc(self::EXAMPLE);
+        $process = self::calc(self::EXAMPLE, 'trace');
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $out = json_decode($process->getOutput(), true, 16, JSON_THROW_ON_ERROR);
         self::assertIsArray($out);
@@ -55,9 +48,6 @@ final class CalcTraceTest extends TestCase
     #[DataProvider('bad')]
     public function test_bad_input_is_named_by_its_pointer(string $input, string $message): void
     {
-        $process = self::calc($input);
-        self::assertSame([2, ''], [$process->getExitCode(), $process->getOutput()]);
-        self::assertStringStartsWith($message, $process->getErrorOutput());
-        self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
+        self::assertRefused(self::calc($input, 'trace'), $message);
     }
 }

@@ -8,16 +8,14 @@ use App\Actions\MakeFeed;
 use App\Actions\RevokeFeed;
 use App\Calendar\Feed;
 use App\Models\CalendarFeed;
+use App\Support\WrongTries;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\RateLimiter;
 
 /** The private calendar. */
 final class FeedController extends Controller
 {
-    private const WRONG_TRIES_A_MINUTE = 20;
-
     public function store(Request $request, MakeFeed $make): RedirectResponse
     {
         return redirect()->route('reminders')->with('feed', route('feed', $make->handle($this->person($request))));
@@ -32,11 +30,10 @@ final class FeedController extends Controller
 
     public function show(Request $request, string $token, Feed $feed): Response
     {
-        $key = 'feed-wrong:'.$request->ip();
-        abort_if(RateLimiter::tooManyAttempts($key, self::WRONG_TRIES_A_MINUTE), 429);
+        $tries = new WrongTries('feed', $request);
         $found = CalendarFeed::behind($token);
         if (null === $found) {
-            RateLimiter::hit($key);
+            $tries->count();
             abort(404);
         }
         [$text, $tag] = $feed->of($found->household);
