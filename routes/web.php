@@ -32,6 +32,7 @@ use App\Http\Controllers\StartController;
 use App\Http\Controllers\SymptomController;
 use App\Http\Controllers\TickController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\TraceController;
 use App\Http\Controllers\UseController;
 use App\Http\Controllers\VoidingController;
 use App\Http\Controllers\WaterController;
@@ -91,6 +92,15 @@ Route::middleware('auth')->group(function (): void {
         Route::post('machines/{machine}/lights', [LightController::class, 'store'])->name('lights.store')->can('update', 'machine');
         Route::post('machines/{machine}/symptoms', [SymptomController::class, 'store'])->name('symptoms.store')->can('update', 'machine');
         Route::post('entries/{entry}/cause', [SymptomController::class, 'confirm'])->name('symptoms.confirm')->can('update', 'entry');
+        Route::get('machines/{machine}/trace', [TraceController::class, 'create'])->name('traces.create')->can('update', 'machine');
+        Route::post('machines/{machine}/traces', [TraceController::class, 'store'])->name('traces.store')->can('update', 'machine');
+        Route::get('traces/{trace}', [TraceController::class, 'show'])->name('traces.show')->can('view', 'trace');
+        Route::post('traces/{trace}/steps', [TraceController::class, 'step'])->name('traces.step')->can('update', 'trace');
+        Route::post('traces/{trace}/back', [TraceController::class, 'back'])->name('traces.back')->can('update', 'trace');
+        Route::post('traces/{trace}/end', [TraceController::class, 'end'])->name('traces.end')->can('update', 'trace');
+        Route::post('traces/{trace}/held', [TraceController::class, 'held'])->name('traces.held')->can('update', 'trace');
+        Route::get('traces/{trace}/sheet', [TraceController::class, 'sheet'])->name('traces.sheet')->can('view', 'trace');
+        Route::get('traces/{trace}/sheet.pdf', [TraceController::class, 'sheetPdf'])->name('traces.sheet.pdf')->can('view', 'trace');
         Route::get('away', [AwayController::class, 'create'])->name('away');
         Route::post('away', [AwayController::class, 'store']);
 

@@ -81,6 +81,16 @@ final class CannotDo extends \DomainException
         return new self('Its token was revoked. Make a new one first, then start the simulator.');
     }
 
+    public static function traceEnded(): self
+    {
+        return new self('This trace has ended, so nothing more was written.');
+    }
+
+    public static function answeredMeanwhile(): self
+    {
+        return new self('Somebody else answered meanwhile. This is how it stands now; answer again if it still fits.');
+    }
+
     public static function photoUnreadable(): self
     {
         return new self('That picture could not be read. Take it again, or choose a JPEG, PNG or WebP file.');

@@ -13,8 +13,10 @@ final readonly class ChangeHousehold
     /**
      * @param float|null $hardness        of its water in that unit; null when nobody knows
      * @param float      $vinegarStrength % of the vinegar it buys
+     * @param float      $hourValue       what an hour of a person's time is worth, in its money
+     * @param float      $callFee         what it costs to have somebody come
      */
-    public function handle(Household $household, string $name, string $timezone, Measures $measures, ?float $hardness, string $hardnessUnit, float $vinegarStrength, bool $harshChemicals): void
+    public function handle(Household $household, string $name, string $timezone, Measures $measures, ?float $hardness, string $hardnessUnit, float $vinegarStrength, bool $harshChemicals, float $hourValue = 15.0, float $callFee = 120.0): void
     {
         $household->update([
             'name' => $name,
@@ -24,6 +26,8 @@ final readonly class ChangeHousehold
             'hardness_unit' => $hardnessUnit,
             'vinegar_strength' => $vinegarStrength,
             'harsh_chemicals' => $harshChemicals,
+            'hour_value' => $hourValue,
+            'call_fee' => $callFee,
         ]);
     }
 }

@@ -44,6 +44,7 @@ final class Entry extends Model implements BelongsToHousehold
     public const BY_DEMO = 'demo';
     public const BY_DEVICE = 'device';
     public const BY_FILE = 'file';
+    public const BY_TRACE = 'trace';
 
     public $timestamps = false;
 

@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float      $vinegar_strength % of the vinegar it buys
  * @property float|null $hardness         of its water, in hardness_unit; null when nobody knows
  * @property string     $hardness_unit
+ * @property float      $hour_value       what an hour of a person's time is worth, in its money
+ * @property float      $call_fee         what it costs to have somebody come
  * @property int        $digest_hour      hour at which its members are reminded by mail, 0 to 23
  * @property int        $quiet_from       hour from which no mail is sent
  * @property int        $quiet_to         hour until which no mail is sent; the same as quiet_from for never quiet
@@ -32,16 +34,16 @@ final class Household extends Model
     use HasUlids;
 
     /** Rules a household starts with, as the table has them. */
-    protected $attributes = ['harsh_chemicals' => true, 'vinegar_strength' => 5, 'hardness' => null, 'hardness_unit' => 'dH', 'digest_hour' => 8, 'quiet_from' => 21, 'quiet_to' => 7];
+    protected $attributes = ['harsh_chemicals' => true, 'vinegar_strength' => 5, 'hardness' => null, 'hardness_unit' => 'dH', 'hour_value' => 15, 'call_fee' => 120, 'digest_hour' => 8, 'quiet_from' => 21, 'quiet_to' => 7];
 
     protected $table = 'households';
 
-    protected $fillable = ['name', 'timezone', 'measures', 'harsh_chemicals', 'vinegar_strength', 'hardness', 'hardness_unit', 'digest_hour', 'quiet_from', 'quiet_to'];
+    protected $fillable = ['name', 'timezone', 'measures', 'harsh_chemicals', 'vinegar_strength', 'hardness', 'hardness_unit', 'hour_value', 'call_fee', 'digest_hour', 'quiet_from', 'quiet_to'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['measures' => Measures::class, 'harsh_chemicals' => 'boolean', 'vinegar_strength' => 'float', 'hardness' => 'float'];
+        return ['measures' => Measures::class, 'harsh_chemicals' => 'boolean', 'vinegar_strength' => 'float', 'hardness' => 'float', 'hour_value' => 'float', 'call_fee' => 'float'];
     }
 
     public function zone(): \DateTimeZone
@@ -71,6 +73,12 @@ final class Household extends Model
     public function entries(): HasMany
     {
         return $this->hasMany(Entry::class);
+    }
+
+    /** @return HasMany<Trace, $this> */
+    public function traces(): HasMany
+    {
+        return $this->hasMany(Trace::class);
     }
 
     /** @return HasMany<Device, $this> */

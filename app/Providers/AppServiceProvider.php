@@ -11,6 +11,7 @@ use App\Models\Invitation;
 use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
+use App\Models\Trace;
 use App\Policies\HouseholdRecordPolicy;
 use App\Support\ImmediateSqliteConnector;
 use App\Support\OutboxTransport;
@@ -45,7 +46,7 @@ final class AppServiceProvider extends ServiceProvider
 
         Mail::extend('outbox', fn (): OutboxTransport => $this->app->make(OutboxTransport::class));
 
-        foreach ([Machine::class, Round::class, Entry::class, Photo::class, Invitation::class, Device::class, CalendarFeed::class] as $record) {
+        foreach ([Machine::class, Round::class, Entry::class, Photo::class, Invitation::class, Device::class, CalendarFeed::class, Trace::class] as $record) {
             Gate::policy($record, HouseholdRecordPolicy::class);
         }
 

@@ -52,6 +52,8 @@ final readonly class Trouble
                 array_map(static fn (Node $result): CheckResult => new CheckResult($result->string('id'), $result->string('name'), $result->number('else'), $result->at('given')->numbers()), $check->at('results')->items()),
                 $check->flag('hazard'),
                 $check->condition('when', $defaults),
+                $check->optional('task'),
+                $check->has('told') ? [$check->at('told')->string('shut'), $check->at('told')->string('open')] : null,
             ), $node->at('checks')->byId()),
             array_map(static fn (Node $action): TroubleAction => new TroubleAction(
                 $action->string('id'),

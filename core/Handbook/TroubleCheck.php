@@ -8,12 +8,14 @@ namespace GoodRinse\Core\Handbook;
 final readonly class TroubleCheck
 {
     /**
-     * @param float             $minutes of a person's time
-     * @param list<CheckResult> $results what can come of it; their chances add up to 1 under every cause
-     * @param bool              $hazard  whether it rules out that somebody is hurt, and so comes first
-     * @param Condition         $when    traits a machine must have for it to make sense
+     * @param float                      $minutes of a person's time
+     * @param list<CheckResult>          $results what can come of it; their chances add up to 1 under every cause
+     * @param bool                       $hazard  whether it rules out that somebody is hurt, and so comes first
+     * @param Condition                  $when    traits a machine must have for it to make sense
+     * @param string|null                $task    care task whose openings tell its result
+     * @param array{string, string}|null $told    results for a part that is shut and for one that is open
      */
-    public function __construct(public string $id, public string $name, public string $how, public float $minutes, public array $results, public bool $hazard, public Condition $when)
+    public function __construct(public string $id, public string $name, public string $how, public float $minutes, public array $results, public bool $hazard, public Condition $when, public ?string $task = null, public ?array $told = null)
     {
     }
 }

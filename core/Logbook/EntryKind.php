@@ -15,6 +15,7 @@ enum EntryKind: string
     case Light = 'light';
     case Symptom = 'symptom';
     case Confirmation = 'confirmation';
+    case Fix = 'fix';
     case Snooze = 'snooze';
     case Away = 'away';
     case Check = 'check';

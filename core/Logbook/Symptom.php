@@ -10,8 +10,10 @@ final readonly class Symptom implements Payload
     /**
      * @param string      $symptom as the handbook names it
      * @param string|null $task    care task that it points to, as the person sees it
+     * @param string|null $where   zone of the machine
+     * @param string|null $badly   how bad it is
      */
-    public function __construct(public string $symptom, public ?string $task = null)
+    public function __construct(public string $symptom, public ?string $task = null, public ?string $where = null, public ?string $badly = null)
     {
     }
 
@@ -22,6 +24,6 @@ final readonly class Symptom implements Payload
 
     public function toArray(): array
     {
-        return ['symptom' => $this->symptom, 'task' => $this->task];
+        return ['symptom' => $this->symptom, 'task' => $this->task] + array_filter(['where' => $this->where, 'badly' => $this->badly]);
     }
 }

@@ -31,6 +31,9 @@ return [
     'meter' => 'A counter showed :uses',
     'light_on' => 'The :light light came on', 'light_off' => 'The :light light went out',
     'symptom' => 'Noticed: :symptom',
+    'where' => ', :where',
+    'fix' => 'Put right by: :action',
+    'traced' => ':check: :result',
     'caused' => 'What was noticed came from this: :task', 'not_caused' => 'What was noticed did not come from this: :task',
     'snooze' => ':task put off until :until: :reason',
     'away' => 'Nobody there from :from to :to', 'away_reason' => ': :reason',
@@ -48,7 +51,7 @@ return [
     ],
     'voiding' => ['undo' => 'An entry was taken back', 'correction' => 'An entry was set right'],
     'kind' => [
-        'opening' => 'opening', 'dose' => 'poured', 'clearing' => 'cleared', 'counter' => 'use', 'meter' => 'counter', 'light' => 'light', 'symptom' => 'noticed', 'confirmation' => 'confirmed', 'snooze' => 'put off', 'away' => 'away',
+        'opening' => 'opening', 'dose' => 'poured', 'clearing' => 'cleared', 'counter' => 'use', 'meter' => 'counter', 'light' => 'light', 'symptom' => 'noticed', 'confirmation' => 'confirmed', 'fix' => 'put right', 'snooze' => 'put off', 'away' => 'away',
         'check' => 'check', 'reading' => 'reading', 'part-fitted' => 'new part', 'note' => 'note', 'voiding' => 'undo',
     ],
     'undone' => 'Taken back. The dates are as if it had not happened.',

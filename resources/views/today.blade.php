@@ -117,6 +117,24 @@
             </div>
 
             <aside class="today__aside">
+                @foreach ($held as $trace)
+                    <section class="tile">
+                        <h2>Did it hold?</h2>
+                        <p>{{ $trace->machine->name }}: {{ mb_strtolower($traceNames[$trace->id]) }}, put right {{ Dates::relative(GoodRinse\Core\Quantity\Day::at($trace->ended_at, $household->zone()), $today) }}.</p>
+                        <div class="with-gap">
+                            @foreach (['1' => 'Yes, it held', '0' => 'No, it is back'] as $yes => $answer)
+                                <form method="post" action="/traces/{{ $trace->id }}/held">@csrf<input type="hidden" name="held" value="{{ $yes }}"><button class="push">{{ $answer }}</button></form>
+                            @endforeach
+                        </div>
+                    </section>
+                @endforeach
+                @foreach ($traces as $trace)
+                    <section class="tile">
+                        <h2>Being looked into</h2>
+                        <p>{{ $trace->machine->name }}: {{ mb_strtolower($traceNames[$trace->id]) }}.</p>
+                        <a class="push" href="/traces/{{ $trace->id }}">Go on</a>
+                    </section>
+                @endforeach
                 @foreach ($asked as [$symptom, $care, $name])
                     <section class="tile">
                         <h2>Is it gone?</h2>
@@ -167,6 +185,10 @@
                         </div>
                     @endforeach
                     <p class="small mt-3 mb-0"><a href="/away">Nobody at home for a while?</a></p>
+                </section>
+                <section class="tile">
+                    <h2>Something wrong?</h2>
+                    <p class="chips small mb-0">@foreach ($machines as $care)<a class="chip" href="/machines/{{ $care->machine->id }}/trace">{{ $care->machine->name }}</a> @endforeach</p>
                 </section>
                 <section class="tile">
                     <h2>Poured something?</h2>

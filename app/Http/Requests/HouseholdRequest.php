@@ -22,6 +22,8 @@ final class HouseholdRequest extends FormRequest
             'hardness' => ['nullable', 'numeric', 'between:0,2000'],
             'hardness_unit' => ['nullable', 'string', Rule::in((new Descaling(app(Handbook::class)->doseModel()))->hardnessUnits())],
             'vinegar_strength' => ['nullable', 'numeric', 'between:1,30'],
+            'hour_value' => ['nullable', 'numeric', 'between:0,10000'],
+            'call_fee' => ['nullable', 'numeric', 'between:1,100000'],
             'no_harsh' => ['nullable', 'boolean'],
         ];
     }
@@ -34,6 +36,14 @@ final class HouseholdRequest extends FormRequest
     public function hardness(): ?float
     {
         return $this->filled('hardness') ? $this->float('hardness') : null;
+    }
+
+    /** @return array{float, float} what an hour and a call cost; as they were where nobody says */
+    public function prices(): array
+    {
+        $home = $this->user()->household ?? null;
+
+        return [$this->filled('hour_value') ? $this->float('hour_value') : (float) ($home->hour_value ?? 15), $this->filled('call_fee') ? $this->float('call_fee') : (float) ($home->call_fee ?? 120)];
     }
 
     public function hardnessUnit(): string

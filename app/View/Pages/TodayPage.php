@@ -7,9 +7,11 @@ namespace App\View\Pages;
 use App\Care\CareReader;
 use App\Care\MachineCare;
 use App\Care\MachinesApart;
+use App\Care\OpenTraces;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Round;
+use App\Models\Trace;
 use App\View\Drawing\WeeksStrip;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
@@ -23,7 +25,7 @@ final readonly class TodayPage
     /** Lines shown below the first. */
     private const OTHERS = 4;
 
-    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private VesselNotices $keepApart, private MachinesApart $apart, private RoundPage $round)
+    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private VesselNotices $keepApart, private MachinesApart $apart, private RoundPage $round, private OpenTraces $traces)
     {
     }
 
@@ -44,7 +46,12 @@ final readonly class TodayPage
         $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
         $seconds = array_sum(array_map(static fn (BatchLine $batch): int => $batch->estimate->all->seconds(), $batches));
 
+        [$traces, $held] = $this->traces->of($household);
+
         return [
+            'traces' => $traces,
+            'held' => $held,
+            'traceNames' => $this->traceNames([...$traces, ...$held]),
             'household' => $household,
             'today' => $today,
             'now' => $now,
@@ -70,6 +77,22 @@ final readonly class TodayPage
             'strip' => WeeksStrip::of($tasks, $today),
             'handbook' => $this->handbook,
         ];
+    }
+
+    /**
+     * @param list<Trace> $traces
+     *
+     * @return array<string, string> what was noticed, by trace
+     */
+    private function traceNames(array $traces): array
+    {
+        $names = [];
+        foreach ($traces as $trace) {
+            $first = $trace->noticed()[0] ?? '';
+            $names[$trace->id] = $this->handbook->trouble($trace->machine->kind)->symptoms[$first]->name ?? $first;
+        }
+
+        return $names;
     }
 
     /**

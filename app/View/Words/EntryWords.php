@@ -13,6 +13,7 @@ use GoodRinse\Core\Logbook\Clearing;
 use GoodRinse\Core\Logbook\Confirmation;
 use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Logbook\Fix;
 use GoodRinse\Core\Logbook\Light;
 use GoodRinse\Core\Logbook\Meter;
 use GoodRinse\Core\Logbook\Note;
@@ -47,17 +48,35 @@ final class EntryWords
             $says instanceof Counter => self::text(null === $says->over ? 'counter' : 'counter_over', ['uses' => Uses::counted($says->uses, $says->unit), 'days' => (string) $says->over]),
             $says instanceof Meter => self::text('meter', ['uses' => Uses::counted($says->total, $says->unit)]),
             $says instanceof Light => self::text($says->on ? 'light_on' : 'light_off', ['light' => $says->light]),
-            $says instanceof Symptom => self::text('symptom', ['symptom' => mb_strtolower($this->symptom($machine, $says->symptom))]),
+            $says instanceof Symptom => self::text('symptom', ['symptom' => mb_strtolower($this->symptom($machine, $says->symptom))]).(null === $says->where ? '' : self::text('where', ['where' => (string) __("traces.zone.$says->where")])),
+            $says instanceof Fix => self::text('fix', ['action' => mb_strtolower((null === $machine ? null : $this->handbook->trouble($machine->kind)?->actions[$says->action] ?? null)->name ?? $says->action)]),
             $says instanceof Confirmation => self::text($says->caused ? 'caused' : 'not_caused', ['task' => mb_strtolower($this->task($machine, $says->task))]),
             $says instanceof Snooze => self::text('snooze', ['task' => $this->task($machine, $says->task), 'until' => Dates::day($says->until), 'reason' => $says->reason]),
             $says instanceof Away => self::text('away', ['from' => Dates::day($says->from), 'to' => Dates::day($says->to)]).('' === $says->reason ? '' : self::text('away_reason', ['reason' => $says->reason])),
-            $says instanceof Check => self::text("check.$says->check.".($says->passed ? 'passed' : 'failed')),
+            $says instanceof Check => $this->check($says, $machine),
             $says instanceof Reading => $this->reading($says),
             $says instanceof PartFitted => self::text('fitted', ['part' => $this->part($machine, $says->part)]),
             $says instanceof Note => $says->text,
             $says instanceof Voiding => self::text("voiding.$says->why"),
             default => $says->kind()->value,
         });
+    }
+
+    /** A test of a round, or a question of a trace. */
+    private function check(Check $says, ?Machine $machine): string
+    {
+        $key = "check.$says->check.".($says->passed ? 'passed' : 'failed');
+        $asked = null === $machine || \Illuminate\Support\Facades\Lang::has("logbook.$key") ? null : $this->handbook->trouble($machine->kind)->checks[$says->check] ?? null;
+        if (null === $asked) {
+            return self::text($key);
+        }
+        foreach ($asked->results as $result) {
+            if ($result->id === $says->result) {
+                return self::text('traced', ['check' => rtrim($asked->name, '?.'), 'result' => mb_strtolower($result->name)]);
+            }
+        }
+
+        return $asked->name;
     }
 
     private function symptom(?Machine $machine, string $symptom): string

@@ -68,6 +68,7 @@
                         <input type="hidden" name="id" value="{{ Str::ulid() }}">
                         <button class="push">+1 {{ $kind->useName }}</button>
                     </form>
+                    <a class="push" href="{{ route('traces.create', $machine) }}">Something is wrong</a>
                     <a class="push push--quiet" href="{{ route('rhythm', ['machine' => $machine->id]) }}">Its rhythm</a>
                     <a class="push push--quiet" href="{{ route('devices.create', $machine) }}">Counters</a>
                     <a class="push push--quiet" href="{{ route('logbook', ['machine' => $machine->id]) }}">Its logbook</a>

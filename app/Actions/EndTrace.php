@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Entry;
+use App\Models\Trace;
+use App\Models\User;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Confirmation;
+use GoodRinse\Core\Logbook\Fix;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/** Ends a trace, and keeps whether what ended it held. */
+final readonly class EndTrace
+{
+    public function __construct(private ClockInterface $clock, private WriteEntries $write, private Handbook $handbook)
+    {
+    }
+
+    /**
+     * @param string      $how    Trace::FIXED, CALLED or LEFT
+     * @param string|null $action that put it right
+     * @param string|null $cause  the likeliest that the action removes
+     */
+    public function handle(Trace $trace, User $by, string $how, ?string $action, ?string $cause): void
+    {
+        DB::transaction(function () use ($trace, $by, $how, $action, $cause): void {
+            $trace->refresh();
+            if (null !== $trace->ended_at) {
+                return;
+            }
+            $trace->update(['ended_at' => $this->clock->now(), 'ended_how' => $how, 'fixed_by' => $action, 'cause' => $cause]);
+            if (null !== $action) {
+                $this->write->handle($by->home(), $by, [new EntryDraft(new Fix($action, $cause, $trace->id), $this->clock->now(), Entry::BY_TRACE, $trace->machine)]);
+            }
+        });
+    }
+
+    /** Yes links symptom, cause and fix for good and teaches the rhythm of the job; no opens the trace again with what was tried. */
+    public function held(Trace $trace, User $by, bool $held): void
+    {
+        DB::transaction(function () use ($trace, $by, $held): void {
+            $trace->refresh();
+            if (Trace::FIXED !== $trace->ended_how || null !== $trace->held) {
+                return;
+            }
+            if (!$held) {
+                $tried = ['kind' => Trace::FAILED, 'id' => (string) $trace->fixed_by, 'result' => null, 'at' => $this->clock->now()->format('Y-m-d H:i:s')];
+                $trace->update(['ended_at' => null, 'ended_how' => null, 'fixed_by' => null, 'cause' => null, 'steps' => [...$trace->steps, $tried]]);
+
+                return;
+            }
+            $trace->update(['held' => true, 'held_at' => $this->clock->now()]);
+            $task = $this->handbook->trouble($trace->machine->kind)->causes[(string) $trace->cause]->task ?? null;
+            $this->write->handle($by->home(), $by, null === $task ? [] : array_map(
+                fn (array $symptom): EntryDraft => new EntryDraft(new Confirmation($symptom['entry'], $task, true), $this->clock->now(), Entry::BY_TRACE, $trace->machine),
+                $trace->symptoms,
+            ));
+        });
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Household;
+use App\Models\Trace;
+use GoodRinse\Core\Logbook\EntryKind;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/** Knows which traces go on, and which fixes are to be asked after. */
+final readonly class OpenTraces
+{
+    /** Uses after which a fix is asked after, or days when nothing is counted. */
+    private const USES = 2;
+    private const DAYS = 7;
+
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    /** @return array{list<Trace>, list<Trace>} those that go on, and those to be asked after */
+    public function of(Household $household): array
+    {
+        /** @var Collection<int, Trace> $traces */
+        $traces = $household->traces()->with('machine')->where(static fn ($query) => $query->whereNull('ended_at')->orWhere(static fn ($query) => $query->where('ended_how', Trace::FIXED)->whereNull('held')))->orderBy('id')->get();
+
+        return [
+            array_values($traces->filter(static fn (Trace $trace): bool => null === $trace->ended_at)->all()),
+            array_values($traces->filter(fn (Trace $trace): bool => null !== $trace->ended_at && $this->isToBeAsked($trace))->all()),
+        ];
+    }
+
+    public function isToBeAsked(Trace $trace): bool
+    {
+        if (null === $trace->ended_at || Trace::FIXED !== $trace->ended_how || null !== $trace->held) {
+            return false;
+        }
+        $uses = DB::table('entries')->where('machine_id', $trace->machine_id)->whereIn('kind', [EntryKind::Counter, EntryKind::Meter])->where('happened_at', '>', $trace->ended_at->format('Y-m-d H:i:s'))->limit(self::USES)->count();
+
+        return $uses >= self::USES || $trace->ended_at->toDateTimeImmutable()->modify('+'.self::DAYS.' days') <= $this->clock->now();
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Trace;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Trouble;
+use GoodRinse\Core\Handbook\TroubleCheck;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Trace\Confirmed;
+use GoodRinse\Core\Trace\Evidence;
+use GoodRinse\Core\Trace\MachineFaults;
+use GoodRinse\Core\Trace\Prices;
+use GoodRinse\Core\Trace\Reading;
+
+/** Reads what a trace comes to, with what the logbook already knows and what was confirmed before. */
+final readonly class TraceReader
+{
+    /** Days for which an opening still tells how a part is. */
+    private const FRESH = 2;
+
+    public function __construct(private Handbook $handbook, private CareReader $care)
+    {
+    }
+
+    public function trouble(Machine $machine): Trouble
+    {
+        return $this->handbook->trouble($machine->kind) ?? abort(404);
+    }
+
+    public function read(Trace $trace, Household $household): Reading
+    {
+        $machine = $trace->machine;
+        $trouble = $this->trouble($machine);
+        $known = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
+        $model = (new MachineFaults())->model($trouble, $machine->traits, new Prices($household->hour_value, $household->call_fee), $known, [], $this->confirmed($machine, $household));
+        $told = $this->told($trace, $household);
+        $with = fn (Evidence $evidence): Evidence => new Evidence(
+            array_values(array_filter([...$told, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer))),
+            array_values(array_filter($evidence->failed, static fn (string $id): bool => [] !== array_filter($model->actions, static fn ($action): bool => $action->id === $id))),
+            $evidence->skipped,
+        );
+
+        return Reading::of($model, $with($trace->evidence()), $with($trace->evidence(max(0, count($trace->steps) - 1))));
+    }
+
+    /** The likeliest of the suspects that an action removes; null when it removes none of them. */
+    public function causeOf(Trace $trace, Household $household, string $action): ?string
+    {
+        $fixes = $this->trouble($trace->machine)->actions[$action]->fixes ?? [];
+        $best = null;
+        $most = 0.0;
+        foreach ($this->read($trace, $household)->suspects as $cause => $chance) {
+            if ($chance * ($fixes[$cause] ?? 0.0) > $most) {
+                [$best, $most] = [$cause, $chance * $fixes[$cause]];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<array{string, string}> answers that openings of the last days give by themselves */
+    public function told(Trace $trace, Household $household): array
+    {
+        $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
+        $told = [];
+        foreach ($this->trouble($trace->machine)->checks as $check) {
+            $result = in_array($check->id, $answered, true) ? null : $this->fromLogbook($check, $trace, $household);
+            if (null !== $result) {
+                $told[] = [$check->id, $result];
+            }
+        }
+
+        return $told;
+    }
+
+    private function fromLogbook(TroubleCheck $check, Trace $trace, Household $household): ?string
+    {
+        if (null === $check->task || null === $check->told || !$check->when->holds($trace->machine->traits)) {
+            return null;
+        }
+        $last = ($this->care->machine($trace->machine, $household)->tasks[$check->task] ?? null)?->history->last();
+        if (null === $last || $last->symptom || Day::at($trace->begun_at, $household->zone())->since($last->day) > self::FRESH) {
+            return null;
+        }
+
+        return $last->left->value >= $this->handbook->rhythmModel()->cleanBy ? $check->told[0] : $check->told[1];
+    }
+
+    /** How often each cause was confirmed, on this machine and on others of its kind. */
+    private function confirmed(Machine $machine, Household $household): Confirmed
+    {
+        [$here, $elsewhere] = [[], []];
+        $traces = $household->traces()->with('machine')->where('held', true)->whereNotNull('cause')->get();
+        foreach ($traces as $trace) {
+            if ($trace->machine_id === $machine->id) {
+                $here[(string) $trace->cause] = ($here[(string) $trace->cause] ?? 0) + 1;
+            } elseif ($trace->machine->kind === $machine->kind) {
+                $elsewhere[(string) $trace->cause] = ($elsewhere[(string) $trace->cause] ?? 0) + 1;
+            }
+        }
+
+        return new Confirmed($here, $elsewhere);
+    }
+
+    /**
+     * Whether the handbook still has a check with that result.
+     *
+     * @param list<\GoodRinse\Core\Trace\Check> $checks
+     * @param array{string, string}             $answer
+     */
+    private static function has(array $checks, array $answer): bool
+    {
+        foreach ($checks as $check) {
+            if ($check->id === $answer[0]) {
+                return isset($check->results[$answer[1]]);
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\BeginTrace;
+use App\Actions\EndTrace;
+use App\Actions\StepTrace;
+use App\Care\TraceReader;
+use App\Http\Requests\StepRequest;
+use App\Http\Requests\TraceRequest;
+use App\Models\Machine;
+use App\Models\Trace;
+use App\Support\Pdf;
+use App\View\Pages\TracePage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Symfony\Component\HttpFoundation\Response;
+
+/** From what is noticed to what puts it right. */
+final class TraceController extends Controller
+{
+    public function create(Request $request, Machine $machine, TracePage $page): View
+    {
+        return view('traces.create', $page->note($machine, $this->person($request)->home()));
+    }
+
+    public function store(TraceRequest $request, Machine $machine, BeginTrace $begin): RedirectResponse
+    {
+        $trace = $begin->handle(
+            $machine,
+            $this->person($request),
+            $request->ulid(),
+            $request->symptoms(),
+            $request->filled('where') ? $request->string('where')->toString() : null,
+            $request->filled('badly') ? $request->string('badly')->toString() : 'annoying',
+            $request->since(),
+            $request->boolean('look'),
+        );
+
+        return null === $trace ? redirect()->route('machines.show', $machine)->with('did', __('traces.noted')) : redirect()->route('traces.show', $trace);
+    }
+
+    public function show(Request $request, Trace $trace, TracePage $page): View
+    {
+        return view('traces.show', $page->deck($trace, $this->person($request)->home()) + ['wanted' => $request->string('card')->toString()]);
+    }
+
+    public function step(StepRequest $request, Trace $trace, StepTrace $step): RedirectResponse
+    {
+        $step->add($trace, $this->person($request), $request->integer('seen'), $request->string('kind')->toString(), $request->string('card')->toString(), $request->filled('result') ? $request->string('result')->toString() : null);
+
+        return redirect()->route('traces.show', $trace);
+    }
+
+    public function back(Request $request, Trace $trace, StepTrace $step): RedirectResponse
+    {
+        $request->validate(['seen' => ['required', 'integer'], 'place' => ['required', 'integer', 'between:0,200']]);
+        $step->takeBack($trace, $request->integer('seen'), $request->integer('place'));
+
+        return redirect()->route('traces.show', $trace);
+    }
+
+    public function end(Request $request, Trace $trace, EndTrace $end, TraceReader $reader): RedirectResponse
+    {
+        $actions = array_keys($reader->trouble($trace->machine)->actions);
+        $request->validate(['how' => ['required', Rule::in([Trace::FIXED, Trace::CALLED, Trace::LEFT])], 'action' => ['nullable', 'required_if:how,'.Trace::FIXED, 'string', Rule::in($actions)]]);
+        $how = $request->string('how')->toString();
+        $action = Trace::FIXED === $how ? $request->string('action')->toString() : null;
+        $end->handle($trace, $this->person($request), $how, $action, null === $action ? null : $reader->causeOf($trace, $this->person($request)->home(), $action));
+
+        return redirect()->route('traces.show', $trace)->with('did', __("traces.ended.$how"));
+    }
+
+    public function held(Request $request, Trace $trace, EndTrace $end): RedirectResponse
+    {
+        $end->held($trace, $this->person($request), $request->boolean('held'));
+
+        return redirect()->route('traces.show', $trace)->with('did', __($request->boolean('held') ? 'traces.held' : 'traces.not_held'));
+    }
+
+    public function sheet(Request $request, Trace $trace, TracePage $page): View
+    {
+        return view('traces.sheet', $page->deck($trace, $this->person($request)->home()));
+    }
+
+    public function sheetPdf(Request $request, Trace $trace, TracePage $page, Pdf $pdf): Response
+    {
+        return $pdf->page(view('traces.sheet-pdf', $page->deck($trace, $this->person($request)->home())), 'call-sheet.pdf');
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use GoodRinse\Core\Quantity\Day;
+
+/** What was noticed on a machine. */
+final class TraceRequest extends UlidRequest
+{
+    private const BADLY = ['bearable', 'annoying', 'unusable'];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return parent::rules() + [
+            'symptoms' => ['required', 'array', 'max:8'],
+            'symptoms.*' => ['string', 'max:40', 'distinct'],
+            'since' => ['required', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
+            'where' => ['nullable', 'string', 'regex:/^[a-z-]{1,30}$/D'],
+            'badly' => ['nullable', 'string', 'in:'.implode(',', self::BADLY)],
+            'look' => ['nullable', 'boolean'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['symptoms.required' => (string) __('traces.pick_one')];
+    }
+
+    /** @return list<string> */
+    public function symptoms(): array
+    {
+        return array_values(array_filter((array) $this->input('symptoms'), is_string(...)));
+    }
+
+    public function since(): Day
+    {
+        return Day::of($this->string('since')->toString());
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Care\OpenTraces;
+use App\Care\TraceReader;
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Trace;
+use App\View\Words\Chance;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Symptom;
+use GoodRinse\Core\Handbook\Trouble;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Trace\Card;
+use GoodRinse\Core\Trace\Reading;
+use GoodRinse\Core\Trace\RepairPlan;
+use Psr\Clock\ClockInterface;
+
+/** What the pages of a trace show: noting, the deck with its suspects, and the call sheet. */
+final readonly class TracePage
+{
+    private const SUSPECTS = 7;
+
+    public function __construct(private TraceReader $reader, private OpenTraces $open, private Handbook $handbook, private ClockInterface $clock)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function note(Machine $machine, Household $household): array
+    {
+        return [
+            'machine' => $machine,
+            'kind' => $this->handbook->kind($machine->kind),
+            'symptoms' => array_filter($this->reader->trouble($machine)->symptoms, static fn (Symptom $symptom): bool => $symptom->when->holds($machine->traits)),
+            'today' => Day::at($this->clock->now(), $household->zone()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function deck(Trace $trace, Household $household): array
+    {
+        $trouble = $this->reader->trouble($trace->machine);
+        $reading = $this->reader->read($trace, $household);
+
+        return [
+            'trace' => $trace,
+            'machine' => $trace->machine,
+            'household' => $household,
+            'today' => Day::at($this->clock->now(), $household->zone()),
+            'names' => $this->names($trace, $trouble),
+            'trouble' => $trouble,
+            'reading' => $reading,
+            'suspects' => $this->suspects($reading, $trouble),
+            'told' => array_values(array_filter(array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $this->reader->told($trace, $household)))),
+            'steps' => $this->steps($trace, $trouble),
+            'why' => $this->why($reading, $trouble),
+            'price' => $this->price($reading->plan, $trouble),
+            'before' => $this->before($trace, $household, $trouble),
+            'ask' => $this->open->isToBeAsked($trace),
+            'cause' => null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
+            'procedureNames' => $this->handbook->kind($trace->machine->kind)->procedureNames,
+        ];
+    }
+
+    /** @return list<string> what was noticed, in words */
+    private function names(Trace $trace, Trouble $trouble): array
+    {
+        return array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed());
+    }
+
+    /** @return list<array{name: string, chance: string, now: float, before: float}> */
+    private function suspects(Reading $reading, Trouble $trouble): array
+    {
+        $suspects = [];
+        foreach (array_slice($reading->suspects, 0, self::SUSPECTS) as $cause => $chance) {
+            $suspects[] = ['name' => $trouble->causes[$cause]->name ?? $cause, 'chance' => Chance::say($chance), 'now' => round(100 * $chance, 1), 'before' => round(100 * ($reading->before[$cause] ?? 0.0), 1)];
+        }
+
+        return $suspects;
+    }
+
+    /** @return array<int, string> what was answered and tried, in words, by place; without what the handbook has dropped since */
+    private function steps(Trace $trace, Trouble $trouble): array
+    {
+        $said = [];
+        foreach ($trace->steps as $place => $step) {
+            $said[$place] = match ($step['kind']) {
+                Trace::ANSWER => $this->answer($trouble, $step['id'], (string) $step['result']) ?? (string) __('traces.gone'),
+                Trace::FAILED => (string) __('traces.did_not_help', ['action' => $trouble->actions[$step['id']]->name ?? $step['id']]),
+                default => (string) __('traces.left_out', ['what' => $trouble->checks[$step['id']]->name ?? $trouble->actions[$step['id']]->name ?? $step['id']]),
+            };
+        }
+
+        return $said;
+    }
+
+    private function answer(Trouble $trouble, string $check, string $result): ?string
+    {
+        foreach ($trouble->checks[$check]->results ?? [] as $each) {
+            if ($each->id === $result) {
+                return (string) __('traces.answered', ['check' => rtrim($trouble->checks[$check]->name, '?.'), 'result' => mb_strtolower($each->name)]);
+            }
+        }
+
+        return null;
+    }
+
+    /** Why this card comes now. */
+    private function why(Reading $reading, Trouble $trouble): string
+    {
+        $card = $reading->deck[0];
+        if ($card->danger) {
+            return (string) __('traces.why_danger');
+        }
+        if (Card::CALL === $card->kind) {
+            return (string) __('traces.why_call');
+        }
+        if (Card::ACTION === $card->kind) {
+            return (string) __('traces.why_action', ['chance' => Chance::say((float) $card->chance), 'minutes' => self::minutes($trouble->actions[$card->id]->minutes ?? 0)]);
+        }
+
+        return (string) __('traces.why_check', ['minutes' => self::minutes($trouble->checks[$card->id]->minutes ?? 0), 'saves' => number_format(max(0.0, $reading->plan->expectedCost - $card->expect), 0)]);
+    }
+
+    /**
+     * What going on comes to.
+     *
+     * @return array{minutes: string, money: float, chance: string, stop: string|null}
+     */
+    private function price(RepairPlan $plan, Trouble $trouble): array
+    {
+        $minutes = $money = 0.0;
+        $last = null;
+        foreach ($plan->steps as [$action, , $reached]) {
+            $known = $trouble->actions[$action->id] ?? null;
+            $minutes += $reached * ($known->minutes ?? 0.0);
+            $money += $reached * ($known->supplies ?? 0.0);
+            $last = $known->name ?? $last;
+        }
+
+        return ['minutes' => self::minutes($minutes), 'money' => round($money), 'chance' => Chance::say(1 - $plan->callChance), 'stop' => $last];
+    }
+
+    /**
+     * What ended the same symptom here before.
+     *
+     * @return list<array{string, Trace}>
+     */
+    private function before(Trace $trace, Household $household, Trouble $trouble): array
+    {
+        $before = [];
+        foreach ($household->traces()->where('machine_id', $trace->machine_id)->where('ended_how', Trace::FIXED)->whereKeyNot($trace->id)->orderByDesc('ended_at')->limit(20)->get() as $other) {
+            if ([] !== array_intersect($other->noticed(), $trace->noticed())) {
+                $before[] = [$trouble->actions[(string) $other->fixed_by]->name ?? (string) $other->fixed_by, $other];
+            }
+        }
+
+        return array_slice($before, 0, 3);
+    }
+
+    private static function minutes(float $minutes): string
+    {
+        return (string) max(1, (int) round($minutes));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Trace;
+
+/** What a trace comes to: the next cards, the suspects, and what it costs to go on. */
+final readonly class Reading
+{
+    /**
+     * @param non-empty-list<Card>    $deck     the best first
+     * @param array<string, float>    $suspects chance of each cause, the likeliest first
+     * @param array<string, float>    $before   the same without the last answer
+     * @param RepairPlan              $plan     without looking any further
+     * @param ImpossibleEvidence|null $conflict set when what was answered contradicts itself; the answers are then left aside
+     */
+    public function __construct(public array $deck, public array $suspects, public array $before, public RepairPlan $plan, public ?ImpossibleEvidence $conflict)
+    {
+    }
+
+    public static function of(FaultModel $model, Evidence $evidence, Evidence $before): self
+    {
+        $shooter = new Troubleshooter($model);
+        $conflict = null;
+        try {
+            $suspects = $shooter->posterior($evidence);
+        } catch (ImpossibleEvidence $conflict) {
+            $done = array_map(static fn (array $answer): string => $answer[0], $evidence->answers);
+            $evidence = new Evidence([], [], [...$evidence->skipped, ...$done, ...$evidence->failed]);
+            $suspects = $shooter->posterior($evidence);
+        }
+        try {
+            $earlier = $shooter->posterior($before);
+        } catch (ImpossibleEvidence) {
+            $earlier = $suspects;
+        }
+        arsort($suspects);
+
+        return new self($shooter->deck($evidence), $suspects, $earlier, $shooter->plan($evidence), $conflict);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'certain' => 'nearly certain',
+    'hardly' => 'less than 1 in 80',
+    'pick_one' => 'Tick at least one thing that you noticed.',
+    'noted' => 'Written down.',
+    'gone' => 'an answer to a question that the handbook no longer asks',
+    'did_not_help' => ':action: did not help',
+    'left_out' => ':what: left out',
+    'answered' => ':check: :result',
+    'why_danger' => 'Somebody could be hurt, so this comes before everything else.',
+    'why_call' => 'Nothing that is left is worth trying for what it costs: calling is the better card now.',
+    'why_action' => ':chance that this helps, for about :minutes minutes. Nothing else gives more for its price.',
+    'why_check' => 'About :minutes min, and it tells the suspects apart: on average it saves more trouble than it makes (about :saves in your money).',
+    'ended' => ['fixed' => 'Good. After the next two uses you are asked whether it held.', 'called' => 'The call sheet says what they need to know.', 'left' => 'Left as it is. What you answered stays in the logbook.'],
+    'held' => 'Kept for good: what was wrong, and what put it right.',
+    'not_held' => 'Then it goes on from where it was, with that tried.',
+    'badly' => ['bearable' => 'Bearable', 'annoying' => 'Annoying', 'unusable' => 'Not to be used'],
+    'zone' => ['upper-left' => 'upper rack, left', 'upper-right' => 'upper rack, right', 'lower-left' => 'lower rack, left', 'lower-right' => 'lower rack, right', 'upper-front' => 'upper rack, in front', 'floor' => 'floor and drain', 'door' => 'door and seal'],
+];

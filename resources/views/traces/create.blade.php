@@ -1,0 +1,39 @@
+<x-layout title="Something is wrong" place="kitchen">
+    <form method="post" action="{{ route('traces.store', $machine) }}" class="trace-note">
+        @csrf
+        <input type="hidden" name="id" value="{{ Str::ulid() }}">
+        <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a></p>
+        <h1>What is it doing?</h1>
+        <section class="tile">
+            <div class="ticks">
+                @foreach ($symptoms as $symptom)
+                    <label class="tick"><input type="checkbox" name="symptoms[]" value="{{ $symptom->id }}" @checked(in_array($symptom->id, (array) old('symptoms'), true))> <span>{{ $symptom->name }}</span></label>
+                @endforeach
+            </div>
+            @error('symptoms')<p class="wrong">{{ $message }}</p>@enderror
+            @error('symptoms.*')<p class="wrong">{{ $message }}</p>@enderror
+        </section>
+        <div class="trace-note__do">
+            <button class="push push--main" name="look" value="1">Find out why</button>
+            <button class="push">Just write it down</button>
+        </div>
+        <details class="tile mt-3" @if ($errors->hasAny(['since', 'where', 'badly'])) open @endif>
+            <summary>Where, since when, how bad</summary>
+            @if ($kind->id === 'dishwasher')
+                <fieldset class="mt-3">
+                    <legend>Where? Point at it.</legend>
+                    <x-zones :value="old('where')"/>
+                </fieldset>
+            @endif
+            <div class="mt-3"><x-field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today" required/></div>
+            <fieldset>
+                <legend>How bad?</legend>
+                <div class="picks">
+                    @foreach (__('traces.badly') as $id => $name)
+                        <div class="pick"><input type="radio" id="p-badly-{{ $id }}" name="badly" value="{{ $id }}" @checked(old('badly', 'annoying') === $id)><label for="p-badly-{{ $id }}">{{ $name }}</label></div>
+                    @endforeach
+                </div>
+            </fieldset>
+        </details>
+    </form>
+</x-layout>

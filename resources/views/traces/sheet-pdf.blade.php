@@ -1,0 +1,13 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <title>Call sheet, {{ $machine->name }}</title>
+    <x-pdf-style/>
+</head>
+<body>
+    <p class="muted">Call sheet · {{ $household->name }}</p>
+    <h1>{{ $machine->name }}: {{ mb_strtolower($names[0]) }}</h1>
+    <x-sheet-body :trace="$trace" :names="$names" :told="$told" :steps="$steps" :suspects="$suspects" :machine="$machine" :household="$household" :today="$today" :trouble="$trouble"/>
+</body>
+</html>

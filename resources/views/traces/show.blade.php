@@ -1,0 +1,118 @@
+@php
+    use App\Models\Trace;
+    use App\View\Words\Chance;
+    use App\View\Words\Dates;
+    use GoodRinse\Core\Quantity\Day;
+    use GoodRinse\Core\Trace\Card;
+    $deck = $reading->deck;
+    $card = collect($deck)->first(fn ($each) => $wanted !== '' && $each->id === $wanted) ?? $deck[0];
+    $check = $card->kind === Card::CHECK ? $trouble->checks[$card->id] : null;
+    $action = $card->kind === Card::ACTION ? $trouble->actions[$card->id] : null;
+    $seen = count($trace->steps);
+    $day = fn ($at) => Dates::day(Day::at($at, $household->zone()), $today);
+@endphp
+<x-layout title="{{ $names[0] }}" place="kitchen">
+    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a> <span class="muted">looked into since {{ $day($trace->begun_at) }}</span></p>
+    <h1>{{ implode('; ', $names) }}.</h1>
+    <div class="trace">
+        <div class="stack">
+            @if ($trace->ended_at)
+                <section class="tile">
+                    <h2>{{ ['fixed' => $trace->held ? 'Put right, and it held.' : 'Put right on '.$day($trace->ended_at).'.', 'called' => 'Somebody was called on '.$day($trace->ended_at).'.', 'left' => 'Left as it is on '.$day($trace->ended_at).'.'][$trace->ended_how] }}</h2>
+                    @if ($trace->fixed_by)<p>{{ $trouble->actions[$trace->fixed_by]->name ?? $trace->fixed_by }}{{ $cause ? '. What was wrong: '.mb_strtolower($cause).'.' : '' }}</p>@endif
+                    @if ($trace->ended_how === 'fixed' && $trace->held === null)
+                        <p>{{ $ask ? 'Did it hold?' : 'After the next two uses you are asked whether it held. You can say so before.' }}</p>
+                        <div class="with-gap">
+                            @foreach (['1' => 'Yes, it held', '0' => 'No, it is back'] as $held => $answer)
+                                <form method="post" action="{{ route('traces.held', $trace) }}">@csrf<input type="hidden" name="held" value="{{ $held }}"><button @class(['push', 'push--main' => $ask && $held])>{{ $answer }}</button></form>
+                            @endforeach
+                        </div>
+                    @endif
+                </section>
+            @else
+                @if ($reading->conflict)<div class="said said--trouble" role="alert">Your answers contradict each other: {{ $reading->conflict->getMessage() }} Take one back below; until then they are left aside.</div>@endif
+                <section class="tile card-next" aria-labelledby="card">
+                    <p class="muted">{{ $card === $deck[0] ? 'Next' : 'Instead' }}: {{ $check ? 'a check' : ($action ? 'something to do' : 'the call') }}{{ $check || $action ? ', '.App\View\Words\Uses::minutes(max(1, ($check ?? $action)->minutes)) : '' }}{{ $action && $action->supplies > 0 ? ', about '.App\View\Words\Uses::number($action->supplies).' of your money' : '' }}</p>
+                    <h2 id="card" class="card-next__name">{{ $check->name ?? $action->name ?? 'Call somebody.' }}</h2>
+                    <p class="step__say">{{ $check->how ?? $action->how ?? ($action ? 'Step by step, fitted to your machine: '.mb_strtolower($procedureNames[$action->procedure] ?? $action->name).'.' : 'Take the call sheet along: it says what was seen, done and measured.') }}</p>
+                    <p><strong>{{ $card === $deck[0] ? $why : 'In this order it costs about '.number_format(max(0, $card->expect - $deck[0]->expect)).' more on average.' }}</strong></p>
+                    @if ($check)
+                        <form method="post" action="{{ route('traces.step', $trace) }}" class="card-next__answers">
+                            @csrf
+                            <input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind" value="{{ Trace::ANSWER }}"><input type="hidden" name="card" value="{{ $card->id }}">
+                            @foreach ($check->results as $result)<button class="push" name="result" value="{{ $result->id }}">{{ $result->name }}</button>@endforeach
+                        </form>
+                    @elseif ($action)
+                        @if ($action->procedure && isset($procedureNames[$action->procedure]))
+                            <form method="post" action="/machines/{{ $machine->id }}/rounds" class="mb-3">@csrf<input type="hidden" name="procedure" value="{{ $action->procedure }}"><button class="push push--main">Start: {{ mb_strtolower($procedureNames[$action->procedure]) }}</button></form>
+                            <p class="muted">Done? Did it help?</p>
+                        @endif
+                        <div class="card-next__answers">
+                            <form method="post" action="{{ route('traces.end', $trace) }}">@csrf<input type="hidden" name="how" value="fixed"><input type="hidden" name="action" value="{{ $card->id }}"><button class="push">It helped</button></form>
+                            <form method="post" action="{{ route('traces.step', $trace) }}">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind" value="{{ Trace::FAILED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button class="push">It did not</button></form>
+                        </div>
+                    @else
+                        <div class="with-gap">
+                            <a class="push push--main" href="{{ route('traces.sheet', $trace) }}">Call sheet</a>
+                            <form method="post" action="{{ route('traces.end', $trace) }}">@csrf<input type="hidden" name="how" value="called"><button class="push">Somebody is called</button></form>
+                        </div>
+                    @endif
+                    @if ($check || $action)
+                        <form method="post" action="{{ route('traces.step', $trace) }}" class="mt-2">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind" value="{{ Trace::SKIPPED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button class="push push--quiet">{{ $check ? 'Don\'t know, or can\'t look' : 'Can\'t do this' }}</button></form>
+                    @endif
+                </section>
+                <section class="tile price">
+                    <div><span class="muted">Going on, about</span><strong>{{ $price['minutes'] }} min{{ $price['money'] > 0 ? ' and '.number_format($price['money']) : '' }}</strong></div>
+                    <div><span class="muted">Calling now</span><strong>{{ number_format($household->call_fee) }}</strong></div>
+                    <div><span class="muted">You put it right yourself</span><strong>{{ $price['chance'] }}</strong></div>
+                    @if ($price['stop'])<p class="muted mb-0">Call when “{{ $price['stop'] }}” has not helped either: what is left costs more than it promises.</p>@endif
+                </section>
+                <details class="tile">
+                    <summary>Other cards, in the order of what they cost</summary>
+                    <ul class="clean-list rows">
+                        @foreach (array_slice($deck, 1, 10) as $other)
+                            <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a> <span class="muted">about {{ number_format(max(0, $other->expect - $deck[0]->expect)) }} more</span></li>
+                        @endforeach
+                    </ul>
+                </details>
+                <p class="with-gap"><a class="push push--quiet" href="{{ route('traces.sheet', $trace) }}">Call sheet</a><form method="post" action="{{ route('traces.end', $trace) }}">@csrf<input type="hidden" name="how" value="left"><button class="push push--quiet">Leave it as it is</button></form></p>
+            @endif
+        </div>
+        <div class="stack">
+            <section class="tile">
+                <h2>Suspects</h2>
+                <ul class="suspects">
+                    @foreach ($suspects as $suspect)
+                        <li>
+                            <span>{{ $suspect['name'] }}</span>
+                            <svg viewBox="0 0 100 12" preserveAspectRatio="none" aria-hidden="true"><rect class="in-line" width="100" height="12" rx="3"/><rect class="in-rim" width="{{ max(1, $suspect['now']) }}" height="12" rx="3"/>@if ($seen)<rect class="in-copper" x="{{ min(99, $suspect['before']) }}" width="1.2" height="12"/>@endif</svg>
+                            <strong>{{ $suspect['chance'] }}</strong>
+                        </li>
+                    @endforeach
+                </ul>
+                @if ($seen)<p class="muted small mb-0">Copper mark: before your last answer.</p>@endif
+            </section>
+            <section class="tile">
+                <h2>What you told it</h2>
+                @foreach ($told as $known)<p class="mb-1">{{ $known }} <span class="muted small">from the logbook</span></p>@endforeach
+                @forelse ($steps as $place => $said)
+                    <form class="told" method="post" action="{{ route('traces.back', $trace) }}">
+                        @csrf
+                        <input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="place" value="{{ $place }}">
+                        <span>{{ $said }}</span>
+                        @unless ($trace->ended_at)<button class="push push--quiet" aria-label="Take back: {{ $said }}">Take back</button>@endunless
+                    </form>
+                @empty
+                    @unless ($told)<p class="muted mb-0">Nothing yet.</p>@endunless
+                @endforelse
+            </section>
+            @if ($before)
+                <section class="tile">
+                    <h2>Here before</h2>
+                    @foreach ($before as [$name, $other])<p class="mb-1">{{ $name }}, {{ $day($other->ended_at) }}{{ $other->held ? '. It held.' : '' }} <a href="{{ route('traces.show', $other) }}">See it</a></p>@endforeach
+                </section>
+            @endif
+        </div>
+    </div>
+</x-layout>
