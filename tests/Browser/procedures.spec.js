@@ -39,7 +39,7 @@ const procedures = [
     ['hood', 'degrease', hood, { 'A finger along': 2 }, 'opened: patchy, left clear'],
     ['hood', 'duct-look', hood, { 'Torch up the duct': 4 }, 'Duct mouth looked at: clogged'],
 ];
-const onPhone = ['spray-arms', 'descale-manual', 'wash-filters'];
+const onPhone = ['spray-arms'];
 
 // Puts a machine into the kitchen and begins a round on it, as the forms would.
 async function begin(page, kind, traits, chosen) {

@@ -56,6 +56,7 @@ final class DoorTest extends TestCase
         $this->post("/machines/$machine->id/devices", ['name' => 'Counter of ours']);
         $device = $owner->home()->devices()->firstOrFail();
         $this->post('/feeds');
+        $this->post("/machines/$machine->id/traces", ['id' => $traced = $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1']);
         $feed = $owner->home()->feeds()->firstOrFail();
         $before = [Entry::query()->count(), $round->ticks()->count()];
 
@@ -67,6 +68,8 @@ final class DoorTest extends TestCase
             ['GET', "/photos/$photo->id"], ['POST', "/entries/$entry->id/void"], ['DELETE', "/household/invitations/$invitation->id"],
             ['GET', "/machines/$machine->id/card"], ['GET', "/machines/$machine->id/vessels/tub/pour"], ['POST', "/machines/$machine->id/vessels/tub/pour"],
             ['GET', "/machines/$machine->id/start"], ['PUT', "/machines/$machine->id/start"], ['GET', "/machines/$machine->id/rhythm/filter"],
+            ['GET', "/machines/$machine->id/trace"], ['POST', "/machines/$machine->id/traces"], ['GET', "/traces/$traced"], ['POST', "/traces/$traced/steps"], ['POST', "/traces/$traced/back"],
+            ['POST', "/traces/$traced/end"], ['POST', "/traces/$traced/held"], ['GET', "/traces/$traced/sheet"], ['GET', "/traces/$traced/sheet.pdf"],
             ['POST', "/machines/$machine->id/snoozes"], ['POST', "/machines/$machine->id/lights"], ['POST', "/machines/$machine->id/symptoms"], ['POST', "/entries/$entry->id/cause"],
             ['GET', "/machines/$machine->id/devices/new"], ['POST', "/machines/$machine->id/devices"], ['GET', "/devices/$device->id"], ['GET', "/devices/$device->id/stream"],
             ['POST', "/devices/$device->id/token"], ['DELETE', "/devices/$device->id"], ['POST', "/devices/$device->id/settle"], ['POST', "/devices/$device->id/simulate"],
@@ -74,7 +77,7 @@ final class DoorTest extends TestCase
             ['POST', "/machines/$machine->id/vessels/sink/clear"], ['GET', "/machines/$machine->id/vessels/tub/happened"],
         ];
         foreach ($tries as [$method, $uri]) {
-            $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter', 'agent' => 'white-vinegar', 'symptom' => 'smell', 'until' => '2026-07-01', 'reason' => 'guests', 'light' => 'descale', 'on' => '1', 'name' => 'x', 'table' => 'when,uses', 'habits' => $machine->habits])->assertNotFound();
+            $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter', 'agent' => 'white-vinegar', 'symptom' => 'smell', 'until' => '2026-07-01', 'reason' => 'guests', 'light' => 'descale', 'on' => '1', 'name' => 'x', 'table' => 'when,uses', 'habits' => $machine->habits, 'symptoms' => ['smell'], 'since' => '2026-06-14', 'seen' => 0, 'kind' => 'answer', 'card' => 'shards', 'result' => 'none', 'place' => 0])->assertNotFound();
         }
         $this->get('/logbook?machine='.$machine->id)->assertOk()->assertDontSee('a remark of our own')->assertDontSee($machine->name);
         foreach (['/kitchen', '/away', '/rhythm?machine='.$machine->id, '/logbook?entry='.$entry->id, '/household', '/reminders', '/household/water?strip=4'] as $page) {
@@ -117,7 +120,8 @@ final class DoorTest extends TestCase
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/machines/$machine->id/devices", ['name' => 'Counter', 'simulated' => '1']);
         $device = $user->home()->devices()->firstOrFail();
-        foreach (['/rhythm', "/machines/$machine->id/rhythm/filter", "/machines/$machine->id/start", '/away', '/reminders', '/household/water?dip=1', "/devices/$device->id", "/machines/$machine->id/devices/new", "/machines/$machine->id/readings", '/', '/kitchen', "/machines/$machine->id", "/machines/$machine->id/edit", '/machines/new', '/logbook', '/household', "/rounds/$round->id", "/rounds/$round->id?step=hold-to-light", '/handbook', '/handbook/keep-apart', '/handbook/symptoms', '/handbook/schools', '/handbook/dishwasher/full-deep-clean', "/machines/$machine->id/vessels/tub/pour", "/machines/$machine->id/vessels/tub/happened"] as $page) {
+        $this->post("/machines/$machine->id/traces", ['id' => $traced = $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1']);
+        foreach (["/machines/$machine->id/trace", "/traces/$traced", "/traces/$traced/sheet", '/rhythm', "/machines/$machine->id/rhythm/filter", "/machines/$machine->id/start", '/away', '/reminders', '/household/water?dip=1', "/devices/$device->id", "/machines/$machine->id/devices/new", "/machines/$machine->id/readings", '/', '/kitchen', "/machines/$machine->id", "/machines/$machine->id/edit", '/machines/new', '/logbook', '/household', "/rounds/$round->id", "/rounds/$round->id?step=hold-to-light", '/handbook', '/handbook/keep-apart', '/handbook/symptoms', '/handbook/schools', '/handbook/dishwasher/full-deep-clean', "/machines/$machine->id/vessels/tub/pour", "/machines/$machine->id/vessels/tub/happened"] as $page) {
             $html = (string) $this->get($page)->assertOk()->getContent();
             self::assertDoesNotMatchRegularExpression('/<style|\sstyle=|\son[a-z]+=|<script(?![^>]*\ssrc=)|javascript:/i', $html, $page);
             self::assertDoesNotMatchRegularExpression('#(?:src|href)="https?://(?!127\.0\.0\.1)#', $html, $page);

@@ -122,7 +122,9 @@ final readonly class TracePage
             return (string) __('traces.why_action', ['chance' => Chance::say((float) $card->chance), 'minutes' => self::minutes($trouble->actions[$card->id]->minutes ?? 0)]);
         }
 
-        return (string) __('traces.why_check', ['minutes' => self::minutes($trouble->checks[$card->id]->minutes ?? 0), 'saves' => number_format(max(0.0, $reading->plan->expectedCost - $card->expect), 0)]);
+        $saves = round($reading->plan->expectedCost - $card->expect);
+
+        return strtr((string) __('traces.why_check', ['minutes' => self::minutes($trouble->checks[$card->id]->minutes ?? 0)]), ['{saves}' => $saves < 1 ? '' : (string) __('traces.why_saves', ['saves' => $saves])]);
     }
 
     /**

@@ -5,7 +5,7 @@
         <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a></p>
         <h1>What is it doing?</h1>
         <section class="tile">
-            <div class="ticks">
+            <div class="symptom-picks">
                 @foreach ($symptoms as $symptom)
                     <label class="tick"><input type="checkbox" name="symptoms[]" value="{{ $symptom->id }}" @checked(in_array($symptom->id, (array) old('symptoms'), true))> <span>{{ $symptom->name }}</span></label>
                 @endforeach

@@ -71,7 +71,7 @@
                 <details class="tile">
                     <summary>Other cards, in the order of what they cost</summary>
                     <ul class="clean-list rows">
-                        @foreach (array_slice($deck, 1, 10) as $other)
+                        @foreach (array_slice($deck, 1) as $other)
                             <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a> <span class="muted">about {{ number_format(max(0, $other->expect - $deck[0]->expect)) }} more</span></li>
                         @endforeach
                     </ul>

@@ -13,6 +13,7 @@ use GoodRinse\Core\Trace\Evidence;
 use GoodRinse\Core\Trace\FaultModel;
 use GoodRinse\Core\Trace\ImpossibleEvidence;
 use GoodRinse\Core\Trace\Optimum;
+use GoodRinse\Core\Trace\Reading;
 use GoodRinse\Core\Trace\Troubleshooter;
 use GoodRinse\Core\Trace\UnknownCard;
 use PHPUnit\Framework\TestCase;
@@ -123,6 +124,18 @@ final class TroubleshooterTest extends TestCase
         }
         $this->expectException(UnknownCard::class);
         (new Troubleshooter($model))->next(new Evidence([['gone', 'p']]));
+    }
+
+    public function test_answers_that_contradict_each_other_are_named_and_left_aside(): void
+    {
+        $model = new FaultModel(['a', 'b'], [1.0, 3.0], [new Check('x', 1, ['p' => [1.0], 'q' => [0.0, 1.0]]), new Check('y', 1, ['p' => [1.0], 'q' => [0.0, 1.0]])], [new Action('fix', 1, [1.0])], 10.0);
+        $reading = Reading::of($model, new Evidence([['x', 'p'], ['y', 'q']]), new Evidence([['x', 'p']]));
+
+        self::assertSame(1, $reading->conflict?->place);
+        self::assertSame(['b' => 0.75, 'a' => 0.25], $reading->suspects);
+        self::assertSame(['a' => 1.0, 'b' => 0.0], $reading->before);
+        self::assertSame([Card::ACTION, Card::CALL], array_map(static fn (Card $card): string => $card->kind, $reading->deck), 'what was answered is not asked again');
+        self::assertNull(Reading::of($model, new Evidence([['x', 'p']]), new Evidence())->conflict);
     }
 
     public function test_no_policy_beats_the_optimum_and_ours_comes_near_it(): void
