@@ -94,6 +94,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('entries/{entry}/cause', [SymptomController::class, 'confirm'])->name('symptoms.confirm')->can('update', 'entry');
         Route::get('machines/{machine}/trace', [TraceController::class, 'create'])->name('traces.create')->can('update', 'machine');
         Route::post('machines/{machine}/traces', [TraceController::class, 'store'])->name('traces.store')->can('update', 'machine');
+        Route::post('machines/{machine}/forget', [TraceController::class, 'forget'])->name('traces.forget')->can('update', 'machine');
         Route::get('traces/{trace}', [TraceController::class, 'show'])->name('traces.show')->can('view', 'trace');
         Route::post('traces/{trace}/steps', [TraceController::class, 'step'])->name('traces.step')->can('update', 'trace');
         Route::post('traces/{trace}/back', [TraceController::class, 'back'])->name('traces.back')->can('update', 'trace');

@@ -7,7 +7,9 @@ namespace App\Actions;
 use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
+use App\Models\Trace;
 use App\Models\User;
+use App\Support\DerivedUlid;
 use Illuminate\Http\UploadedFile;
 use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\Exceptions\RuntimeException as ImageException;
@@ -40,6 +42,18 @@ final readonly class KeepPhoto
     public function ofPart(Machine $machine, User $by, string $id, string $part, UploadedFile $upload): void
     {
         $this->keep($machine->household_id, $by, $id, $upload, ['machine_id' => $machine->id, 'part' => $part]);
+    }
+
+    /**
+     * A picture of what was noticed; a trace has one.
+     *
+     * @throws CannotDo when it cannot be read or there is no room for it
+     */
+    public function ofTrace(Trace $trace, User $by, UploadedFile $upload): void
+    {
+        if (!Photo::query()->where('trace_id', $trace->id)->exists()) {
+            $this->keep($trace->household_id, $by, DerivedUlid::of($trace->id, 'photo'), $upload, ['trace_id' => $trace->id]);
+        }
     }
 
     /** @param array<string, string> $of what it shows */

@@ -11,7 +11,6 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Trouble;
 use GoodRinse\Core\Handbook\TroubleCheck;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Trace\Confirmed;
 use GoodRinse\Core\Trace\Evidence;
 use GoodRinse\Core\Trace\MachineFaults;
 use GoodRinse\Core\Trace\Prices;
@@ -23,7 +22,7 @@ final readonly class TraceReader
     /** Days for which an opening still tells how a part is. */
     private const FRESH = 2;
 
-    public function __construct(private Handbook $handbook, private CareReader $care)
+    public function __construct(private Handbook $handbook, private CareReader $care, private FixHistory $fixes)
     {
     }
 
@@ -37,7 +36,7 @@ final readonly class TraceReader
         $machine = $trace->machine;
         $trouble = $this->trouble($machine);
         $known = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
-        $model = (new MachineFaults())->model($trouble, $machine->traits, new Prices($household->hour_value, $household->call_fee), $known, [], $this->confirmed($machine, $household));
+        $model = (new MachineFaults())->model($trouble, $machine->traits, new Prices($household->hour_value, $household->call_fee), $known, [], $this->fixes->confirmed($machine, $household));
         $told = $this->told($trace, $household);
         $with = fn (Evidence $evidence): Evidence => new Evidence(
             array_values(array_filter([...$told, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer))),
@@ -89,22 +88,6 @@ final readonly class TraceReader
         }
 
         return $last->left->value >= $this->handbook->rhythmModel()->cleanBy ? $check->told[0] : $check->told[1];
-    }
-
-    /** How often each cause was confirmed, on this machine and on others of its kind. */
-    private function confirmed(Machine $machine, Household $household): Confirmed
-    {
-        [$here, $elsewhere] = [[], []];
-        $traces = $household->traces()->with('machine')->where('held', true)->whereNotNull('cause')->get();
-        foreach ($traces as $trace) {
-            if ($trace->machine_id === $machine->id) {
-                $here[(string) $trace->cause] = ($here[(string) $trace->cause] ?? 0) + 1;
-            } elseif ($trace->machine->kind === $machine->kind) {
-                $elsewhere[(string) $trace->cause] = ($elsewhere[(string) $trace->cause] ?? 0) + 1;
-            }
-        }
-
-        return new Confirmed($here, $elsewhere);
     }
 
     /**

@@ -24,6 +24,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, string|float>  $habits
  * @property array<string, string>        $schools
  * @property array<string, mixed>|null    $apart        what the household set right of how parts come off
+ * @property string|null                  $model        as its rating label has it
+ * @property string|null                  $serial
+ * @property \Carbon\CarbonImmutable|null $forgot_at    what was confirmed before is not reckoned with
  * @property \Carbon\CarbonImmutable|null $created_at
  */
 final class Machine extends Model implements BelongsToHousehold
@@ -34,12 +37,12 @@ final class Machine extends Model implements BelongsToHousehold
 
     protected $table = 'machines';
 
-    protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools', 'apart'];
+    protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools', 'apart', 'model', 'serial', 'forgot_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array', 'apart' => 'array', 'created_at' => 'immutable_datetime'];
+        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array', 'apart' => 'array', 'created_at' => 'immutable_datetime', 'forgot_at' => 'immutable_datetime'];
     }
 
     /** @return array<string, OwnWay> what the household set right of how parts come off, by part */

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null     $step
  * @property string|null     $machine_id   of a picture on its take-apart sheet
  * @property string|null     $part
+ * @property string|null     $trace_id     of what was noticed
  * @property string          $file
  * @property int             $width
  * @property int             $height

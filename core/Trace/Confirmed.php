@@ -15,7 +15,7 @@ final readonly class Confirmed
      * @param array<string, int> $here      by cause, on this machine
      * @param array<string, int> $elsewhere by cause, on others of the household
      */
-    public function __construct(private array $here = [], private array $elsewhere = [])
+    public function __construct(public array $here = [], private array $elsewhere = [])
     {
     }
 

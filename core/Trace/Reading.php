@@ -8,13 +8,14 @@ namespace GoodRinse\Core\Trace;
 final readonly class Reading
 {
     /**
-     * @param non-empty-list<Card>    $deck     the best first
-     * @param array<string, float>    $suspects chance of each cause, the likeliest first
-     * @param array<string, float>    $before   the same without the last answer
-     * @param RepairPlan              $plan     without looking any further
-     * @param ImpossibleEvidence|null $conflict set when what was answered contradicts itself; the answers are then left aside
+     * @param non-empty-list<Card>             $deck     the best first
+     * @param array<string, float>             $suspects chance of each cause, the likeliest first
+     * @param array<string, float>             $before   the same without the last answer
+     * @param array<string, array{int, float}> $moved    the answer that moved each cause most, by its place among the answers, and by what it multiplied its chance
+     * @param RepairPlan                       $plan     without looking any further
+     * @param ImpossibleEvidence|null          $conflict set when what was answered contradicts itself; the answers are then left aside
      */
-    public function __construct(public array $deck, public array $suspects, public array $before, public RepairPlan $plan, public ?ImpossibleEvidence $conflict)
+    public function __construct(public array $deck, public array $suspects, public array $before, public array $moved, public RepairPlan $plan, public ?ImpossibleEvidence $conflict)
     {
     }
 
@@ -36,6 +37,27 @@ final readonly class Reading
         }
         arsort($suspects);
 
-        return new self($shooter->deck($evidence), $suspects, $earlier, $shooter->plan($evidence), $conflict);
+        return new self($shooter->deck($evidence), $suspects, $earlier, null === $conflict ? self::moved($shooter, $evidence, $suspects) : [], $shooter->plan($evidence), $conflict);
+    }
+
+    /**
+     * @param array<string, float> $suspects
+     *
+     * @return array<string, array{int, float}>
+     */
+    private static function moved(Troubleshooter $shooter, Evidence $evidence, array $suspects): array
+    {
+        $moved = [];
+        foreach (array_keys($evidence->answers) as $place) {
+            $without = $shooter->posterior(new Evidence(array_values(array_diff_key($evidence->answers, [$place => true])), $evidence->failed, $evidence->skipped));
+            foreach ($suspects as $cause => $chance) {
+                $times = $without[$cause] > 0 ? $chance / $without[$cause] : 1.0;
+                if (abs(log(max($times, 1e-9))) > abs(log(max($moved[$cause][1] ?? 1.0, 1e-9)))) {
+                    $moved[$cause] = [$place, $times];
+                }
+            }
+        }
+
+        return $moved;
     }
 }

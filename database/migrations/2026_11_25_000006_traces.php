@@ -30,11 +30,21 @@ return new class extends Migration {
             $table->float('hour_value')->default(15);
             $table->float('call_fee')->default(120);
         });
+        Schema::table('machines', function (Blueprint $table): void {
+            $table->string('model', 60)->nullable();
+            $table->string('serial', 60)->nullable();
+            $table->dateTime('forgot_at')->nullable();
+        });
+        Schema::table('photos', function (Blueprint $table): void {
+            $table->foreignUlid('trace_id')->nullable()->constrained()->restrictOnDelete();
+        });
     }
 
     public function down(): void
     {
+        Schema::table('machines', fn (Blueprint $table) => $table->dropColumn(['model', 'serial', 'forgot_at']));
         Schema::table('households', fn (Blueprint $table) => $table->dropColumn(['hour_value', 'call_fee']));
+        Schema::table('photos', fn (Blueprint $table) => $table->dropColumn('trace_id'));
         Schema::dropIfExists('traces');
     }
 };

@@ -7,14 +7,19 @@ namespace Database\Seeders;
 use App\Actions\RegisterUser;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Models\Trace;
 use App\Models\User;
+use App\Support\DerivedUlid;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Lab\Kitchen;
 use GoodRinse\Core\Lab\KitchenSettings;
 use GoodRinse\Core\Lab\LabEvent;
 use GoodRinse\Core\Logbook\Clearing;
 use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Fix;
 use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\Symptom;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Portion;
@@ -24,7 +29,8 @@ use Psr\Clock\ClockInterface;
 
 /**
  * The made-up household that the application is shown with: eighteen months of five machines, lived through
- * by the Lab and ending on the day it is loaded with one filter due and vinegar in one tub.
+ * by the Lab and ending on the day it is loaded with one filter due, vinegar in one tub, one symptom being looked into
+ * and one fix to be asked after.
  */
 final readonly class DemoHousehold
 {
@@ -33,6 +39,9 @@ final readonly class DemoHousehold
     private const DAYS = 548;
     private const SEED = 47;
     private const LONGEST_SEARCH = 120;
+
+    /** The ids of its traces follow from this one, so that it is the same whenever it is loaded. */
+    private const TRACES = '01J00000000000000000000000';
 
     public function __construct(
         private Handbook $handbook,
@@ -57,6 +66,7 @@ final readonly class DemoHousehold
         $nils->household()->associate($home)->save();
         $this->dishwasher($home, $ama);
         $this->others($home, $ama);
+        $this->traces($home);
 
         return $ama;
     }
@@ -98,6 +108,32 @@ final readonly class DemoHousehold
             }
             $this->caredFor($home, $machine, array_keys($tasks));
         }
+    }
+
+    /** One symptom that is being looked into, and one that was put right and has not been asked after. */
+    private function traces(Household $home): void
+    {
+        $cabin = $home->machines()->where('name', 'Skerry 45')->firstOrFail();
+        $open = $this->noticed($home, $cabin, 'upper-dirty', $this->today($home)->plus(-2)->atTime(19, 5, $home->zone()));
+        $open->update(['steps' => [['kind' => Trace::ANSWER, 'id' => 'arm-hit', 'result' => 'clear', 'at' => $open->begun_at->format('Y-m-d H:i:s')]]]);
+
+        $pot = $home->machines()->where('name', 'Morning Pot')->firstOrFail();
+        $descaled = $pot->entries()->where('kind', EntryKind::Opening)->where('payload->task', 'descale')->orderByDesc('happened_at')->firstOrFail()->happened_at;
+        $fixed = $this->noticed($home, $pot, 'slow', $descaled->modify('-1 day')->toDateTimeImmutable());
+        $fixed->update(['ended_at' => $descaled, 'ended_how' => Trace::FIXED, 'fixed_by' => 'descale-run', 'cause' => 'scale']);
+        $this->lab->live($home, $pot, [new LabEvent($descaled->toDateTimeImmutable(), new Fix('descale-run', 'scale', $fixed->id))]);
+    }
+
+    private function noticed(Household $home, Machine $machine, string $symptom, \DateTimeImmutable $at): Trace
+    {
+        $this->lab->live($home, $machine, [new LabEvent($at, new Symptom($symptom))]);
+        $entry = $machine->entries()->where('kind', EntryKind::Symptom)->latest('seq')->firstOrFail()->id;
+
+        $trace = new Trace(['household_id' => $home->id, 'machine_id' => $machine->id, 'symptoms' => [['symptom' => $symptom, 'entry' => $entry]], 'steps' => [], 'begun_at' => $at->format('Y-m-d H:i:s')]);
+        $trace->id = DerivedUlid::of(self::TRACES, $symptom);
+        $trace->save();
+
+        return $trace;
     }
 
     /**

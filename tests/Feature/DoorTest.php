@@ -68,7 +68,7 @@ final class DoorTest extends TestCase
             ['GET', "/photos/$photo->id"], ['POST', "/entries/$entry->id/void"], ['DELETE', "/household/invitations/$invitation->id"],
             ['GET', "/machines/$machine->id/card"], ['GET', "/machines/$machine->id/vessels/tub/pour"], ['POST', "/machines/$machine->id/vessels/tub/pour"],
             ['GET', "/machines/$machine->id/start"], ['PUT', "/machines/$machine->id/start"], ['GET', "/machines/$machine->id/rhythm/filter"],
-            ['GET', "/machines/$machine->id/trace"], ['POST', "/machines/$machine->id/traces"], ['GET', "/traces/$traced"], ['POST', "/traces/$traced/steps"], ['POST', "/traces/$traced/back"],
+            ['GET', "/machines/$machine->id/trace"], ['POST', "/machines/$machine->id/forget"], ['POST', "/machines/$machine->id/traces"], ['GET', "/traces/$traced"], ['POST', "/traces/$traced/steps"], ['POST', "/traces/$traced/back"],
             ['POST', "/traces/$traced/end"], ['POST', "/traces/$traced/held"], ['GET', "/traces/$traced/sheet"], ['GET', "/traces/$traced/sheet.pdf"],
             ['POST', "/machines/$machine->id/snoozes"], ['POST', "/machines/$machine->id/lights"], ['POST', "/machines/$machine->id/symptoms"], ['POST', "/entries/$entry->id/cause"],
             ['GET', "/machines/$machine->id/devices/new"], ['POST', "/machines/$machine->id/devices"], ['GET', "/devices/$device->id"], ['GET', "/devices/$device->id/stream"],

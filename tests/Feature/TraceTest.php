@@ -7,9 +7,11 @@ namespace Tests\Feature;
 use App\Care\CareReader;
 use App\Models\Entry;
 use App\Models\Machine;
+use App\Models\Photo;
 use App\Models\Trace;
 use App\Models\User;
 use GoodRinse\Core\Logbook\EntryKind;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
@@ -43,9 +45,39 @@ final class TraceTest extends TestCase
 
     private static function first(string $html): string
     {
-        preg_match('#<ul class="suspects">.*?<span>(.*?)</span>#s', $html, $found);
+        preg_match('#<ul class="suspects">.*?<span>([^<]*)<#s', $html, $found);
 
         return $found[1] ?? '';
+    }
+
+    private static function chance(string $html): string
+    {
+        preg_match('#<ul class="suspects">.*?<strong>(.*?)</strong>#s', $html, $found);
+
+        return $found[1] ?? '';
+    }
+
+    public function test_a_picture_belongs_to_its_trace_and_other_files_are_refused(): void
+    {
+        $id = $this->ulid();
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['crust'], 'since' => '2026-06-14', 'photo' => UploadedFile::fake()->create('note.txt', 4, 'text/plain')])->assertSessionHasErrors('photo');
+        self::assertSame(0, Entry::query()->count());
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['crust'], 'since' => '2026-06-14', 'photo' => UploadedFile::fake()->image('crust.jpg', 60, 40)])->assertRedirect("/traces/$id");
+        $photo = Photo::query()->where('trace_id', $id)->firstOrFail();
+        $this->get("/traces/$id")->assertSee("/photos/$photo->id");
+        $this->get("/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    }
+
+    public function test_a_round_begun_from_a_card_leads_back_to_it_and_each_suspect_tells_what_moved_it(): void
+    {
+        $trace = $this->begin(['standing-water']);
+        $this->answer($trace, 'listen', 'silent');
+        $this->get("/traces/$trace->id")->assertSee('likelier: listen for half a minute at drain: nothing');
+        $this->clock->move('+1 minute');
+        $round = $this->startRound($this->user, $this->machine, 'filter-clean');
+        $this->walk($round, ['found' => 'patchy']);
+        $this->post("/rounds/$round->id/end", ['how' => 'finished']);
+        $this->get("/rounds/$round->id")->assertSee('Did it help? Back to what you were looking into')->assertSee("/traces/$trace->id");
     }
 
     public function test_what_is_noticed_is_written_down_with_or_without_looking_for_why(): void
@@ -145,6 +177,14 @@ final class TraceTest extends TestCase
         $again = $this->begin(['food-bits'], '2026-06-17');
         $this->get("/traces/$again->id")->assertSee('Here before')->assertSee('Clean the filter, 15 June. It held.', false);
         self::assertSame('The fine filter is clogged', self::first((string) $this->get("/traces/$again->id")->getContent()), 'what was confirmed here counts');
+        $this->get("/traces/$again->id")->assertSee('Learned here')->assertSee('The fine filter is clogged: confirmed once.');
+        $this->get('/handbook/symptoms')->assertSee('clean the filter')->assertSee('the last time; it held 2 days');
+        $this->get("/machines/{$this->machine->id}?task=filter")->assertSee('What it caused, left too long')->assertSee('Food bits on dishes');
+        $chance = self::chance((string) $this->get("/traces/$again->id")->getContent());
+        $this->clock->move('+1 minute');
+        $this->post("/machines/{$this->machine->id}/forget")->assertSessionHasNoErrors();
+        $this->get("/traces/$again->id")->assertDontSee('Learned here');
+        self::assertNotSame($chance, self::chance((string) $this->get("/traces/$again->id")->getContent()));
     }
 
     public function test_a_fix_that_did_not_hold_opens_the_trace_again_with_what_was_tried(): void
@@ -162,6 +202,9 @@ final class TraceTest extends TestCase
         $this->answer($trace, 'listen', 'silent');
         $this->answer($trace, 'clear-sump', null, Trace::FAILED);
         $this->get("/traces/$trace->id/sheet")->assertOk()->assertSee('Call sheet')->assertSee('Listen for half a minute at drain: nothing')->assertSee('Clear the sump and free the impeller: did not help')->assertSee('rating label');
+        $this->put("/machines/{$this->machine->id}", ['name' => 'Galley', 'traits' => $this->machine->traits + ['vent' => 'vent'], 'model' => 'T-60', 'serial' => '0042'])->assertSessionHasNoErrors();
+        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-12', 'found' => 'heavy', 'left' => 'clear']);
+        $this->get("/traces/$trace->id/sheet")->assertSee('Model: T-60. Serial: 0042.')->assertSee('12 June 2026: Fine filter opened: heavy, left clear');
         $pdf = $this->get("/traces/$trace->id/sheet.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
         $this->post("/traces/$trace->id/end", ['how' => 'called']);

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\BeginTrace;
 use App\Actions\EndTrace;
+use App\Actions\ForgetLearned;
+use App\Actions\KeepPhoto;
 use App\Actions\StepTrace;
 use App\Care\TraceReader;
 use App\Http\Requests\StepRequest;
@@ -28,7 +30,7 @@ final class TraceController extends Controller
         return view('traces.create', $page->note($machine, $this->person($request)->home()));
     }
 
-    public function store(TraceRequest $request, Machine $machine, BeginTrace $begin): RedirectResponse
+    public function store(TraceRequest $request, Machine $machine, BeginTrace $begin, KeepPhoto $keep): RedirectResponse
     {
         $trace = $begin->handle(
             $machine,
@@ -38,8 +40,12 @@ final class TraceController extends Controller
             $request->filled('where') ? $request->string('where')->toString() : null,
             $request->filled('badly') ? $request->string('badly')->toString() : 'annoying',
             $request->since(),
-            $request->boolean('look'),
+            $request->boolean('look') || null !== $request->photo(),
         );
+        $photo = $request->photo();
+        if (null !== $trace && null !== $photo) {
+            $keep->ofTrace($trace, $this->person($request), $photo);
+        }
 
         return null === $trace ? redirect()->route('machines.show', $machine)->with('did', __('traces.noted')) : redirect()->route('traces.show', $trace);
     }
@@ -84,11 +90,18 @@ final class TraceController extends Controller
 
     public function sheet(Request $request, Trace $trace, TracePage $page): View
     {
-        return view('traces.sheet', $page->deck($trace, $this->person($request)->home()));
+        return view('traces.sheet', $page->sheet($trace, $this->person($request)->home()));
     }
 
     public function sheetPdf(Request $request, Trace $trace, TracePage $page, Pdf $pdf): Response
     {
-        return $pdf->page(view('traces.sheet-pdf', $page->deck($trace, $this->person($request)->home())), 'call-sheet.pdf');
+        return $pdf->page(view('traces.sheet-pdf', $page->sheet($trace, $this->person($request)->home())), 'call-sheet.pdf');
+    }
+
+    public function forget(Machine $machine, ForgetLearned $forget): RedirectResponse
+    {
+        $forget->handle($machine);
+
+        return back()->with('did', __('traces.forgotten'));
     }
 }

@@ -25,6 +25,8 @@ final class MachineRequest extends FormRequest
         $rules = [
             'name' => ['required', 'string', 'max:60'],
             'place' => ['nullable', 'string', 'max:60'],
+            'model' => ['nullable', 'string', 'max:60'],
+            'serial' => ['nullable', 'string', 'max:60'],
             'cleaned_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
         ];
         if (null === $this->machine()) {
@@ -66,7 +68,13 @@ final class MachineRequest extends FormRequest
 
     public function place(): ?string
     {
-        return $this->filled('place') ? $this->string('place')->toString() : null;
+        return $this->said('place');
+    }
+
+    /** What was typed in a field; null when nothing was. */
+    public function said(string $field): ?string
+    {
+        return $this->filled($field) ? $this->string($field)->toString() : null;
     }
 
     /** @return array<string, string> */

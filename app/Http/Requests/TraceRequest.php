@@ -9,6 +9,10 @@ use GoodRinse\Core\Quantity\Day;
 /** What was noticed on a machine. */
 final class TraceRequest extends UlidRequest
 {
+    use TakesPhoto {
+        messages as photoMessages;
+    }
+
     private const BADLY = ['bearable', 'annoying', 'unusable'];
 
     /** @return array<string, list<mixed>> */
@@ -21,13 +25,14 @@ final class TraceRequest extends UlidRequest
             'where' => ['nullable', 'string', 'regex:/^[a-z-]{1,30}$/D'],
             'badly' => ['nullable', 'string', 'in:'.implode(',', self::BADLY)],
             'look' => ['nullable', 'boolean'],
+            'photo' => $this->photoRules(),
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['symptoms.required' => (string) __('traces.pick_one')];
+        return ['symptoms.required' => (string) __('traces.pick_one')] + $this->photoMessages();
     }
 
     /** @return list<string> */

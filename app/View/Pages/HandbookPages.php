@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Care\FixHistory;
 use App\Care\Surroundings;
 use App\Models\Household;
 use App\Models\Machine;
@@ -26,7 +27,7 @@ final readonly class HandbookPages
 
     private Composer $composer;
 
-    public function __construct(private Handbook $handbook, private Surroundings $surroundings)
+    public function __construct(private Handbook $handbook, private Surroundings $surroundings, private FixHistory $fixes)
     {
         $this->composer = new Composer($handbook);
     }
@@ -98,20 +99,20 @@ final readonly class HandbookPages
             }
         }
 
-        return ['all' => $all, 'groups' => $groups];
+        return ['all' => $all, 'groups' => $groups, 'fixed' => $this->fixes->bySymptom($household)];
     }
 
     /**
      * @param array<string, string> $traits
      *
-     * @return list<array{name: string, causes: list<array{name: string, action: TroubleAction|null}>}>
+     * @return list<array{id: string, name: string, causes: list<array{name: string, action: TroubleAction|null}>}>
      */
     private function symptomsOf(Trouble $trouble, array $traits): array
     {
         $symptoms = [];
         foreach ($trouble->symptoms as $symptom) {
             if ($symptom->when->holds($traits)) {
-                $symptoms[] = ['name' => $symptom->name, 'causes' => $this->causesOf($symptom, $trouble, $traits)];
+                $symptoms[] = ['id' => $symptom->id, 'name' => $symptom->name, 'causes' => $this->causesOf($symptom, $trouble, $traits)];
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Care\CareReader;
+use App\Care\FixHistory;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
@@ -23,6 +24,7 @@ final readonly class MachinePage
         private Handbook $handbook,
         private ReasonWords $words,
         private VesselNotices $keepApart,
+        private FixHistory $fixes,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class MachinePage
             'wanted' => $care->onDemand(),
             'notices' => $this->keepApart->for($household, [$care], $machine),
             'pourInto' => $this->keepApart->pourInto([$care])[$machine->id] ?? [],
+            'caused' => null === $shown ? [] : $this->fixes->causedBy($shown->task->id, $machine, $household),
             'symptoms' => null === $shown ? [] : $this->handbook->trouble($machine->kind)?->pointingTo($shown->task->id, $machine->traits) ?? [],
             'handbook' => $this->handbook,
         ];

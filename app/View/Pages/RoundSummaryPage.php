@@ -8,6 +8,7 @@ use App\Care\CareReader;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Round;
+use App\Models\Trace;
 use App\View\Words\EntryWords;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Logbook\EntryKind;
@@ -41,6 +42,7 @@ final readonly class RoundSummaryPage
             'lines' => $inForce->sortBy(['happened_at', 'seq'])->values()->map(fn (Entry $entry): array => [$entry, $this->entryWords->say($entry->says(), $round->machine, $entry->part, $household->measures)])->all(),
             'photos' => $round->photos()->orderBy('taken_at')->get(),
             'today' => $today,
+            'trace' => Trace::query()->where('machine_id', $round->machine_id)->whereNull('ended_at')->where('begun_at', '<=', $round->started_at)->latest('id')->first(),
         ];
     }
 

@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Care\FixHistory;
 use App\Care\OpenTraces;
 use App\Care\TraceReader;
+use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Models\Photo;
 use App\Models\Trace;
 use App\View\Words\Chance;
+use App\View\Words\Dates;
+use App\View\Words\EntryWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Symptom;
 use GoodRinse\Core\Handbook\Trouble;
+use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Trace\Card;
 use GoodRinse\Core\Trace\Reading;
@@ -23,8 +29,9 @@ use Psr\Clock\ClockInterface;
 final readonly class TracePage
 {
     private const SUSPECTS = 7;
+    private const LATELY = 8;
 
-    public function __construct(private TraceReader $reader, private OpenTraces $open, private Handbook $handbook, private ClockInterface $clock)
+    public function __construct(private TraceReader $reader, private OpenTraces $open, private Handbook $handbook, private ClockInterface $clock, private EntryWords $words, private FixHistory $fixes)
     {
     }
 
@@ -53,16 +60,34 @@ final readonly class TracePage
             'names' => $this->names($trace, $trouble),
             'trouble' => $trouble,
             'reading' => $reading,
-            'suspects' => $this->suspects($reading, $trouble),
+            'suspects' => $this->suspects($reading, $trouble, $this->answers($trace, $household, $trouble)),
             'told' => array_values(array_filter(array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $this->reader->told($trace, $household)))),
             'steps' => $this->steps($trace, $trouble),
             'why' => $this->why($reading, $trouble),
             'price' => $this->price($reading->plan, $trouble),
             'before' => $this->before($trace, $household, $trouble),
+            'photo' => Photo::query()->where('trace_id', $trace->id)->first(),
+            'learned' => $this->fixes->learned($trace->machine, $household),
             'ask' => $this->open->isToBeAsked($trace),
             'cause' => null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
             'procedureNames' => $this->handbook->kind($trace->machine->kind)->procedureNames,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    public function sheet(Trace $trace, Household $household): array
+    {
+        return $this->deck($trace, $household) + ['lately' => $this->lately($trace->machine, $household)];
+    }
+
+    /** @return list<string> openings, measures and parts of the last months, the newest first */
+    private function lately(Machine $machine, Household $household): array
+    {
+        $entries = $machine->entries()->whereIn('kind', [EntryKind::Opening, EntryKind::Reading, EntryKind::PartFitted, EntryKind::Fix])->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::LATELY)->get();
+        $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
+
+        return array_values($entries->reject(static fn (Entry $entry): bool => isset($voided[$entry->id]))
+            ->map(fn (Entry $entry): string => Dates::day(Day::at($entry->happened_at, $household->zone())).': '.$this->words->say($entry->says(), $machine, $entry->part, $household->measures))->all());
     }
 
     /** @return list<string> what was noticed, in words */
@@ -71,15 +96,38 @@ final readonly class TracePage
         return array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed());
     }
 
-    /** @return list<array{name: string, chance: string, now: float, before: float}> */
-    private function suspects(Reading $reading, Trouble $trouble): array
+    /** @return list<string> the answers that count, in words: first what the logbook told */
+    private function answers(Trace $trace, Household $household, Trouble $trouble): array
+    {
+        $counted = array_filter([...$this->reader->told($trace, $household), ...$trace->evidence()->answers], fn (array $answer): bool => null !== $this->answer($trouble, $answer[0], $answer[1]));
+
+        return array_values(array_map(fn (array $answer): string => (string) $this->answer($trouble, $answer[0], $answer[1]), $counted));
+    }
+
+    /**
+     * @param list<string> $answers in words
+     *
+     * @return list<array{name: string, chance: string, now: float, before: float, moved: string|null}>
+     */
+    private function suspects(Reading $reading, Trouble $trouble, array $answers): array
     {
         $suspects = [];
         foreach (array_slice($reading->suspects, 0, self::SUSPECTS) as $cause => $chance) {
-            $suspects[] = ['name' => $trouble->causes[$cause]->name ?? $cause, 'chance' => Chance::say($chance), 'now' => round(100 * $chance, 1), 'before' => round(100 * ($reading->before[$cause] ?? 0.0), 1)];
+            $suspects[] = ['name' => $trouble->causes[$cause]->name ?? $cause, 'chance' => Chance::say($chance), 'now' => round(100 * $chance, 1), 'before' => round(100 * ($reading->before[$cause] ?? 0.0), 1), 'moved' => $this->moved($reading->moved[$cause] ?? null, $answers)];
         }
 
         return $suspects;
+    }
+
+    /**
+     * @param array{int, float}|null $moved
+     * @param list<string>           $answers
+     */
+    private function moved(?array $moved, array $answers): ?string
+    {
+        return null === $moved || !isset($answers[$moved[0]]) || abs(log(max($moved[1], 1e-9))) < log(1.3)
+            ? null
+            : (string) __($moved[1] > 1 ? 'traces.raised' : 'traces.lowered', ['answer' => lcfirst($answers[$moved[0]])]);
     }
 
     /** @return array<int, string> what was answered and tried, in words, by place; without what the handbook has dropped since */

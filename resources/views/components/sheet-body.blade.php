@@ -1,4 +1,4 @@
-@props(['trace', 'names', 'told', 'steps', 'suspects', 'machine', 'household', 'today', 'trouble'])
+@props(['trace', 'names', 'told', 'steps', 'suspects', 'machine', 'household', 'lately'])
 @php
     use App\View\Words\Dates;
     use GoodRinse\Core\Quantity\Day;
@@ -13,5 +13,9 @@
 @endif
 <h2>What it may be</h2>
 <table>@foreach ($suspects as $suspect)<tr><th scope="row">{{ $suspect['name'] }}</th><td>{{ $suspect['chance'] }}</td></tr>@endforeach</table>
+@if ($lately)
+    <h2>Done to it lately</h2>
+    <ul>@foreach ($lately as $line)<li>{{ $line }}</li>@endforeach</ul>
+@endif
 <h2>The machine</h2>
-<p>{{ $machine->name }}{{ $machine->place ? ', '.$machine->place : '' }}. Model: ______________ Serial: ______________ (on its rating label)</p>
+<p>{{ $machine->name }}{{ $machine->place ? ', '.$machine->place : '' }}. Model: {{ $machine->model ?? '______________' }}. Serial: {{ $machine->serial ?? '______________' }}.{{ $machine->model && $machine->serial ? '' : ' Both stand on its rating label.' }}</p>

@@ -1,4 +1,4 @@
-@props(['line', 'chart', 'machine', 'kind', 'handbook', 'today', 'running', 'symptoms' => []])
+@props(['line', 'chart', 'machine', 'kind', 'handbook', 'today', 'running', 'symptoms' => [], 'caused' => []])
 @php
     use App\View\Words\Dates;
     use App\View\Words\Uses;
@@ -47,6 +47,10 @@
         <a class="push push--quiet" href="{{ route('handbook.procedure', [$kind->id, array_key_first($task->procedures()), 'machine' => $machine->id]) }}">Read it first</a>
     </div>
     <p class="mt-3 mb-0"><a class="why-link" href="{{ route('rhythm.why', [$machine, $id]) }}">Why this date, or not now?</a></p>
+    @if ($caused)
+        <h3 class="mt-3">What it caused, left too long</h3>
+        @foreach ($caused as [$name, $trace])<p class="mb-1"><a href="{{ route('traces.show', $trace) }}">{{ $name }}</a>, {{ Dates::day(GoodRinse\Core\Quantity\Day::at($trace->begun_at, auth()->user()->home()->zone()), $today) }}</p>@endforeach
+    @endif
     @if ($symptoms)
         <details class="mt-2" @if ($errors->has('symptom')) open @endif>
             <summary>Something points to it</summary>

@@ -32,7 +32,8 @@
             @if ($photos->isNotEmpty())
                 <div class="photos mb-3">@foreach ($photos as $photo)<img src="{{ route('photos.show', $photo) }}" alt="Picture from this round">@endforeach</div>
             @endif
-            <p class="with-gap mb-0"><a class="push push--main" href="{{ route('today') }}">Back to Today</a><a class="push" href="{{ route('rounds.record', $round) }}">Service record</a><a class="push push--quiet" href="{{ route('logbook') }}">See the logbook</a></p>
+            @if ($trace)<p class="with-gap"><a class="push push--main" href="{{ route('traces.show', $trace) }}">Did it help? Back to what you were looking into</a></p>@endif
+            <p class="with-gap mb-0"><a @class(['push', 'push--main' => ! $trace]) href="{{ route('today') }}">Back to Today</a><a class="push" href="{{ route('rounds.record', $round) }}">Service record</a><a class="push push--quiet" href="{{ route('logbook') }}">See the logbook</a></p>
         </section>
         <aside class="today__aside">
             <section class="tile">

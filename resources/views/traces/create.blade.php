@@ -1,5 +1,5 @@
 <x-layout title="Something is wrong" place="kitchen">
-    <form method="post" action="{{ route('traces.store', $machine) }}" class="trace-note">
+    <form method="post" action="{{ route('traces.store', $machine) }}" class="trace-note" enctype="multipart/form-data">
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
         <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a></p>
@@ -17,7 +17,7 @@
             <button class="push push--main" name="look" value="1">Find out why</button>
             <button class="push">Just write it down</button>
         </div>
-        <details class="tile mt-3" @if ($errors->hasAny(['since', 'where', 'badly'])) open @endif>
+        <details class="tile mt-3" @if ($errors->hasAny(['since', 'where', 'badly', 'photo'])) open @endif>
             <summary>Where, since when, how bad</summary>
             @if ($kind->id === 'dishwasher')
                 <fieldset class="mt-3">
@@ -26,6 +26,7 @@
                 </fieldset>
             @endif
             <div class="mt-3"><x-field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today" required/></div>
+            <x-field name="photo" label="A picture of it" type="file" accept="image/jpeg,image/png,image/webp"/>
             <fieldset>
                 <legend>How bad?</legend>
                 <div class="picks">

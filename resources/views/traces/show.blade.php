@@ -85,7 +85,7 @@
                 <ul class="suspects">
                     @foreach ($suspects as $suspect)
                         <li>
-                            <span>{{ $suspect['name'] }}</span>
+                            <span>{{ $suspect['name'] }}@if ($suspect['moved'])<small class="muted">{{ $suspect['moved'] }}</small>@endif</span>
                             <svg viewBox="0 0 100 12" preserveAspectRatio="none" aria-hidden="true"><rect class="in-line" width="100" height="12" rx="3"/><rect class="in-rim" width="{{ max(1, $suspect['now']) }}" height="12" rx="3"/>@if ($seen)<rect class="in-copper" x="{{ min(99, $suspect['before']) }}" width="1.2" height="12"/>@endif</svg>
                             <strong>{{ $suspect['chance'] }}</strong>
                         </li>
@@ -107,6 +107,14 @@
                     @unless ($told)<p class="muted mb-0">Nothing yet.</p>@endunless
                 @endforelse
             </section>
+            @if ($photo)<section class="tile photos"><img src="{{ route('photos.show', $photo) }}" alt="Picture of what was noticed"></section>@endif
+            @if ($learned)
+                <section class="tile">
+                    <h2>Learned here</h2>
+                    @foreach ($learned as $name => $times)<p class="mb-1">{{ $name }}: confirmed {{ $times === 1 ? 'once' : $times.' times' }}.</p>@endforeach
+                    <form method="post" action="{{ route('traces.forget', $machine) }}">@csrf<button class="push push--quiet">Start from the handbook again</button></form>
+                </section>
+            @endif
             @if ($before)
                 <section class="tile">
                     <h2>Here before</h2>
