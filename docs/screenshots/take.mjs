@@ -26,7 +26,7 @@ try {
     const open = async (options) => (await browser.newContext({ ...options, storageState })).newPage();
     const [light, dark, small] = [await open(desk), await open({ ...desk, colorScheme: 'dark' }), await open(phone)];
 
-    for (const [page, path, name] of [[light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/', 'today-phone'], [light, '/kitchen', 'kitchen'], [light, '/rhythm', 'rhythm'], [light, '/household', 'household'], [light, '/machines/new', 'add-machine'], [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone']]) {
+    for (const [page, path, name] of [[light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/', 'today-phone'], [light, '/kitchen', 'kitchen'], [light, '/rhythm', 'rhythm'], [light, '/household', 'household'], [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone']]) {
         await page.goto(base + path);
         await shoot(page, name);
     }
@@ -37,6 +37,10 @@ try {
     await light.getByRole('link', { name: 'tub', exact: true }).click();
     await light.getByRole('radio', { name: 'hydrogen peroxide' }).check();
     await shoot(light, 'pour');
+    await light.goto(base);
+    await light.getByRole('link', { name: 'Go on' }).click();
+    await light.waitForURL(/traces/);
+    await shoot(light, 'trace');
     await light.goto(`${base}/rhythm`);
     await light.getByRole('link', { name: 'why? Fine filter' }).click();
     await light.waitForURL(/rhythm\/filter/);

@@ -12,7 +12,7 @@
     <p>Nothing yet.</p>
 @endif
 <h2>What it may be</h2>
-<table>@foreach ($suspects as $suspect)<tr><th scope="row">{{ $suspect['name'] }}</th><td>{{ $suspect['chance'] }}</td></tr>@endforeach</table>
+<table class="plain">@foreach ($suspects as $suspect)<tr><th scope="row">{{ $suspect['name'] }}</th><td>{{ $suspect['chance'] }}</td></tr>@endforeach</table>
 @if ($lately)
     <h2>Done to it lately</h2>
     <ul>@foreach ($lately as $line)<li>{{ $line }}</li>@endforeach</ul>
