@@ -9,7 +9,11 @@ use App\Models\Trace;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Confirmation;
+use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Fix;
+use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Quantity\Fraction;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -34,9 +38,23 @@ final readonly class EndTrace
             }
             $trace->update(['ended_at' => $this->clock->now(), 'ended_how' => $how, 'fixed_by' => $action, 'cause' => $cause]);
             if (null !== $action) {
-                $this->write->handle($by->home(), $by, [new EntryDraft(new Fix($action, $cause, $trace->id), $this->clock->now(), Entry::BY_TRACE, $trace->machine)]);
+                $says = [new Fix($action, $cause, $trace->id), ...$this->done($trace, $action)];
+                $this->write->handle($by->home(), $by, array_map(fn (Payload $each): EntryDraft => new EntryDraft($each, $this->clock->now(), Entry::BY_TRACE, $trace->machine), $says));
             }
         });
+    }
+
+    /** @return list<Opening> that the job of the action was done, where no round has written it down */
+    private function done(Trace $trace, string $action): array
+    {
+        $procedure = $this->handbook->trouble($trace->machine->kind)->actions[$action]->procedure ?? null;
+        $task = null === $procedure ? null : $this->handbook->kind($trace->machine->kind)->taskOf($procedure);
+        if (null === $task) {
+            return [];
+        }
+        $opened = $trace->machine->entries()->where('kind', EntryKind::Opening)->where('payload->task', $task->id)->where('happened_at', '>=', $trace->begun_at->format('Y-m-d H:i:s'))->pluck('id')->all();
+
+        return count($opened) > count(Entry::voidedAmong(array_values($opened))) ? [] : [new Opening($task->id, null, Fraction::none(), Opening::DONE)];
     }
 
     /** Yes links symptom, cause and fix for good and teaches the rhythm of the job; no opens the trace again with what was tried. */

@@ -69,7 +69,7 @@ final readonly class SendDigests
         return [$tasks, $today->since(Day::of($last->day))];
     }
 
-    /** The mail is noted before it is sent, so that a crash sends it once too few and not once too many. */
+    /** The mail is noted before it is sent, so that a crash sends it once too few and not twice; one that was refused is tried again. */
     private function send(User $person, DueList $list): bool
     {
         DB::table('digests')->upsert(
@@ -81,6 +81,7 @@ final readonly class SendDigests
             $person->notify(new CareDigest($list));
         } catch (\Throwable $e) {
             $this->log->error("A reminder could not be sent: {$e->getMessage()}");
+            DB::table('digests')->where('user_id', $person->id)->where('day', (string) $list->today)->delete();
 
             return false;
         }

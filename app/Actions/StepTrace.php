@@ -8,7 +8,9 @@ use App\Models\Entry;
 use App\Models\Trace;
 use App\Models\User;
 use GoodRinse\Core\Logbook\Check;
+use GoodRinse\Core\Logbook\Voiding;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** Keeps an answer of a trace, or takes one back. */
@@ -31,9 +33,10 @@ final readonly class StepTrace
         DB::transaction(function () use ($trace, $by, $seen, $kind, $id, $result): void {
             $steps = $this->open($trace, $seen);
             $now = $this->clock->now();
-            $trace->update(['steps' => [...$steps, ['kind' => $kind, 'id' => $id, 'result' => $result, 'at' => $now->format('Y-m-d H:i:s')]]]);
+            $entry = (string) Str::ulid();
+            $trace->update(['steps' => [...$steps, ['kind' => $kind, 'id' => $id, 'result' => $result, 'at' => $now->format('Y-m-d H:i:s'), 'entry' => $entry]]]);
             if (Trace::ANSWER === $kind) {
-                $this->write->handle($by->home(), $by, [new EntryDraft(new Check($id, (string) $result, true), $now, Entry::BY_TRACE, $trace->machine)]);
+                $this->write->handle($by->home(), $by, [new EntryDraft(new Check($id, (string) $result, true), $now, Entry::BY_TRACE, $trace->machine, id: $entry)]);
             }
         });
     }
@@ -43,17 +46,21 @@ final readonly class StepTrace
      *
      * @throws CannotDo
      */
-    public function takeBack(Trace $trace, int $seen, int $place): void
+    public function takeBack(Trace $trace, User $by, int $seen, int $place): void
     {
-        DB::transaction(function () use ($trace, $seen, $place): void {
+        DB::transaction(function () use ($trace, $by, $seen, $place): void {
             $steps = $this->open($trace, $seen);
+            $entry = $steps[$place]['entry'] ?? null;
+            if (null !== $entry && Trace::ANSWER === $steps[$place]['kind']) {
+                $this->write->handle($by->home(), $by, [new EntryDraft(new Voiding(Voiding::CORRECTION), $this->clock->now(), Entry::BY_TRACE, $trace->machine, voids: $entry)]);
+            }
             unset($steps[$place]);
             $trace->update(['steps' => array_values($steps)]);
         });
     }
 
     /**
-     * @return list<array{kind: string, id: string, result: string|null, at: string}>
+     * @return list<array{kind: string, id: string, result: string|null, at: string, entry?: string}>
      */
     private function open(Trace $trace, int $seen): array
     {

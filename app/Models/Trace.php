@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A search for what is wrong with a machine: what was noticed, what was answered and tried, and how it ended.
  *
- * @phpstan-type TraceStep array{kind: string, id: string, result: string|null, at: string}
+ * @phpstan-type TraceStep array{kind: string, id: string, result: string|null, at: string, entry?: string}
  *
  * @property string                                      $id
  * @property string                                      $household_id

@@ -11,7 +11,7 @@ use GoodRinse\Core\Quantity\Day;
  *
  * A counter's reading says its running total: what was used is the difference from the reading before it in time,
  * so a reading that comes in late only divides what lay round it. While a counter has been watching, uses counted
- * by hand or told for a week are the same uses and are left out.
+ * by hand or told for a week are the same uses and are left out; where two counters watch, the one that began first counts.
  */
 final readonly class UseCounts
 {
@@ -43,18 +43,31 @@ final readonly class UseCounts
         if ([] === $meters) {
             return $this->sorted($told);
         }
-        $counts = [];
+        uasort($meters, static fn (array $a, array $b): int => $a[0][0] <=> $b[0][0]);
+        $counts = $watched = [];
         foreach ($meters as $readings) {
             foreach ($readings as $i => [$time, $total]) {
                 $before = $readings[$i - 1] ?? null;
-                if (null !== $before && $total > $before[1]) {
+                if (null !== $before && $total > $before[1] && !self::isWithin($time, $watched)) {
                     $counts[] = [$time, $total - $before[1]];
                 }
             }
+            $watched[] = [$readings[0][0], $readings[count($readings) - 1][0]];
         }
-        $seen = static fn (int $time): bool => [] !== array_filter($meters, static fn (array $readings): bool => $time > $readings[0][0] && $time <= $readings[count($readings) - 1][0]);
 
-        return $this->sorted([...$counts, ...array_filter($told, static fn (array $count): bool => !$seen($count[0]))]);
+        return $this->sorted([...$counts, ...array_filter($told, static fn (array $count): bool => !self::isWithin($count[0], $watched))]);
+    }
+
+    /** @param list<array{int, int}> $spans after the first and up to the second time */
+    private static function isWithin(int $time, array $spans): bool
+    {
+        foreach ($spans as [$from, $to]) {
+            if ($time > $from && $time <= $to) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<array{int, float}> */

@@ -108,6 +108,7 @@ final class TraceTest extends TestCase
         self::assertSame('The drain pump is dead', self::first((string) $this->get("/traces/$trace->id")->getContent()));
         $this->get('/logbook')->assertSee('Listen for half a minute at drain: nothing');
         $this->post("/traces/$trace->id/back", ['seen' => 1, 'place' => 0])->assertRedirect();
+        $this->get('/logbook')->assertDontSee('Listen for half a minute at drain: nothing');
         self::assertSame($before, self::first((string) $this->get("/traces/$trace->id")->getContent()));
         $this->answer($trace, 'listen', null)->assertSessionHasErrors('result');
         $this->answer($trace, 'listen', 'hum', 'guess')->assertSessionHasErrors('kind');
@@ -161,6 +162,7 @@ final class TraceTest extends TestCase
         self::assertSame(['fixed', 'clean-filter', 'filter-clogged'], [$trace->refresh()->ended_how, $trace->fixed_by, $trace->cause]);
         $this->answer($trace, 'listen', 'hum')->assertSessionHasErrors('did');
         $this->get('/logbook')->assertSee('Put right by: clean the filter');
+        self::assertSame(0.0, app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->wear, 'the job counts as done, though no round was run');
         $this->get('/')->assertDontSee('Did it hold?');
         for ($load = 0; $load < 2; ++$load) {
             $this->clock->move('+1 day');
@@ -174,11 +176,12 @@ final class TraceTest extends TestCase
         self::assertLessThan($interval, app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->clocks[0]->learned->interval);
         $this->get('/')->assertDontSee('Did it hold?');
 
-        $again = $this->begin(['food-bits'], '2026-06-17');
+        $this->clock->move('+5 days');
+        $again = $this->begin(['food-bits'], '2026-06-21');
         $this->get("/traces/$again->id")->assertSee('Here before')->assertSee('Clean the filter, 15 June. It held.', false);
         self::assertSame('The fine filter is clogged', self::first((string) $this->get("/traces/$again->id")->getContent()), 'what was confirmed here counts');
         $this->get("/traces/$again->id")->assertSee('Learned here')->assertSee('The fine filter is clogged: confirmed once.');
-        $this->get('/handbook/symptoms')->assertSee('clean the filter')->assertSee('the last time; it held 2 days');
+        $this->get('/handbook/symptoms')->assertSee('clean the filter')->assertSee('the last time; it held 7 days');
         $this->get("/machines/{$this->machine->id}?task=filter")->assertSee('What it caused, left too long')->assertSee('Food bits on dishes');
         $chance = self::chance((string) $this->get("/traces/$again->id")->getContent());
         $this->clock->move('+1 minute');

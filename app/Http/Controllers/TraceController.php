@@ -65,7 +65,7 @@ final class TraceController extends Controller
     public function back(Request $request, Trace $trace, StepTrace $step): RedirectResponse
     {
         $request->validate(['seen' => ['required', 'integer'], 'place' => ['required', 'integer', 'between:0,200']]);
-        $step->takeBack($trace, $request->integer('seen'), $request->integer('place'));
+        $step->takeBack($trace, $this->person($request), $request->integer('seen'), $request->integer('place'));
 
         return redirect()->route('traces.show', $trace);
     }

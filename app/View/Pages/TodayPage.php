@@ -41,7 +41,9 @@ final readonly class TodayPage
         $line = fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words);
         $batches = $this->batches($machines, $tasks, $line);
         $inBatches = array_merge(...array_map(static fn (BatchLine $batch): array => $batch->tasks(), $batches));
-        $first = $batches[0]->lines[0] ?? (isset($tasks[0]) ? $line($tasks[0]) : null);
+        $waiting = array_values(array_filter($tasks, static fn (TaskCare $care): bool => !$care->isPutOff($today)));
+        $next = $waiting[0] ?? $tasks[0] ?? null;
+        $first = $batches[0]->lines[0] ?? (null === $next ? null : $line($next));
         $soon = array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isDueOrSoon() && !$care->isPutOff($today) && $care !== $first?->care && !in_array($care, $inBatches, true)));
         $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
         $seconds = array_sum(array_map(static fn (BatchLine $batch): int => $batch->estimate->all->seconds(), $batches));

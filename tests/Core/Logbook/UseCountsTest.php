@@ -72,6 +72,14 @@ final class UseCountsTest extends TestCase
         ]));
     }
 
+    public function test_two_counters_that_watch_at_once_count_once(): void
+    {
+        self::assertSame(['05-03 20:00' => 4.0, '05-06 20:00' => 3.0], self::counts([
+            ['2026-05-01 20:00', new Meter('loads', 10, 'a')], ['2026-05-02 20:00', new Meter('loads', 500, 'b')], ['2026-05-03 10:00', new Meter('loads', 502, 'b')],
+            ['2026-05-03 20:00', new Meter('loads', 14, 'a')], ['2026-05-06 20:00', new Meter('loads', 505, 'b')],
+        ]));
+    }
+
     public function test_about_how_many_in_a_week_is_spread_over_its_days(): void
     {
         $counts = self::counts([['2026-05-07 09:00', new Counter('loads', 7, 7)]]);
