@@ -38,7 +38,7 @@ try {
     await light.getByRole('radio', { name: 'hydrogen peroxide' }).check();
     await shoot(light, 'pour');
     await light.goto(base);
-    await light.getByRole('link', { name: 'Go on' }).click();
+    await light.getByRole('link', { name: 'To the next card' }).click();
     await light.waitForURL(/traces/);
     await shoot(light, 'trace');
     await light.goto(`${base}/rhythm`);

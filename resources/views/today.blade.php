@@ -132,7 +132,7 @@
                     <section class="tile">
                         <h2>Being looked into</h2>
                         <p>{{ $trace->machine->name }}: {{ mb_strtolower($traceNames[$trace->id]) }}.</p>
-                        <a class="push" href="/traces/{{ $trace->id }}">Go on</a>
+                        <a class="push" href="/traces/{{ $trace->id }}">To the next card</a>
                     </section>
                 @endforeach
                 @foreach ($asked as [$symptom, $care, $name])
