@@ -82,5 +82,8 @@ ensure_app() {
 }
 
 ensure_chromium() {
+    if [ -x /usr/bin/chromium-headless-shell ]; then return 0; fi
+    # The shell alone is quicker and smaller; where Debian has none, or we are not root, the whole browser will do.
+    if [ "$(id -u)" -eq 0 ] && (apt_install chromium-headless-shell); then return 0; fi
     [ -x /usr/bin/chromium ] || apt_install chromium
 }

@@ -1,6 +1,7 @@
 // Takes the pictures of the README anew, on a demo household of its own:  node docs/screenshots/take.mjs
 import { execFileSync } from 'node:child_process';
 import { chromium } from '@playwright/test';
+import { existsSync } from 'node:fs';
 
 const base = 'http://127.0.0.1:8496';
 const env = { ...process.env, GOODRINSE_STATE: 'storage/instances/screenshots' };
@@ -9,7 +10,7 @@ const desk = { viewport: { width: 1280, height: 800 } };
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
 
 demo('--fresh');
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'] });
+const browser = await chromium.launch({ executablePath: ['/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(existsSync), args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'] });
 try {
     const visitor = await (await browser.newContext(desk)).newPage();
     await visitor.goto(`${base}/login`);
