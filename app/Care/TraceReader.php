@@ -7,6 +7,7 @@ namespace App\Care;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Trace;
+use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Trouble;
 use GoodRinse\Core\Handbook\TroubleCheck;
@@ -22,7 +23,7 @@ final readonly class TraceReader
     /** Days for which an opening still tells how a part is. */
     private const FRESH = 2;
 
-    public function __construct(private Handbook $handbook, private CareReader $care, private FixHistory $fixes)
+    public function __construct(private Handbook $handbook, private CareReader $care, private FixHistory $fixes, private VesselReader $vessels)
     {
     }
 
@@ -68,13 +69,29 @@ final readonly class TraceReader
         $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
         $told = [];
         foreach ($this->trouble($trace->machine)->checks as $check) {
-            $result = in_array($check->id, $answered, true) ? null : $this->fromLogbook($check, $trace, $household);
+            $result = in_array($check->id, $answered, true) ? null : $this->fromLogbook($check, $trace, $household) ?? $this->fromVessels($check, $trace->machine, $household);
             if (null !== $result) {
                 $told[] = [$check->id, $result];
             }
         }
 
         return $told;
+    }
+
+    /** The result that something left in a vessel of the machine stands for. */
+    private function fromVessels(TroubleCheck $check, Machine $machine, Household $household): ?string
+    {
+        if (null === $check->residue || !$check->when->holds($machine->traits)) {
+            return null;
+        }
+        [$vessel, $result] = $check->residue;
+        foreach ($this->vessels->household($household) as $record) {
+            if ($record->machine === $machine->id && $record->vessel === $vessel && [] !== array_filter($record->residues, fn (Residue $residue): bool => $this->handbook->chemistry()->isReactive($residue->agent))) {
+                return $result;
+            }
+        }
+
+        return null;
     }
 
     private function fromLogbook(TroubleCheck $check, Trace $trace, Household $household): ?string

@@ -12,8 +12,9 @@ final readonly class Symptom
      * @param array<string, float> $given chance by cause, 0 to 1
      * @param bool                 $where whether it matters where in the machine it is seen
      * @param Condition            $when  traits a machine must have to show it
+     * @param string|null          $light indicator light that it is
      */
-    public function __construct(public string $id, public string $name, private float $else, private array $given, public bool $where, public Condition $when)
+    public function __construct(public string $id, public string $name, private float $else, private array $given, public bool $where, public Condition $when, public ?string $light = null)
     {
     }
 

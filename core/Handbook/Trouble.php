@@ -34,6 +34,7 @@ final readonly class Trouble
                 $symptom->at('given')->numbers(),
                 $symptom->flag('where'),
                 $symptom->condition('when', $defaults),
+                $symptom->optional('light'),
             ), $node->at('symptoms')->byId()),
             array_map(static fn (Node $cause): Cause => new Cause(
                 $cause->string('id'),
@@ -54,6 +55,7 @@ final readonly class Trouble
                 $check->condition('when', $defaults),
                 $check->optional('task'),
                 $check->has('told') ? [$check->at('told')->string('shut'), $check->at('told')->string('open')] : null,
+                $check->has('residue') ? [$check->at('residue')->string('vessel'), $check->at('residue')->string('result')] : null,
             ), $node->at('checks')->byId()),
             array_map(static fn (Node $action): TroubleAction => new TroubleAction(
                 $action->string('id'),

@@ -41,7 +41,7 @@ final readonly class TroubleReferences
         }
         foreach ($trace->at('checks')->items() as $i => $check) {
             $this->sums("/checks/$i/results", $check->at('results'), $causes);
-            $this->problems->known($this->file, "/checks/$i/told", 'result', array_filter([$check->at('told')->optional('shut'), $check->at('told')->optional('open')]), array_keys($check->at('results')->byId()));
+            $this->problems->known($this->file, "/checks/$i/told", 'result', array_filter([$check->at('told')->optional('shut'), $check->at('told')->optional('open'), $check->at('residue')->optional('result')]), array_keys($check->at('results')->byId()));
         }
         $this->fixable($trace, $causes);
     }

@@ -187,10 +187,6 @@
                     <p class="small mt-3 mb-0"><a href="/away">Nobody at home for a while?</a></p>
                 </section>
                 <section class="tile">
-                    <h2>Something wrong?</h2>
-                    <p class="chips small mb-0">@foreach ($machines as $care)<a class="chip" href="/machines/{{ $care->machine->id }}/trace">{{ $care->machine->name }}</a> @endforeach</p>
-                </section>
-                <section class="tile">
                     <h2>Poured something?</h2>
                     <p class="chips small mb-0">
                         @foreach ($machines as $care)@foreach ($pourInto[$care->machine->id] as $vessel => $name)<a class="chip" href="/machines/{{ $care->machine->id }}/vessels/{{ $vessel }}/pour">{{ isset($care->kind->vessels[$vessel]) && count($machines) > 1 ? $care->machine->name.', '.$name : $name }}</a> @endforeach @endforeach

@@ -1,12 +1,13 @@
 import { accessible, expect, logIn, test } from './household.js';
 
-test('from a symptom in three taps to a fix that is kept', async ({ page }, { project }) => {
+test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page }, { project }) => {
     await logIn(page);
-    const more = page.locator('.today__aside').getByRole('link', { name: 'Tarnbeck 60', exact: true });
-    await more.click(); // one
+    await page.goto('/logbook');
+    await page.getByRole('link', { name: 'Something wrong?' }).click(); // one
+    await page.getByRole('navigation', { name: 'Machine' }).getByRole('link', { name: 'Tarnbeck 60' }).click(); // which machine, where there are several
     await accessible(page);
-    await page.getByLabel('Only the upper rack is dirty').check(); // two
-    await page.getByRole('button', { name: 'Find out why' }).click(); // three
+    await page.getByLabel('Only the upper rack is dirty').check(); // what
+    await page.getByRole('button', { name: 'Find out why' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Only the upper rack is dirty.');
     await accessible(page);
     await page.locator('.card-next__answers button').first().click();

@@ -136,6 +136,19 @@ final class TraceTest extends TestCase
         $this->get("/traces/$later->id")->assertDontSee('from the logbook');
     }
 
+    public function test_what_was_poured_and_a_light_that_is_on_are_not_asked_about(): void
+    {
+        $this->machine = $this->machineOf($this->user, ['name' => 'Pot', 'kind' => 'drip-brewer', 'traits' => ['programme' => 'programmed'], 'habits' => ['brewsPerWeek' => 7.0], 'schools' => []]);
+        $this->get('/trace')->assertRedirect();
+        $this->get("/machines/{$this->machine->id}/trace")->assertDontSee('value="light" checked', false);
+        $this->post("/machines/{$this->machine->id}/lights", ['id' => $this->ulid(), 'light' => 'clean', 'on' => '1']);
+        $this->get("/machines/{$this->machine->id}/trace")->assertSee('value="light" checked', false);
+        $this->get('/trace')->assertRedirect("/machines/{$this->machine->id}/trace");
+        $this->post("/machines/{$this->machine->id}/vessels/reservoir/pour", ['id' => $this->ulid(), 'agent' => 'white-vinegar', 'how' => 'happened'])->assertSessionHasNoErrors();
+        $trace = $this->begin(['sour']);
+        $this->get("/traces/$trace->id")->assertSee('Brew a cup of plain water and smell it: sour')->assertSee('from the logbook');
+    }
+
     public function test_two_people_answering_at_once_are_told_and_nothing_is_lost(): void
     {
         $trace = $this->begin(['standing-water']);

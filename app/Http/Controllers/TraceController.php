@@ -30,6 +30,15 @@ final class TraceController extends Controller
         return view('traces.create', $page->note($machine, $this->person($request)->home()));
     }
 
+    /** From anywhere: the machine that was last written about. */
+    public function anywhere(Request $request): RedirectResponse
+    {
+        $home = $this->person($request)->home();
+        $last = $home->entries()->whereNotNull('machine_id')->orderByDesc('seq')->value('machine_id') ?? $home->machines()->orderBy('name')->value('id');
+
+        return null === $last ? redirect()->route('today') : redirect()->route('traces.create', $last);
+    }
+
     public function store(TraceRequest $request, Machine $machine, BeginTrace $begin, KeepPhoto $keep): RedirectResponse
     {
         $trace = $begin->handle(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Care\CareReader;
 use App\Care\FixHistory;
 use App\Care\OpenTraces;
 use App\Care\TraceReader;
@@ -31,7 +32,7 @@ final readonly class TracePage
     private const SUSPECTS = 7;
     private const LATELY = 8;
 
-    public function __construct(private TraceReader $reader, private OpenTraces $open, private Handbook $handbook, private ClockInterface $clock, private EntryWords $words, private FixHistory $fixes)
+    public function __construct(private TraceReader $reader, private OpenTraces $open, private Handbook $handbook, private ClockInterface $clock, private EntryWords $words, private FixHistory $fixes, private CareReader $care)
     {
     }
 
@@ -42,6 +43,8 @@ final readonly class TracePage
             'machine' => $machine,
             'kind' => $this->handbook->kind($machine->kind),
             'symptoms' => array_filter($this->reader->trouble($machine)->symptoms, static fn (Symptom $symptom): bool => $symptom->when->holds($machine->traits)),
+            'machines' => $household->machines()->orderBy('name')->get(),
+            'lit' => array_keys($this->care->machine($machine, $household)->history->lights),
             'today' => Day::at($this->clock->now(), $household->zone()),
         ];
     }

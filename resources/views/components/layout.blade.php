@@ -25,6 +25,7 @@
                     @endforeach
                 </ul>
             </nav>
+            @unless ($inRound)<a class="top__wrong" href="{{ route('trace') }}">Something wrong?</a>@endunless
             @isset($when)<div class="top__end">{{ $when }}</div>@endisset
         @endif
     </header>

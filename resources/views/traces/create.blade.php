@@ -4,10 +4,15 @@
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
         <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a></p>
         <h1>What is it doing?</h1>
+        @if ($machines->count() > 1)
+            <nav class="filters" aria-label="Machine">
+                @foreach ($machines as $each)<a class="push" href="{{ route('traces.create', $each) }}" @if ($each->id === $machine->id) aria-current="true" @endif>{{ $each->name }}</a>@endforeach
+            </nav>
+        @endif
         <section class="tile">
             <div class="symptom-picks">
                 @foreach ($symptoms as $symptom)
-                    <label class="tick"><input type="checkbox" name="symptoms[]" value="{{ $symptom->id }}" @checked(in_array($symptom->id, (array) old('symptoms'), true))> <span>{{ $symptom->name }}</span></label>
+                    <label class="tick"><input type="checkbox" name="symptoms[]" value="{{ $symptom->id }}" @checked(in_array($symptom->id, (array) old('symptoms'), true) || (old('id') === null && in_array($symptom->light, $lit, true)))> <span>{{ $symptom->name }}</span></label>
                 @endforeach
             </div>
             @error('symptoms')<p class="wrong">{{ $message }}</p>@enderror
