@@ -72,6 +72,9 @@ test('a simulated counter counts, a table is looked through, the calendar opens 
     await page.getByRole('button', { name: "Send today's now" }).click();
     await expect(page.locator('.mail')).toContainText('Fine filter, Tarnbeck 60: due');
     await accessible(page);
+    await page.goto((await page.locator('.mail').innerText()).match(/No more of these: (\S+)/)[1]);
+    await page.getByRole('button', { name: 'Stop them' }).click();
+    await expect(heading(page)).toHaveText('No more mail from here.');
     await page.goto('/household/water?strip=1');
     await expect(heading(page)).toHaveText('This is what would move.');
     await accessible(page);

@@ -159,6 +159,7 @@ final class ReminderTest extends TestCase
         $this->post('/reminders/send')->assertRedirect('/reminders');
         preg_match('#No more of these: (\S+)#', (string) DB::table('outbox')->value('text'), $link);
         $this->post('/logout');
+        view()->share('errors', null); // as it is where no page with a session has been opened before
         $this->get($link[1] ?? '')->assertOk()->assertSee('No more reminders by mail?');
         self::assertTrue($this->user->refresh()->reminders, 'a mail program that opens links ends nothing');
         $this->post("/reminders/stop/{$this->user->id}")->assertForbidden();
