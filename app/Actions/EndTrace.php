@@ -52,9 +52,9 @@ final readonly class EndTrace
         if (null === $task) {
             return [];
         }
-        $opened = $trace->machine->entries()->where('kind', EntryKind::Opening)->where('payload->task', $task->id)->where('happened_at', '>=', $trace->begun_at->format('Y-m-d H:i:s'))->pluck('id')->all();
+        $opened = $trace->machine->entries()->where('kind', EntryKind::Opening)->where('payload->task', $task->id)->where('happened_at', '>=', $trace->begun_at->format('Y-m-d H:i:s'))->get();
 
-        return count($opened) > count(Entry::voidedAmong(array_values($opened))) ? [] : [new Opening($task->id, null, Fraction::none(), Opening::DONE)];
+        return Entry::inForce($opened)->isNotEmpty() ? [] : [new Opening($task->id, null, Fraction::none(), Opening::DONE)];
     }
 
     /** Yes links symptom, cause and fix for good and teaches the rhythm of the job; no opens the trace again with what was tried. */

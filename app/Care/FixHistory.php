@@ -58,14 +58,15 @@ final readonly class FixHistory
     public function bySymptom(Household $household): array
     {
         $found = [];
-        foreach ($household->traces()->with('machine')->where('ended_how', Trace::FIXED)->orderBy('ended_at')->get() as $trace) {
+        $traces = $household->traces()->with('machine')->orderBy('begun_at')->get();
+        foreach ($traces->where('ended_how', Trace::FIXED)->sortBy('ended_at') as $trace) {
             foreach ($trace->noticed() as $symptom) {
                 $before = $found[$trace->machine->kind][$symptom] ?? null;
                 $found[$trace->machine->kind][$symptom] = [
                     'action' => $this->handbook->trouble($trace->machine->kind)->actions[(string) $trace->fixed_by]->name ?? (string) $trace->fixed_by,
                     'trace' => $trace,
                     'times' => null !== $before && $before['trace']->fixed_by === $trace->fixed_by ? $before['times'] + 1 : 1,
-                    'days' => $this->days($trace, $symptom),
+                    'days' => $this->days($trace, $symptom, $traces),
                 ];
             }
         }
@@ -91,12 +92,16 @@ final readonly class FixHistory
         return $caused;
     }
 
-    /** Days from the fix until the same was noticed again on the machine, or until now. */
-    private function days(Trace $trace, string $symptom): int
+    /**
+     * Days from the fix until the same was noticed again on the machine, or until now.
+     *
+     * @param iterable<Trace> $traces of the household, the earliest first
+     */
+    private function days(Trace $trace, string $symptom, iterable $traces): int
     {
         $end = $this->clock->now();
-        foreach (Trace::query()->where('machine_id', $trace->machine_id)->where('begun_at', '>', $trace->ended_at)->orderBy('begun_at')->get() as $later) {
-            if (in_array($symptom, $later->noticed(), true)) {
+        foreach ($traces as $later) {
+            if ($later->machine_id === $trace->machine_id && $later->begun_at > $trace->ended_at && in_array($symptom, $later->noticed(), true)) {
                 $end = $later->begun_at->toDateTimeImmutable();
                 break;
             }

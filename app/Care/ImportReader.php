@@ -35,12 +35,11 @@ final readonly class ImportReader
     {
         $kind = ReadingsFile::TOTAL === $column ? EntryKind::Meter : EntryKind::Counter;
         $entries = $machine->entries()->where('kind', $kind)->where('source', Entry::BY_FILE)->orderBy('happened_at')->get();
-        $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
         $there = [];
         $series = 0;
-        foreach ($entries as $entry) {
+        foreach (Entry::inForce($entries) as $entry) {
             $says = $entry->says();
-            if (isset($voided[$entry->id]) || ($says instanceof Meter && ImportReadings::METER !== $says->meter)) {
+            if ($says instanceof Meter && ImportReadings::METER !== $says->meter) {
                 continue;
             }
             if ($says instanceof Meter && $says->series > $series) {

@@ -64,7 +64,7 @@ final readonly class TraceReader
     }
 
     /** @return list<array{string, string}> answers that openings of the last days give by themselves */
-    public function told(Trace $trace, Household $household): array
+    private function told(Trace $trace, Household $household): array
     {
         $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
         $told = [];

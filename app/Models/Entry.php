@@ -13,6 +13,7 @@ use GoodRinse\Core\Logbook\PayloadCodec;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -94,6 +95,20 @@ final class Entry extends Model implements BelongsToHousehold
         krsort($voidings);
 
         return InForce::voided(array_column($voidings, 'voids', 'id'));
+    }
+
+    /**
+     * Those of these entries that nobody has taken back.
+     *
+     * @param Collection<int, self> $entries
+     *
+     * @return Collection<int, self> in the same order
+     */
+    public static function inForce(Collection $entries): Collection
+    {
+        $voided = self::voidedAmong(array_values($entries->map(static fn (self $entry): string => $entry->id)->all()));
+
+        return $entries->reject(static fn (self $entry): bool => isset($voided[$entry->id]))->values();
     }
 
     /** @return BelongsTo<Machine, $this> */

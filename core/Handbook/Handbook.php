@@ -33,6 +33,9 @@ final class Handbook
     /** @var array<string, Node>|null */
     private ?array $readings = null;
 
+    /** @var array<string, Trouble|null> those that have been asked for */
+    private array $troubles = [];
+
     private ?Node $root = null;
 
     /** @param array<string, mixed>|\Closure(): array<string, mixed> $compiled what HandbookLoader made of the folder, or what gets it when it is first asked for */
@@ -223,9 +226,12 @@ final class Handbook
      */
     public function trouble(string $kind): ?Trouble
     {
+        if (array_key_exists($kind, $this->troubles)) {
+            return $this->troubles[$kind];
+        }
         $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
 
-        return $node->at('trace')->has('causes') ? Trouble::read($node->at('trace'), KindReader::defaults($node->at('kind'), self::FACTS)) : null;
+        return $this->troubles[$kind] = $node->at('trace')->has('causes') ? Trouble::read($node->at('trace'), KindReader::defaults($node->at('kind'), self::FACTS)) : null;
     }
 
     /**

@@ -13,15 +13,17 @@ final readonly class Reading
      * @param array<string, float>             $before   the same without the last answer
      * @param array<string, array{int, float}> $moved    the answer that moved each cause most, by its place among the answers, and by what it multiplied its chance
      * @param RepairPlan                       $plan     without looking any further
+     * @param Evidence                         $evidence as it was given
      * @param ImpossibleEvidence|null          $conflict set when what was answered contradicts itself; the answers are then left aside
      */
-    public function __construct(public array $deck, public array $suspects, public array $before, public array $moved, public RepairPlan $plan, public ?ImpossibleEvidence $conflict)
+    public function __construct(public array $deck, public array $suspects, public array $before, public array $moved, public RepairPlan $plan, public Evidence $evidence, public ?ImpossibleEvidence $conflict)
     {
     }
 
     public static function of(FaultModel $model, Evidence $evidence, Evidence $before): self
     {
         $shooter = new Troubleshooter($model);
+        $given = $evidence;
         $conflict = null;
         try {
             $suspects = $shooter->posterior($evidence);
@@ -37,7 +39,7 @@ final readonly class Reading
         }
         arsort($suspects);
 
-        return new self($shooter->deck($evidence), $suspects, $earlier, null === $conflict ? self::moved($shooter, $evidence, $suspects) : [], $shooter->plan($evidence), $conflict);
+        return new self($shooter->deck($evidence), $suspects, $earlier, null === $conflict ? self::moved($shooter, $evidence, $suspects) : [], $shooter->plan($evidence), $given, $conflict);
     }
 
     /**

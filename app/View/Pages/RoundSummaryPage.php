@@ -49,10 +49,7 @@ final readonly class RoundSummaryPage
     /** @return Collection<int, Entry> what the round wrote and nobody has taken back, in that order */
     public function inForce(Round $round): Collection
     {
-        $entries = $round->entries()->where('kind', '!=', EntryKind::Voiding)->orderBy('seq')->get();
-        $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
-
-        return $entries->reject(static fn (Entry $entry): bool => isset($voided[$entry->id]))->values();
+        return Entry::inForce($round->entries()->where('kind', '!=', EntryKind::Voiding)->orderBy('seq')->get());
     }
 
     /**

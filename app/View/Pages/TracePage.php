@@ -63,8 +63,8 @@ final readonly class TracePage
             'names' => $this->names($trace, $trouble),
             'trouble' => $trouble,
             'reading' => $reading,
-            'suspects' => $this->suspects($reading, $trouble, $this->answers($trace, $household, $trouble)),
-            'told' => array_values(array_filter(array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $this->reader->told($trace, $household)))),
+            'suspects' => $this->suspects($reading, $trouble),
+            'told' => $this->told($trace, $reading, $trouble),
             'steps' => $this->steps($trace, $trouble),
             'why' => $this->why($reading, $trouble),
             'price' => $this->price($reading->plan, $trouble),
@@ -87,10 +87,8 @@ final readonly class TracePage
     private function lately(Machine $machine, Household $household): array
     {
         $entries = $machine->entries()->whereIn('kind', [EntryKind::Opening, EntryKind::Reading, EntryKind::PartFitted, EntryKind::Fix])->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::LATELY)->get();
-        $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
 
-        return array_values($entries->reject(static fn (Entry $entry): bool => isset($voided[$entry->id]))
-            ->map(fn (Entry $entry): string => Dates::day(Day::at($entry->happened_at, $household->zone())).': '.$this->words->say($entry->says(), $machine, $entry->part, $household->measures))->all());
+        return array_values(Entry::inForce($entries)->map(fn (Entry $entry): string => Dates::day(Day::at($entry->happened_at, $household->zone())).': '.$this->words->say($entry->says(), $machine, $entry->part, $household->measures))->all());
     }
 
     /** @return list<string> what was noticed, in words */
@@ -99,21 +97,19 @@ final readonly class TracePage
         return array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed());
     }
 
-    /** @return list<string> the answers that count, in words: first what the logbook told */
-    private function answers(Trace $trace, Household $household, Trouble $trouble): array
+    /** @return list<string> what the logbook answered by itself, in words */
+    private function told(Trace $trace, Reading $reading, Trouble $trouble): array
     {
-        $counted = array_filter([...$this->reader->told($trace, $household), ...$trace->evidence()->answers], fn (array $answer): bool => null !== $this->answer($trouble, $answer[0], $answer[1]));
+        $asked = array_column($trace->steps, 'id');
+        $told = array_filter($reading->evidence->answers, static fn (array $answer): bool => !in_array($answer[0], $asked, true));
 
-        return array_values(array_map(fn (array $answer): string => (string) $this->answer($trouble, $answer[0], $answer[1]), $counted));
+        return array_values(array_filter(array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $told)));
     }
 
-    /**
-     * @param list<string> $answers in words
-     *
-     * @return list<array{name: string, chance: string, now: float, before: float, moved: string|null}>
-     */
-    private function suspects(Reading $reading, Trouble $trouble, array $answers): array
+    /** @return list<array{name: string, chance: string, now: float, before: float, moved: string|null}> */
+    private function suspects(Reading $reading, Trouble $trouble): array
     {
+        $answers = array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $reading->evidence->answers);
         $suspects = [];
         foreach (array_slice($reading->suspects, 0, self::SUSPECTS) as $cause => $chance) {
             $suspects[] = ['name' => $trouble->causes[$cause]->name ?? $cause, 'chance' => Chance::say($chance), 'now' => round(100 * $chance, 1), 'before' => round(100 * ($reading->before[$cause] ?? 0.0), 1), 'moved' => $this->moved($reading->moved[$cause] ?? null, $answers)];
@@ -124,7 +120,7 @@ final readonly class TracePage
 
     /**
      * @param array{int, float}|null $moved
-     * @param list<string>           $answers
+     * @param list<string|null>      $answers in words, by place
      */
     private function moved(?array $moved, array $answers): ?string
     {
