@@ -8,6 +8,7 @@ use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
+use Carbon\CarbonImmutable;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
@@ -40,6 +41,7 @@ final readonly class AddMachine
             }
             $machine = new Machine(['household_id' => $household->id, 'kind' => $kind, 'name' => $name, 'place' => $place, 'traits' => $traits, 'habits' => $habits, 'schools' => $schools]);
             $machine->id = $id;
+            $machine->created_at = CarbonImmutable::instance($this->clock->now());
             $machine->save();
             if (null !== $cleanedOn) {
                 $this->write->handle($household, $by, $this->told($household, $machine, $cleanedOn));

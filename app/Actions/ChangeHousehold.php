@@ -11,12 +11,13 @@ use GoodRinse\Core\Quantity\Measures;
 final readonly class ChangeHousehold
 {
     /**
-     * @param float|null $hardness        of its water in that unit; null when nobody knows
-     * @param float      $vinegarStrength % of the vinegar it buys
-     * @param float      $hourValue       what an hour of a person's time is worth, in its money
-     * @param float      $callFee         what it costs to have somebody come
+     * @param float|null  $hardness        of its water in that unit; null when nobody knows
+     * @param float       $vinegarStrength % of the vinegar it buys
+     * @param float       $hourValue       what an hour of a person's time is worth, in its money
+     * @param float       $callFee         what it costs to have somebody come
+     * @param string|null $currency        sign of its money
      */
-    public function handle(Household $household, string $name, string $timezone, Measures $measures, ?float $hardness, string $hardnessUnit, float $vinegarStrength, bool $harshChemicals, float $hourValue = 15.0, float $callFee = 120.0): void
+    public function handle(Household $household, string $name, string $timezone, Measures $measures, ?float $hardness, string $hardnessUnit, float $vinegarStrength, bool $harshChemicals, float $hourValue = 15.0, float $callFee = 120.0, ?string $currency = null): void
     {
         $household->update([
             'name' => $name,
@@ -28,6 +29,7 @@ final readonly class ChangeHousehold
             'harsh_chemicals' => $harshChemicals,
             'hour_value' => $hourValue,
             'call_fee' => $callFee,
+            'currency' => $currency,
         ]);
     }
 }

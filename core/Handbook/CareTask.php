@@ -17,6 +17,7 @@ final readonly class CareTask
      * @param string|null                         $light      indicator light that asks for it
      * @param Condition                           $lightWhen  traits a machine must have to have that light
      * @param bool                                $byPart     whether it goes by the name of its part
+     * @param string                              $fouls      what happens to the part, in a word: blocked, soiled, furred
      */
     public function __construct(
         public string $id,
@@ -32,6 +33,7 @@ final readonly class CareTask
         public ?string $light,
         public Condition $lightWhen,
         public bool $byPart,
+        public string $fouls,
     ) {
     }
 

@@ -236,6 +236,7 @@ final class KindDetails
             $node->optional('light'),
             $node->condition('lightWhen', $this->defaults),
             $node->flag('byPart'),
+            $node->optional('fouls') ?? 'soiled',
         );
     }
 }

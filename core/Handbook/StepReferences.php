@@ -62,6 +62,7 @@ final readonly class StepReferences
             $this->problems->known($file, "$at/amounts/$j/vessel", 'vessel', [$amount->string('vessel')], $this->vessels);
         }
         $this->problems->known($file, "$at/clears/vessel", 'vessel', [$step->at('clears')->optional('vessel')], $this->vessels);
+        $this->problems->known($file, "$at/reveals", 'trait', $step->at('reveals')->strings(), $this->words);
         $this->problems->condition($file, "$at/when", $step->condition('when'), $this->facts);
         $this->problems->condition($file, "$at/if", $step->condition('if'), $answers);
         $by = $step->at('timer')->optional('by');
@@ -121,6 +122,7 @@ final readonly class StepReferences
         $this->problems->condition($file, '/when', $procedure->condition('when'), $this->facts);
         $used = array_map(static fn (string $id): Node => $steps[$id], array_values(array_intersect($used, array_keys($steps))));
         $this->partsBeforeUse($file, $used);
+        $this->howItIsLeft($file, $used);
         $condition = $procedure->condition('when');
         foreach ($this->machines($used, $condition) as $machine) {
             $trouble = $this->unclosed(array_filter($used, static fn (Node $step): bool => $step->condition('when')->holds($machine)));
@@ -132,6 +134,26 @@ final readonly class StepReferences
                 ));
 
                 return;
+            }
+        }
+    }
+
+    /**
+     * Where a part is judged and then treated, something must say how it is left, or it counts as left as found.
+     *
+     * @param list<Node> $steps
+     */
+    private function howItIsLeft(string $file, array $steps): void
+    {
+        $pours = array_filter($steps, static fn (Node $step): bool => [] !== $step->at('amounts')->items());
+        $said = array_filter([
+            ...array_map(static fn (Node $step): ?string => $step->optional('marks'), $steps),
+            ...array_map(static fn (Node $step): ?string => 'left' === $step->at('capture')->optional('means') ? $step->at('capture')->optional('of') : null, $steps),
+        ]);
+        foreach ([] === $pours ? [] : $steps as $step) {
+            $task = 'found' === $step->at('capture')->optional('means') ? $step->at('capture')->optional('of') : null;
+            if (null !== $task && !in_array($task, $said, true)) {
+                $this->problems->add($file, '/steps', sprintf('"%s" finds how %s is, and no step says how it is left: grade it again or mark it', $step->string('id'), $task));
             }
         }
     }

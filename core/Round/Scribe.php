@@ -54,7 +54,7 @@ final readonly class Scribe
                 $said[] = new PartFitted($step->fits);
             }
             if (null !== $step->marks) {
-                $said[] = new Opening($step->marks, null, Fraction::none(), Opening::DONE);
+                $said[] = $this->opening($step->marks, $progress);
             }
         }
 
@@ -81,23 +81,31 @@ final readonly class Scribe
     }
 
     /**
-     * The opening as far as it has been told: found as first graded, left as last graded. A part that was
-     * only looked at is left as found, and nobody leaves more in place than was found.
+     * The opening as far as it has been told: found as first graded, left as last graded, or with nothing in
+     * place once the step is done that marks the task. A part that was only looked at is left as found, and
+     * nobody leaves more in place than was found. Null as found where nothing was graded.
      */
     private function opening(string $task, Progress $progress): Opening
     {
         $found = $left = null;
         $how = Opening::BY_GRADE;
         foreach ($progress->steps() as $step) {
+            $tick = $progress->tick($step);
+            if ($step->marks === $task && Tick::DONE === $tick?->how && (null === $step->capture || $step->capture->passes($tick->answer ?? ''))) {
+                $left = Fraction::none();
+                $how = null === $found ? Opening::DONE : $how;
+            }
             $answer = CaptureKind::Grade === $step->capture?->kind && $step->capture->of === $task ? $progress->answers[$step->capture->id] ?? null : null;
             if (null !== $answer) {
-                $counted = $this->counted($step, $progress->tick($step)?->details);
+                $counted = $this->counted($step, $tick?->details);
                 $left = $counted ?? $this->handbook->grade($answer)->fraction;
                 $found ??= $left;
                 $how = null === $counted ? $how : Opening::COUNTED;
             }
         }
-        $found ??= $this->handbook->grades()[0]->fraction;
+        if (null === $found) {
+            return new Opening($task, null, $left ?? Fraction::none(), $how);
+        }
 
         return new Opening($task, $found, null === $left || $left->value > $found->value ? $found : $left, $how);
     }

@@ -8,6 +8,7 @@ return [
     'clock-decides-added' => ':elapsed since it came into your kitchen, of about :interval.',
     'clock-decides-today' => 'Opened just now; about :interval to run.',
     'nothing-learned' => 'Nothing has been found here yet, so it starts from :interval.',
+    'nothing-learned-yet' => 'Nobody knows how long it had run before the first look, so it still starts from :interval; the next one teaches it.',
     'learned' => ':grade after :uses, so :before became :after:limit.',
     'learned-same' => ':grade after :uses, so it stays at :before:limit.',
     'left-in-place' => 'What was left in place then (:grade) counts as :uses already run.',

@@ -19,7 +19,7 @@ return [
     'why_call' => 'Nothing that is left is worth trying for what it costs: calling is the better card now.',
     'why_action' => ':chance that this helps, for about :minutes minutes. Nothing else gives more for its price.',
     'why_check' => 'Its answer tells the suspects apart and saves more trouble than :minutes min of looking{saves}.',
-    'why_saves' => ', about :saves in your money',
+    'why_saves' => ', about :saves',
     'ended' => ['fixed' => 'Good. After the next two uses you are asked whether it held.', 'called' => 'The call sheet says what they need to know.', 'left' => 'Left as it is. What you answered stays in the logbook.'],
     'held' => 'Kept for good: what was wrong, and what put it right.',
     'not_held' => 'Then it goes on from where it was, with that tried.',

@@ -7,6 +7,8 @@ return [
     'loads' => ['one' => ':n load', 'many' => ':n loads'],
     'brews' => ['one' => ':n brew', 'many' => ':n brews'],
     'litres' => ['one' => ':n litre', 'many' => ':n litres'],
+    'money' => ':amount in your money',
+    'names' => ['cooking-hours' => 'cooking hours'],
     'small' => [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'],
     'hardness' => ['dH' => '°dH, German', 'fH' => '°fH, French', 'gpg' => 'grains/gallon', 'e' => '°e, English', 'mg/L' => 'mg/L', 'mmol/L' => 'mmol/L'],
     'cooking-hours' => ['one' => ':n cooking hour', 'many' => ':n cooking hours'],

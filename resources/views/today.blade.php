@@ -29,24 +29,24 @@
                     <div>
                         @if ($running)
                             <h1>A round is under way.<br>Next: {{ mb_strtolower($progress->current()?->short ?? 'finish it') }}.</h1>
-                            <p>{{ $running->fittedProcedure()->name }} on the {{ $running->machine->name }}, begun {{ Dates::short(GoodRinse\Core\Quantity\Day::at($running->started_at, $household->zone())) }} at <strong>{{ Dates::time($running->started_at, $household->zone()) }}</strong>. Everything you ticked is kept.</p>
+                            <p>{{ $running->machine->name }}: {{ mb_strtolower($running->fittedProcedure()->name) }}, begun {{ Dates::short(GoodRinse\Core\Quantity\Day::at($running->started_at, $household->zone())) }} at <strong>{{ Dates::time($running->started_at, $household->zone()) }}</strong>. Everything you ticked is kept.</p>
                             @if ($tray)<p><strong>Off the machine:</strong> {{ implode(', ', array_map(fn ($piece) => mb_strtolower($piece->name), $tray)) }}.</p>@endif
-                            @foreach ($paused as $other)<p>Also waiting: <a href="{{ route('rounds.show', $other) }}">{{ $other->fittedProcedure()->name }} on the {{ $other->machine->name }}</a>.</p>@endforeach
+                            @foreach ($paused as $other)<p>Also waiting: <a href="{{ route('rounds.show', $other) }}">{{ $other->machine->name }}, {{ mb_strtolower($other->fittedProcedure()->name) }}</a>.</p>@endforeach
                             @foreach ($progress->timers() as $timer)<p><strong>{{ $timer->label }}:</strong> {{ $timer->secondsLeft($now) > 0 ? 'until '.Dates::time($timer->endsAt(), $household->zone()) : 'over since '.Dates::time($timer->endsAt(), $household->zone()) }}{{ $timer->lateness($now)?->harms ? ', longer than it may be' : '' }}.</p>@endforeach
                         @elseif ($first->care->neverOpened() && $jobs === 1)
                             <h1>Look at it once.<br>{{ $hands }} minutes of your hands.</h1>
-                            <p>{{ $first->reason() }}</p>
+                            <p>{{ $first->care->machine->name }}: {{ mb_strtolower($first->care->name()) }}. What you find sets when it comes next.</p>
                         @elseif ($batches)
                             <h1>{{ $jobs === 1 ? 'One round today.' : Str::ucfirst(Uses::small($jobs)).' jobs'.(count($batches) > 1 ? ' on '.Uses::small(count($batches)).' machines.' : ' in one round.') }}<br>{{ $hands }} minutes of your hands{{ count($batches) > 1 ? ' in all' : '' }}.</h1>
                             <p>
                                 @if ($batches[0]->estimate->wait && $batches[0]->estimate->meanwhile)
-                                    While it soaks you {{ mb_strtolower(implode(' and ', array_slice($batches[0]->estimate->meanwhile, 0, 3))) }}.
+                                    While it soaks: {{ mb_strtolower(implode(', ', array_slice($batches[0]->estimate->meanwhile, 0, 3))) }}.
                                 @endif
                                 Started now, all is done at <strong>{{ Dates::time($doneAt, $household->zone()) }}</strong>.
                             </p>
                         @else
-                            <h1>Nothing to do today.<br>{{ $first->care->rhythm->dueOn ? 'Next on '.Dates::longWeekday($first->care->rhythm->dueOn).'.' : '' }}</h1>
-                            <p>The {{ mb_strtolower($first->care->name()) }} of the {{ $first->care->machine->name }} comes first, {{ $first->when() }}. You can open it earlier: what you find moves the date.</p>
+                            <h1>Nothing {{ $dangers ? 'else ' : '' }}to do today.<br>{{ $first->care->rhythm->dueOn ? 'Next on '.Dates::longWeekday($first->care->rhythm->dueOn).'.' : '' }}</h1>
+                            <p>First comes {{ mb_strtolower($first->care->name()) }}, {{ $first->care->machine->name }}: {{ $first->when() }}. You can open it earlier: what you find moves the date.</p>
                         @endif
                     </div>
                     <div class="ask__do">
@@ -81,9 +81,12 @@
                     <div class="why__body">
                         <div>
                             <ol>
-                                @foreach ($first->more() as $reason)<li>{{ $reason }}</li>@endforeach
-                                @if ($first->sure())<li>{{ $first->sure() }}</li>@endif
-                                @if ($first->care->neverOpened())<li>It starts from {{ Uses::counted($first->care->start->count, $first->care->start->unit) }}: {{ mb_strtolower($first->care->task->school($first->care->machine->schools[$first->care->task->id] ?? null)->name) }}, and how you treat your plates.</li>@endif
+                                @if ($start)
+                                    <li>{{ $start }}</li>
+                                @else
+                                    @foreach ($first->more() as $reason)<li>{{ $reason }}</li>@endforeach
+                                    @if ($first->sure())<li>{{ $first->sure() }}</li>@endif
+                                @endif
                             </ol>
                         </div>
                         <x-last-openings :care="$first->care" :handbook="$handbook" :today="$today" :count="3"/>
@@ -138,7 +141,7 @@
                 @foreach ($asked as [$symptom, $care, $name])
                     <section class="tile">
                         <h2>Is it gone?</h2>
-                        <p>{{ $name }}, noticed {{ Dates::relative($symptom->day, $today) }}. The {{ mb_strtolower($care->name()) }} of the {{ $care->machine->name }} has been done since. Did it come from there?</p>
+                        <p>{{ $name }}, noticed {{ Dates::relative($symptom->day, $today) }}. Since then: {{ mb_strtolower($care->name()) }}, {{ $care->machine->name }}. Did it come from there?</p>
                         <div class="with-gap">
                             @foreach (['1' => 'Yes, gone', '0' => 'No'] as $caused => $answer)
                                 <form method="post" action="/entries/{{ $symptom->entry }}/cause">
@@ -159,7 +162,7 @@
                                 @csrf
                                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
                                 <input type="hidden" name="over" value="7">
-                                <label class="form-label" for="week-{{ $care->machine->id }}">{{ $care->machine->name }}</label>
+                                <label class="form-label" for="week-{{ $care->machine->id }}">{{ $care->machine->name }} <span class="muted small">{{ Uses::unit($care->kind->useUnit) }}</span></label>
                                 <input class="form-control" id="week-{{ $care->machine->id }}" name="uses" type="number" min="0" max="1000" step="any" inputmode="decimal" value="{{ round($care->kind->declaredUsesPerDay($care->machine->habits) * 7, 1) }}" required>
                                 <button class="push" aria-label="Write down the uses of {{ $care->machine->name }}">Keep</button>
                             </form>

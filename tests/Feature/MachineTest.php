@@ -32,7 +32,7 @@ final class MachineTest extends TestCase
     {
         $this->actingAs($this->member())->post('/machines', self::answers())->assertRedirect('/');
 
-        $this->get('/')->assertSee('Look at it once')->assertSee('Look once, and the rhythm starts')->assertSee('It starts from 30 days');
+        $this->get('/')->assertSee('Look at it once')->assertSee('Look once, and the rhythm starts')->assertSee('It started from every month, 30 days');
         self::assertSame(0, Entry::query()->count(), 'nothing is invented');
     }
 

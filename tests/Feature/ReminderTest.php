@@ -125,7 +125,7 @@ final class ReminderTest extends TestCase
         $mail = DB::table('outbox')->first();
         self::assertNotNull($mail);
         self::assertSame($this->user->email, $mail->to);
-        self::assertStringContainsString('is due', $mail->subject);
+        self::assertStringContainsString('Due: Fine filter, Galley', $mail->subject);
         self::assertStringContainsString('Galley; the "old", one: due Sun 31 May', $mail->text);
         self::assertStringContainsString('List-Unsubscribe-Post: List-Unsubscribe=One-Click', $mail->headers);
         $this->clock->move('+1 day');

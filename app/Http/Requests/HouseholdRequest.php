@@ -24,6 +24,7 @@ final class HouseholdRequest extends FormRequest
             'vinegar_strength' => ['nullable', 'numeric', 'between:1,30'],
             'hour_value' => ['nullable', 'numeric', 'between:0,10000'],
             'call_fee' => ['nullable', 'numeric', 'between:1,100000'],
+            'currency' => ['nullable', 'string', 'max:6'],
             'no_harsh' => ['nullable', 'boolean'],
         ];
     }
@@ -44,6 +45,11 @@ final class HouseholdRequest extends FormRequest
         $home = $this->user()->household ?? null;
 
         return [$this->filled('hour_value') ? $this->float('hour_value') : (float) ($home->hour_value ?? 15), $this->filled('call_fee') ? $this->float('call_fee') : (float) ($home->call_fee ?? 120)];
+    }
+
+    public function currency(): ?string
+    {
+        return $this->filled('currency') ? $this->string('currency')->trim()->toString() : null;
     }
 
     public function hardnessUnit(): string

@@ -44,7 +44,7 @@ final readonly class TaskLine
     {
         $last = $this->care->history->last();
 
-        return $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last);
+        return $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, null !== $last?->found);
     }
 
     /** @return list<Reason> the deciding one first; of a part nobody has opened, not how far its clock has run */
@@ -95,12 +95,12 @@ final readonly class TaskLine
     {
         $window = $this->care->rhythm->window;
         $learned = $this->care->rhythm->deciding->learned->openings;
-        if (null === $window || $this->care->neverOpened()) {
+        if (null === $window || $window[0] == $window[1] || $this->care->neverOpened()) {
             return null;
         }
         $values = ['from' => Dates::day($window[0], $this->today), 'to' => Dates::day($window[1], $this->today), 'openings' => $learned];
 
-        return 0 === $learned ? (string) __('today.sure_none', $values) : trans_choice('today.sure', $learned, $values);
+        return 0 === $learned ? (string) __(null === $this->care->history->last()?->found ? 'today.sure_none' : 'today.sure_none_yet', $values) : trans_choice('today.sure', $learned, $values);
     }
 
     public function isDue(): bool

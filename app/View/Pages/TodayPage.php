@@ -14,6 +14,7 @@ use App\Models\Round;
 use App\Models\Trace;
 use App\View\Drawing\WeeksStrip;
 use App\View\Words\ReasonWords;
+use App\View\Words\StartWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\SymptomRecord;
 use GoodRinse\Core\Quantity\Day;
@@ -25,7 +26,7 @@ final readonly class TodayPage
     /** Lines shown below the first. */
     private const OTHERS = 4;
 
-    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private VesselNotices $keepApart, private MachinesApart $apart, private RoundPage $round, private OpenTraces $traces)
+    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private VesselNotices $keepApart, private MachinesApart $apart, private RoundPage $round, private OpenTraces $traces, private StartWords $starts)
     {
     }
 
@@ -59,6 +60,7 @@ final readonly class TodayPage
             'now' => $now,
             'machines' => $machines,
             'first' => $first,
+            'start' => true === $first?->care->neverOpened() ? $this->starts->sentence($first->care->start, $first->care->task, $first->care->machine, $first->care->kind) : null,
             'batches' => $batches,
             'jobs' => count($inBatches),
             'hands' => (int) ceil([] === $batches ? ($first->care->estimate->hands->value ?? 0) : $hands),

@@ -16,6 +16,7 @@ use App\Models\Trace;
 use App\View\Words\Chance;
 use App\View\Words\Dates;
 use App\View\Words\EntryWords;
+use App\View\Words\Money;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Symptom;
 use GoodRinse\Core\Handbook\Trouble;
@@ -66,7 +67,7 @@ final readonly class TracePage
             'suspects' => $this->suspects($reading, $trouble),
             'told' => $this->told($trace, $reading, $trouble),
             'steps' => $this->steps($trace, $trouble),
-            'why' => $this->why($reading, $trouble),
+            'why' => $this->why($reading, $trouble, $household),
             'price' => $this->price($reading->plan, $trouble),
             'before' => $this->before($trace, $household, $trouble),
             'photo' => Photo::query()->where('trace_id', $trace->id)->first(),
@@ -156,7 +157,7 @@ final readonly class TracePage
     }
 
     /** Why this card comes now. */
-    private function why(Reading $reading, Trouble $trouble): string
+    private function why(Reading $reading, Trouble $trouble, Household $household): string
     {
         $card = $reading->deck[0];
         if ($card->danger) {
@@ -171,7 +172,7 @@ final readonly class TracePage
 
         $saves = round($reading->plan->expectedCost - $card->expect);
 
-        return strtr((string) __('traces.why_check', ['minutes' => self::minutes($trouble->checks[$card->id]->minutes ?? 0)]), ['{saves}' => $saves < 1 ? '' : (string) __('traces.why_saves', ['saves' => $saves])]);
+        return strtr((string) __('traces.why_check', ['minutes' => self::minutes($trouble->checks[$card->id]->minutes ?? 0)]), ['{saves}' => $saves < 1 ? '' : (string) __('traces.why_saves', ['saves' => Money::of($saves, $household)])]);
     }
 
     /**

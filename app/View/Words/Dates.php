@@ -9,6 +9,9 @@ use GoodRinse\Core\Quantity\Day;
 /** Says when, in English; the names of days and months are PHP's own. */
 final class Dates
 {
+    /** Days within which a day and a month say which year is meant. */
+    private const SAME_YEAR = 270;
+
     /** "12 October", with the year where it is not this one. */
     public static function day(Day $day, ?Day $today = null): string
     {
@@ -29,10 +32,10 @@ final class Dates
         return self::format($day, 'l j F');
     }
 
-    /** "3 Dec". */
-    public static function short(Day $day): string
+    /** "3 Dec", with the year where it is far from today. */
+    public static function short(Day $day, ?Day $today = null): string
     {
-        return self::format($day, 'j M');
+        return self::format($day, null === $today || abs($day->since($today)) < self::SAME_YEAR ? 'j M' : 'j M Y');
     }
 
     /** "today", "tomorrow", "in 6 days", "yesterday", "3 days ago". */

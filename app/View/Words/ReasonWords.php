@@ -23,14 +23,15 @@ final readonly class ReasonWords
     /**
      * @param string|null $since  when the last opening was, in words; null where no date is known
      * @param bool        $opened whether there was one at all
+     * @param bool        $found  whether anybody said how the part was then
      */
-    public function sentence(Reason $reason, ?string $since = null, bool $opened = true): string
+    public function sentence(Reason $reason, ?string $since = null, bool $opened = true, bool $found = false): string
     {
         $values = $reason->values;
 
         return match ($reason->code) {
             ReasonCode::ClockDecides => self::clock($values, $since, $opened),
-            ReasonCode::NothingLearned => self::say('nothing-learned', [
+            ReasonCode::NothingLearned => self::say($found ? 'nothing-learned-yet' : 'nothing-learned', [
                 'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
             ]),
             ReasonCode::Learned => $this->learned($values),

@@ -17,6 +17,14 @@ final class Uses
         return is_string($said) && !str_starts_with($said, 'units.') ? $said : "$shown $unit";
     }
 
+    /** The name of a unit, "cooking hours". */
+    public static function unit(string $unit): string
+    {
+        $said = __("units.names.$unit");
+
+        return is_string($said) && !str_starts_with($said, 'units.') ? $said : $unit;
+    }
+
     /** "45 min", "2 h 35 min". */
     public static function minutes(float $minutes): string
     {

@@ -13,16 +13,16 @@
         <{{ $level }}><a href="/machines/{{ $care->machine->id }}">{{ $care->name() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>
         @if ($batch?->isBroughtForward($line))<p><strong>Nearly due, and the machine is open anyway.</strong></p>@endif
         <p>{{ $line->reason() }}</p>
-        @unless ($care->neverOpened())<p class="muted small">{{ $care->graded ? 'About '.$care->rhythm->blockedNow->percent().' % blocked by now: ' : '' }}{{ $line->stateName() }}.</p>@endunless
+        @unless ($care->neverOpened())<p class="muted small">{{ $care->graded ? 'About '.$care->rhythm->blockedNow->percent().' % '.$care->task->fouls.' by now: ' : '' }}{{ $line->stateName() }}.</p>@endunless
     </div>
     <div class="due__when">
-        @if ($line->bar && $window)
+        @if ($line->bar && $window && $window[0] != $window[1])
             {!! $line->bar->svg() !!}
-            <div class="due__ends" aria-hidden="true"><span>{{ Dates::short($window[0]) }}</span><span>{{ Dates::short($window[1]) }}</span></div>
+            <div class="due__ends" aria-hidden="true"><span>{{ Dates::short($window[0], $today) }}</span><span>{{ Dates::short($window[1], $today) }}</span></div>
         @endif
         <strong>{{ $line->when() }}</strong>
         <a class="why-link" href="/machines/{{ $care->machine->id }}/rhythm/{{ $care->task->id }}">why{{ $care->isDue() ? ', or not now' : '' }}?<span class="visually-hidden"> {{ $care->name() }} of {{ $care->machine->name }}</span></a>
-        @if ($window)<span class="visually-hidden">Likely between {{ Dates::day($window[0], $today) }} and {{ Dates::day($window[1], $today) }}.</span>@endif
+        @if ($window && $window[0] != $window[1])<span class="visually-hidden">Likely between {{ Dates::day($window[0], $today) }} and {{ Dates::day($window[1], $today) }}.</span>@endif
     </div>
 </div>
 @endforeach

@@ -11,7 +11,7 @@
         <x-glass :wear="$task->rhythm->wear" :size="56" :unknown="$task->neverOpened()"/>
         <div>
             <h2 id="task-name">{{ $task->name() }}</h2>
-            <p class="muted">{{ $task->neverOpened() ? 'nobody has looked yet' : $line->when().($task->graded ? ', about '.$task->rhythm->blockedNow->percent().' % blocked' : '') }}</p>
+            <p class="muted">{{ $task->neverOpened() ? 'nobody has looked yet' : $line->when().($task->graded ? ', about '.$task->rhythm->blockedNow->percent().' % '.$task->task->fouls : '') }}</p>
         </div>
     </div>
     <p><strong>Rhythm: {{ implode(' or ', array_map(fn ($reading) => Uses::counted($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</strong>{{ count($task->rhythm->clocks) > 1 ? ', whichever comes first' : '' }}.</p>

@@ -46,7 +46,7 @@
             @if ($device->simulated)
                 <section class="tile">
                     <h2>Simulator</h2>
-                    <p>Makes up {{ $kind->useUnit === 'cooking-hours' ? 'cooking hours' : $kind->useUnit }} since it last spoke, sends some twice and out of order, then counts on for a few seconds.</p>
+                    <p>Makes up {{ App\View\Words\Uses::unit($kind->useUnit) }} since it last spoke, sends some twice and out of order, then counts on for a few seconds.</p>
                     <form method="post" action="{{ route('devices.simulate', $device) }}">@csrf<button class="push" @disabled($device->token_hash === null)>Start the simulator</button></form>
                     <p class="muted small mt-3 mb-0">Or in a terminal: <code>php artisan device:simulate {{ $device->id }}</code></p>
                 </section>

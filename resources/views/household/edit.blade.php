@@ -31,7 +31,8 @@
                     <div class="col-6"><x-field name="hour_value" label="An hour of your time" inputmode="decimal" :value="$household->hour_value"/></div>
                     <div class="col-6"><x-field name="call_fee" label="Having somebody come" inputmode="decimal" :value="$household->call_fee"/></div>
                 </div>
-                <p class="hint mt-2">In your money. It decides when calling is the better card.</p>
+                <x-field name="currency" label="The sign of your money (if you like)" maxlength="6" placeholder="€, kr, £" :value="$household->currency"/>
+                <p class="hint mt-2">It decides when calling is the better card.</p>
                 <h2 class="mt-4">House rule</h2>
                 <label class="with-gap"><input type="checkbox" name="no_harsh" value="1" @checked(old('no_harsh', ! $household->harsh_chemicals))> No harsh chemicals: bleach and strong degreasers appear nowhere.</label>
                 <p class="mt-4 mb-0"><button class="push push--main">Save</button></p>

@@ -3,7 +3,7 @@
     <form method="post" action="{{ route('readings.create', $machine) }}" enctype="multipart/form-data" class="tile reading-form">
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
-        <p>Comma-separated text, a header first. <code>when</code> is a day or a day and time; <code>total</code> is what the counter of the {{ $machine->name }} showed, or <code>uses</code> how many {{ $kind->useUnit === 'cooking-hours' ? 'cooking hours' : $kind->useUnit }} there were.</p>
+        <p>Comma-separated text, a header first. <code>when</code> is a day or a day and time; <code>total</code> is what the counter of {{ $machine->name }} showed, or <code>uses</code> how many {{ App\View\Words\Uses::unit($kind->useUnit) }} there were.</p>
         <pre class="small">when,total
 2026-01-05 19:40,118
 2026-01-12,124</pre>

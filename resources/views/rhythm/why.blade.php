@@ -21,7 +21,7 @@
             </section>
             @foreach ($clocks as $clock)
                 <section class="tile" aria-labelledby="clock-{{ $loop->index }}">
-                    <h2 id="clock-{{ $loop->index }}">Counted in {{ $clock['reading']->clock->unit === 'cooking-hours' ? 'cooking hours' : $clock['reading']->clock->unit }}{{ count($clocks) > 1 ? ($clock['decides'] ? ': this clock decides' : '') : '' }}</h2>
+                    <h2 id="clock-{{ $loop->index }}">Counted in {{ App\View\Words\Uses::unit($clock['reading']->clock->unit) }}{{ count($clocks) > 1 ? ($clock['decides'] ? ': this clock decides' : '') : '' }}</h2>
                     @if ($clock['steps'])
                         <p class="muted small">One fouling is the way from clean to the clean-by line, {{ round($model->cleanBy * 100) }} % shut. Each older opening weighs less: half after {{ Uses::number($model->memory) }} more.</p>
                         <div class="scrolls" tabindex="0" role="region" aria-label="Openings that taught the clock of {{ $clock['reading']->clock->unit }}">

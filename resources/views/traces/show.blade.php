@@ -33,10 +33,10 @@
             @else
                 @if ($reading->conflict)<div class="said said--trouble" role="alert">Your answers contradict each other: {{ $reading->conflict->getMessage() }} Take one back below; until then they are left aside.</div>@endif
                 <section class="tile card-next" aria-labelledby="card">
-                    <p class="muted">{{ $card === $deck[0] ? 'Next' : 'Instead' }}: {{ $check ? 'a check' : ($action ? 'something to do' : 'the call') }}{{ $check || $action ? ', '.App\View\Words\Uses::minutes(max(1, ($check ?? $action)->minutes)) : '' }}{{ $action && $action->supplies > 0 ? ', about '.App\View\Words\Uses::number($action->supplies).' of your money' : '' }}</p>
+                    <p class="muted">{{ $card === $deck[0] ? 'Next' : 'Instead' }}: {{ $check ? 'a check' : ($action ? 'something to do' : 'the call') }}{{ $check || $action ? ', '.App\View\Words\Uses::minutes(max(1, ($check ?? $action)->minutes)) : '' }}{{ $action && $action->supplies > 0 ? ', about '.App\View\Words\Money::of($action->supplies, $household) : '' }}</p>
                     <h2 id="card" class="card-next__name">{{ $check->name ?? $action->name ?? 'Call somebody.' }}</h2>
                     <p class="step__say">{{ $check->how ?? $action->how ?? ($action ? 'Step by step, fitted to your machine: '.mb_strtolower($procedureNames[$action->procedure] ?? $action->name).'.' : 'Take the call sheet along: it says what was seen, done and measured.') }}</p>
-                    <p><strong>{{ $card === $deck[0] ? $why : 'In this order it costs about '.number_format(max(0, $card->expect - $deck[0]->expect)).' more on average.' }}</strong></p>
+                    <p><strong>{{ $card === $deck[0] ? $why : 'In this order it costs about '.App\View\Words\Money::of(max(0, $card->expect - $deck[0]->expect), $household).' more on average.' }}</strong></p>
                     @if ($check)
                         <form method="post" action="{{ route('traces.step', $trace) }}" class="card-next__answers">
                             @csrf
@@ -63,8 +63,8 @@
                     @endif
                 </section>
                 <section class="tile price">
-                    <div><span class="muted">Going on, about</span><strong>{{ $price['minutes'] }} min{{ $price['money'] > 0 ? ' and '.number_format($price['money']) : '' }}</strong></div>
-                    <div><span class="muted">Calling now</span><strong>{{ number_format($household->call_fee) }}</strong></div>
+                    <div><span class="muted">Going on, about</span><strong>{{ $price['minutes'] }} min{{ $price['money'] > 0 ? ' and '.App\View\Words\Money::of($price['money'], $household) : '' }}</strong></div>
+                    <div><span class="muted">Calling now</span><strong>{{ App\View\Words\Money::of($household->call_fee, $household) }}</strong></div>
                     <div><span class="muted">You put it right yourself</span><strong>{{ $price['chance'] }}</strong></div>
                     @if ($price['stop'])<p class="muted mb-0">Call when “{{ $price['stop'] }}” has not helped either: what is left costs more than it promises.</p>@endif
                 </section>
@@ -72,7 +72,7 @@
                     <summary>Other cards, in the order of what they cost</summary>
                     <ul class="clean-list rows">
                         @foreach (array_slice($deck, 1) as $other)
-                            <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a> <span class="muted">about {{ number_format(max(0, $other->expect - $deck[0]->expect)) }} more</span></li>
+                            <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a> <span class="muted">about {{ App\View\Words\Money::of(max(0, $other->expect - $deck[0]->expect), $household) }} more</span></li>
                         @endforeach
                     </ul>
                 </details>

@@ -9,7 +9,7 @@
         </section>
         <section class="tile">
             <h2>Once the air is clear</h2>
-            <p>{{ $vessel->remedy }} Until that is written down, {{ implode(' and ', $there) ?: 'it' }} counts as still in the {{ $vesselName }}.</p>
+            <p>{{ $vessel->remedy }} Until that is written down, {{ implode(' and ', $there) ?: 'it' }} {{ count($there) > 1 ? 'count' : 'counts' }} as still in the {{ $vesselName }}.</p>
             <form method="post" action="{{ route('vessels.clear', [$machine, $vessel->id]) }}">
                 @csrf
                 <input type="hidden" name="id" value="{{ Str::ulid() }}">

@@ -132,6 +132,23 @@ final class TrayTest extends CoreTestCase
         self::assertContainsEquals(new Reading('rinses', 4.0), $said);
     }
 
+    public function test_a_descaling_seen_through_leaves_nothing_in_place(): void
+    {
+        foreach ([['drip-brewer', 'descale-programme', ['programme' => 'programmed'], 'pot-look', 'smell'], ['pod-brewer', 'descale-pods', ['cartridge' => 'no-cartridge'], 'cups-look', 'cups-smell']] as [$kind, $procedure, $traits, $look, $smell]) {
+            $descaling = self::fitted($kind, $procedure, $traits);
+            $looked = new Tick('a', $look, new \DateTimeImmutable('@0'), 'patchy');
+            foreach (['no-smell' => 0.0, 'smells' => null] as $answer => $left) {
+                $smelled = new Tick('b', $smell, new \DateTimeImmutable('@9'), $answer, 'smells' === $answer);
+                $progress = new Progress($descaling, [$looked, $smelled]);
+                $openings = array_values(array_filter((new Scribe(self::handbook()))->write($progress->step($smell), $smelled, $progress), static fn (object $payload): bool => $payload instanceof Opening));
+                self::assertSame($left, ($openings[0] ?? null)?->left->value, "$procedure, $answer");
+                self::assertSame(null === $left ? null : self::handbook()->grade('patchy')->fraction->value, ($openings[0] ?? null)?->found?->value);
+            }
+            $only = new Progress($descaling, [$looked]);
+            self::assertEquals([new Opening('descale', self::handbook()->grade('patchy')->fraction, self::handbook()->grade('patchy')->fraction)], (new Scribe(self::handbook()))->write($only->step($look), $looked, $only), 'only looked at: left as found');
+        }
+    }
+
     public function test_counted_jets_are_the_opening(): void
     {
         $details = new TickDetails([new Reading('jets-lower-top', 3.0, 12.0), new Reading('jets-upper', 3.0, 8.0)]);
