@@ -33,6 +33,7 @@ use App\Http\Controllers\SymptomController;
 use App\Http\Controllers\TickController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TraceController;
+use App\Http\Controllers\TraitController;
 use App\Http\Controllers\UseController;
 use App\Http\Controllers\VoidingController;
 use App\Http\Controllers\WaterController;
@@ -62,6 +63,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('machines/{machine}', [MachineController::class, 'show'])->name('machines.show')->can('view', 'machine');
         Route::get('machines/{machine}/edit', [MachineController::class, 'edit'])->name('machines.edit')->can('update', 'machine');
         Route::put('machines/{machine}', [MachineController::class, 'update'])->name('machines.update')->can('update', 'machine');
+        Route::put('machines/{machine}/traits/{trait}', [TraitController::class, 'update'])->name('machines.trait')->can('update', 'machine');
         Route::post('machines/{machine}/uses', [UseController::class, 'store'])->name('uses.store')->can('update', 'machine');
         Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
         Route::get('machines/{machine}/rounds/new', [RoundController::class, 'create'])->name('rounds.create')->can('view', 'machine');

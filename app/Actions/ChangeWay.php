@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Care\Recompose;
-use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Apart\OwnWay;
@@ -14,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps how a part comes off a machine, where it is not as the handbook has it. */
 final readonly class ChangeWay
 {
-    public function __construct(private Recompose $recompose)
+    public function __construct(private FollowInRounds $follow)
     {
     }
 
@@ -29,19 +27,8 @@ final readonly class ChangeWay
                 'traits' => [...$machine->traits, ...$traits],
             ]);
             if ([] !== $traits) {
-                $this->followIn($machine, $by->home());
+                $this->follow->handle($machine, $by->home());
             }
         });
-    }
-
-    /** What is learned about a machine in the middle of a round counts in that round. */
-    private function followIn(Machine $machine, Household $household): void
-    {
-        foreach ($machine->rounds()->whereNull('ended_at')->get() as $round) {
-            $script = $this->recompose->script($round->setRelation('machine', $machine), $household);
-            if (null !== $script) {
-                $round->update(['script' => $script]);
-            }
-        }
     }
 }

@@ -19,6 +19,7 @@ final readonly class DoseModel
      * @param array{minutes: float, heavy: float, heavyAboveGrams: float, slowedBy: float}   $stand          minutes the acid stands
      * @param list<float>                                                                    $strip          °dH that a test strip stands for, by windows turned, from none
      * @param float                                                                          $rinseTanks     tanks of fresh water that rinse an acid out, at least
+     * @param list<array{Option, float}>                                                     $feels          how hard water shows without a strip, each with its °dH
      */
     public function __construct(
         public array $hardnessUnits,
@@ -32,6 +33,7 @@ final readonly class DoseModel
         public array $stand,
         public array $strip,
         public float $rinseTanks,
+        public array $feels,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class DoseModel
             ['minutes' => $stand->number('minutes'), 'heavy' => $stand->number('heavy'), 'heavyAboveGrams' => $stand->number('heavyAboveGrams'), 'slowedBy' => $stand->number('slowedBy')],
             array_values($node->at('strip')->numbers()),
             $node->at('rinse')->number('tanks'),
+            array_map(static fn (Node $feel): array => [Option::read($feel), $feel->number('dH')], $node->at('feels')->items()),
         );
     }
 }

@@ -149,7 +149,7 @@ final class KindDetails
             return new Habit($node->string('id'), $node->string('ask'), new NumberRange($number->number('least'), $number->number('most')), [], $number->number('default'));
         }
 
-        return new Habit($node->string('id'), $node->string('ask'), null, self::options($node->at('options')), $node->string('default'));
+        return new Habit($node->string('id'), $node->string('ask'), null, self::options($node->at('options')), $node->string('default'), $node->flag('drawn'));
     }
 
     private function steps(): StepReader

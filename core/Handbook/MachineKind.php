@@ -52,6 +52,28 @@ final class MachineKind
         return $this->traits ??= $this->details->traits();
     }
 
+    /**
+     * What nobody has said yet about a machine and is worth knowing.
+     *
+     * @param array<string, string> $traits that were said
+     * @param list<string>|null     $among  only of these; null for all
+     *
+     * @return list<MachineTrait>
+     */
+    public function unsaid(array $traits, ?array $among = null): array
+    {
+        return array_values(array_filter(
+            $this->traits(),
+            static fn (MachineTrait $trait): bool => !isset($traits[$trait->id]) && $trait->when->holds($traits) && (null === $among || in_array($trait->id, $among, true)),
+        ));
+    }
+
+    /** Whether water goes through it: it has a vessel of its own. */
+    public function takesWater(): bool
+    {
+        return [] !== $this->vessels;
+    }
+
     /** @return array<string, Habit> how a household may use it, by id */
     public function habits(): array
     {

@@ -26,6 +26,7 @@ final readonly class Step
      * @param string|null  $inPlaceOf step that this one stands in for where that one may not be done
      * @param Condition    $when      traits the machine must have
      * @param Condition    $if        answers that must have been given
+     * @param list<string> $reveals   traits of the machine that can be seen at it
      */
     public function __construct(
         public string $id,
@@ -55,6 +56,7 @@ final readonly class Step
         public array $observe = [],
         public bool $gate = false,
         public ?string $fits = null,
+        public array $reveals = [],
     ) {
     }
 

@@ -53,6 +53,7 @@ final readonly class StepReader
             $node->at('observe')->strings(),
             $node->flag('gate'),
             $node->optional('fits'),
+            $node->at('reveals')->strings(),
         );
     }
 

@@ -75,7 +75,7 @@ final readonly class DemoHousehold
     private function dishwasher(Household $home, User $ama): void
     {
         $today = $this->today($home);
-        $machine = $this->lab->add($home, $ama, 'dishwasher', 'Tarnbeck 60', 'Flat above the bindery', ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'three', 'outside' => 'steel-front', 'vent' => 'vent'], ['loadsPerWeek' => 5.0, 'plates' => 'scrape'], ['filter' => 'monthly'], $today->plus(-self::DAYS));
+        $machine = $this->lab->add($home, $ama, 'dishwasher', 'Tarnbeck 60', 'Flat above the bindery', ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'three', 'outside' => 'steel-front', 'vent' => 'vent', 'sump' => ''], ['loadsPerWeek' => 5.0, 'plates' => 'scrape'], ['filter' => 'monthly'], $today->plus(-self::DAYS));
         $this->lab->live($home, $machine, $this->history($home, $machine, 'filter', new KitchenSettings(5.5, 22, partSpread: 0.1, soilSpread: 0.45), self::SEED, 1.05, 1.2));
         foreach (['arms' => 70, 'seal' => 26, 'sump' => 220, 'racks' => 75] as $task => $median) {
             $this->lab->live($home, $machine, $this->openings($this->history($home, $machine, $task, new KitchenSettings(5.5, $median), self::SEED + $median, 0.1, 0.75)));

@@ -15,6 +15,7 @@ use App\Models\Machine;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Lab\LabEvent;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
@@ -44,7 +45,8 @@ final readonly class LabHousehold
      */
     public function add(Household $home, User $by, string $kind, string $name, ?string $place, array $traits, array $habits, array $schools, Day $since): Machine
     {
-        $machine = $this->add->handle($home, $by, (string) Str::ulid(), $kind, $name, $place, $traits, $habits, $schools, null);
+        $known = array_map(static fn (MachineTrait $trait): string => $trait->default, $this->handbook->kind($kind)->traits());
+        $machine = $this->add->handle($home, $by, (string) Str::ulid(), $kind, $name, $place, array_diff($traits + $known, ['']), $habits, $schools, null);
         $machine->created_at = CarbonImmutable::instance($since->atTime(9, 0, $home->zone()));
         $machine->save();
 

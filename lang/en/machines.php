@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'added' => ':name is in your kitchen.',
     'way_saved' => 'Kept. From now on the steps say it the way your machine is.',
+    'seen' => 'Noted. From here on the steps fit it.',
     'saved' => 'Saved. The dates below follow from it.',
     'counted' => 'One more counted for :name.',
     'told' => 'About as many as that, spread over the week, for :name.',

@@ -169,6 +169,19 @@
                         @endforeach
                     </section>
                 @endif
+                @if ($waterAsks)
+                    <section class="tile">
+                        <h2>How hard is your water?</h2>
+                        <p class="small">It sets how often {{ $waterAsks }} is descaled. Look into your kettle:</p>
+                        <form method="post" action="/household/water" class="water-asks">
+                            @csrf
+                            @method('put')
+                            <input type="hidden" name="hardness_unit" value="dH"><input type="hidden" name="back" value="today">
+                            @foreach ($handbook->doseModel()->feels as [$feel, $degrees])<button class="push" name="hardness" value="{{ $degrees }}">{{ $feel->name }}<small>{{ $feel->note }}</small></button>@endforeach
+                        </form>
+                        <p class="small mt-2 mb-0"><a href="/household/water">Measured, or with a strip</a></p>
+                    </section>
+                @endif
                 <x-vessel-notices :notices="$vessels" :household="$household" :today="$today"/>
                 <section class="tile">
                     <h2>Used</h2>

@@ -54,7 +54,6 @@ test('a step that pours stops while something in the vessel must not meet it', a
     const round = page.url();
     const done = () => page.getByRole('button', { name: /^Done/ }).click();
     await page.getByRole('button', { name: 'It is all here' }).click();
-    await done();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Is the machine empty?');
     await done();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Run the kitchen tap until it is hot.');
@@ -107,7 +106,8 @@ test('each sort of machine can be added, drawn and started', async ({ page }) =>
     for (const [kind, name, step] of [['hood', 'Gale', 'Put these within reach.'], ['drip-brewer', 'Drop', 'Put these within reach.'], ['pod-brewer', 'Thimble', 'Put these within reach.']]) {
         await page.goto(`/machines/new?kind=${kind}`);
         await accessible(page);
-        await page.getByLabel('A name, or what it says on the door').fill(name);
+        await page.getByText('More, if you know it').click();
+        await page.getByLabel('What you call it, or what it says on the door').fill(name);
         await page.getByRole('button', { name: 'Put it in the kitchen' }).click();
         await page.goto('/kitchen');
         await page.getByRole('link', { name: new RegExp(name) }).click();

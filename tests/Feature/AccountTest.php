@@ -20,7 +20,8 @@ final class AccountTest extends TestCase
         $this->get('/')->assertRedirect('/household/new');
         $this->post('/household/new', ['name' => 'Flat', 'timezone' => 'Europe/Stockholm', 'measures' => 'metric'])->assertRedirect('/');
         $this->get('/')->assertOk()->assertSee('Add your first machine');
-        $this->get('/machines/new')->assertOk()->assertSee('A cup that twists out');
+        $this->get('/machines/new')->assertOk()->assertSee('What do you look after?');
+        $this->get('/machines/new?kind=dishwasher')->assertOk()->assertSee('A cup that twists out')->assertSee('Look into your kettle.');
         $this->post('/machines', MachineTest::answers(['cleaned_on' => '2026-05-22']))->assertRedirect('/');
         $this->get('/')->assertOk()->assertSee('24 days since 22 May, of about 30.');
 

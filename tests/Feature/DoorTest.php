@@ -61,21 +61,17 @@ final class DoorTest extends TestCase
         $before = [Entry::query()->count(), $round->ticks()->count()];
 
         $this->actingAs($this->member());
-        $tries = [
-            ['GET', "/machines/$machine->id"], ['GET', "/machines/$machine->id/edit"], ['PUT', "/machines/$machine->id"],
-            ['POST', "/machines/$machine->id/uses"], ['POST', "/machines/$machine->id/openings"], ['POST', "/machines/$machine->id/rounds"],
-            ['GET', "/rounds/$round->id"], ['POST', "/rounds/$round->id/end"], ['POST', "/rounds/$round->id/ticks"],
-            ['GET', "/photos/$photo->id"], ['POST', "/entries/$entry->id/void"], ['DELETE', "/household/invitations/$invitation->id"],
-            ['GET', "/machines/$machine->id/card"], ['GET', "/machines/$machine->id/vessels/tub/pour"], ['POST', "/machines/$machine->id/vessels/tub/pour"],
-            ['GET', "/machines/$machine->id/start"], ['PUT', "/machines/$machine->id/start"], ['GET', "/machines/$machine->id/rhythm/filter"],
-            ['GET', "/machines/$machine->id/trace"], ['POST', "/machines/$machine->id/forget"], ['POST', "/machines/$machine->id/traces"], ['GET', "/traces/$traced"], ['POST', "/traces/$traced/steps"], ['POST', "/traces/$traced/back"],
-            ['POST', "/traces/$traced/end"], ['POST', "/traces/$traced/held"], ['GET', "/traces/$traced/sheet"], ['GET', "/traces/$traced/sheet.pdf"],
-            ['POST', "/machines/$machine->id/snoozes"], ['POST', "/machines/$machine->id/lights"], ['POST', "/machines/$machine->id/symptoms"], ['POST', "/entries/$entry->id/cause"],
-            ['GET', "/machines/$machine->id/devices/new"], ['POST', "/machines/$machine->id/devices"], ['GET', "/devices/$device->id"], ['GET', "/devices/$device->id/stream"],
-            ['POST', "/devices/$device->id/token"], ['DELETE', "/devices/$device->id"], ['POST', "/devices/$device->id/settle"], ['POST', "/devices/$device->id/simulate"],
-            ['GET', "/machines/$machine->id/readings"], ['POST', "/machines/$machine->id/readings"], ['DELETE', "/feeds/$feed->id"],
-            ['POST', "/machines/$machine->id/vessels/sink/clear"], ['GET', "/machines/$machine->id/vessels/tub/happened"],
-        ];
+        $ids = ['machine' => $machine->id, 'round' => $round->id, 'photo' => $photo->id, 'entry' => $entry->id, 'invitation' => $invitation->id, 'device' => $device->id, 'feed' => $feed->id, 'trace' => $traced, 'task' => 'filter', 'part' => 'filter', 'vessel' => 'tub', 'trait' => 'filter'];
+        $tries = [];
+        foreach (\Illuminate\Support\Facades\Route::getRoutes()->getRoutes() as $route) {
+            $names = $route->parameterNames();
+            if ([] !== array_intersect($names, ['machine', 'round', 'photo', 'entry', 'invitation', 'device', 'feed', 'trace'])) {
+                self::assertSame([], array_diff($names, array_keys($ids)), "{$route->uri()} is tried too");
+                $uri = '/'.strtr($route->uri(), array_combine(array_map(static fn (string $name): string => '{'.$name.'}', $names), array_map(static fn (string $name): string => $ids[$name], $names)));
+                array_push($tries, ...array_map(static fn (string $method): array => [$method, $uri], array_diff($route->methods(), ['HEAD'])));
+            }
+        }
+        self::assertGreaterThan(50, count($tries));
         foreach ($tries as [$method, $uri]) {
             $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter', 'agent' => 'white-vinegar', 'symptom' => 'smell', 'until' => '2026-07-01', 'reason' => 'guests', 'light' => 'descale', 'on' => '1', 'name' => 'x', 'table' => 'when,uses', 'habits' => $machine->habits, 'symptoms' => ['smell'], 'since' => '2026-06-14', 'seen' => 0, 'kind' => 'answer', 'card' => 'shards', 'result' => 'none', 'place' => 0])->assertNotFound();
         }

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Entry;
 use App\Models\Machine;
+use App\Models\Round;
+use GoodRinse\Core\Handbook\Step;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -50,7 +52,6 @@ final class MachineTest extends TestCase
         yield 'a name without end' => [['name' => str_repeat('n', 61)], 'name'];
         yield 'an unknown kind' => [['kind' => 'toaster'], 'kind'];
         yield 'a trait that is none' => [['traits' => ['tub' => 'gold', 'filter' => 'twist-out', 'arms' => 'two']], 'traits.tub'];
-        yield 'a trait left out' => [['traits' => ['tub' => 'plastic', 'arms' => 'two']], 'traits.filter'];
         yield 'too many loads' => [['habits' => ['loadsPerWeek' => '900', 'plates' => 'scrape']], 'habits.loadsPerWeek'];
         yield 'loads that are no number' => [['habits' => ['loadsPerWeek' => 'lots', 'plates' => 'scrape']], 'habits.loadsPerWeek'];
         yield 'an impossible day' => [['cleaned_on' => '2026-02-30'], 'cleaned_on'];
@@ -68,6 +69,62 @@ final class MachineTest extends TestCase
             ->assertRedirect('/machines/new')->assertSessionHasErrors($key)->assertSessionHasInput('place', 'Galley');
         self::assertSame(0, Machine::query()->count());
         $this->get('/machines/new')->assertOk()->assertSee('Galley');
+    }
+
+    public function test_what_nobody_knows_is_asked_when_a_round_shows_it(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user)->post('/machines', self::answers(['traits' => ['tub' => 'stainless', 'filter' => '', 'mesh' => ''], 'habits' => ['plates' => ''], 'water' => '']))->assertRedirect('/');
+        $machine = Machine::query()->sole();
+        self::assertSame([['tub' => 'stainless'], ['loadsPerWeek' => 5]], [$machine->traits, $machine->habits], 'only what was said is kept');
+        self::assertNull($user->refresh()->home()->hardness);
+        $this->get("/machines/$machine->id")->assertSee('not known yet')->assertSee('Still unknown');
+
+        $round = $this->startRound($user, $machine, 'filter-clean');
+        $this->tick($round, 'kit');
+        $this->tick($round, 'power-off');
+        $this->get("/rounds/$round->id")->assertSee('Now that you see it')->assertSee('What sits in the floor, under the lower rack?')->assertDontSee('What is the inside made of?');
+        self::assertContains('filter-out-twist', self::stepsOf($round), 'as long as nobody knows it is the usual one');
+
+        $this->put("/machines/$machine->id/traits/filter", ['value' => 'flat-plate', 'round' => $round->id])->assertRedirect("/rounds/$round->id");
+        self::assertContains('filter-out-plate', self::stepsOf(Round::query()->findOrFail($round->id)));
+        $this->get("/rounds/$round->id")->assertDontSee('What sits in the floor, under the lower rack?');
+        $this->tick($round, 'rack-out');
+        $this->putJson("/machines/$machine->id/traits/heater", ['value' => 'exposed'])->assertOk()->assertJsonStructure(['message']);
+        foreach (['gold' => 'value', '' => 'value'] as $wrong => $key) {
+            $this->put("/machines/$machine->id/traits/mesh", ['value' => $wrong])->assertSessionHasErrors($key);
+        }
+        $this->put("/machines/$machine->id/traits/moon", ['value' => 'full'])->assertNotFound();
+        self::assertSame('exposed', $machine->refresh()->traits['heater']);
+    }
+
+    /** @return list<string> */
+    private static function stepsOf(Round $round): array
+    {
+        return array_map(static fn (Step $step): string => $step->id, $round->fittedProcedure()->steps);
+    }
+
+    public function test_water_that_nobody_measured_is_asked_once_and_moves_the_descaling(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user)->get('/machines/new?kind=drip-brewer')->assertSee('How hard is your water?');
+        $this->post('/machines', ['id' => (string) Str::ulid(), 'kind' => 'drip-brewer', 'name' => 'Pot', 'water' => 'sea'])->assertSessionHasErrors('water');
+        $this->post('/machines', ['id' => (string) Str::ulid(), 'kind' => 'drip-brewer', 'name' => 'Pot'])->assertRedirect('/');
+        $this->get('/')->assertSee('How hard is your water?')->assertSee('It sets how often Pot is descaled.');
+        $this->put('/household/water', ['hardness' => '24', 'hardness_unit' => 'dH', 'back' => 'today'])->assertRedirect('/');
+        self::assertSame(24.0, $user->refresh()->home()->hardness);
+        $this->get('/')->assertDontSee('How hard is your water?');
+        $this->get('/machines/new?kind=dishwasher')->assertDontSee('How hard is your water?');
+    }
+
+    public function test_the_hood_is_not_asked_for_water_and_a_first_answer_is_kept(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user)->get('/machines/new?kind=hood')->assertDontSee('How hard is your water?')->assertSee('How often do you fry?');
+        $this->post('/machines', self::answers(['water' => 'very-hard']))->assertRedirect('/');
+        self::assertSame(24.0, $user->refresh()->home()->hardness);
+        $this->post('/machines', self::answers(['water' => 'soft']))->assertRedirect('/');
+        self::assertSame(24.0, $user->refresh()->home()->hardness, 'what is known is not overwritten by a guess');
     }
 
     public function test_a_second_click_adds_no_second_machine(): void

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\AddMachine;
 use App\Actions\ChangeMachine;
+use App\Actions\ChangeWater;
 use App\Care\CareReader;
 use App\Http\Requests\MachineRequest;
 use App\Models\Machine;
@@ -28,19 +29,31 @@ final class MachineController extends Controller
     public function create(Request $request, Handbook $handbook, ClockInterface $clock): View
     {
         $kinds = $handbook->kindNames();
-        $kind = $request->string('kind')->toString();
-        $kind = isset($kinds[$kind]) ? $kind : (string) array_key_first($kinds);
+        $kind = $request->string('kind')->toString() ?: $request->old('kind');
+        if (!is_string($kind) || !isset($kinds[$kind])) {
+            if (!$request->session()->hasOldInput()) {
+                return view('machines.kinds', ['kinds' => $kinds]);
+            }
+            $kind = (string) array_key_first($kinds); // what was typed for a kind that isn't one is kept
+        }
+        $home = $this->person($request)->home();
+        $alike = $home->machines()->where('kind', $kind)->count();
+        $kind = $handbook->kind($kind);
 
         return view('machines.create', [
-            'kinds' => $kinds,
-            'kind' => $handbook->kind($kind),
-            'today' => Day::at($clock->now(), $this->person($request)->home()->zone()),
+            'kind' => $kind,
+            'name' => $kind->name.(0 === $alike ? '' : ' '.($alike + 1)),
+            'feels' => $kind->takesWater() && null === $home->hardness ? array_column($handbook->doseModel()->feels, 0) : [],
+            'today' => Day::at($clock->now(), $home->zone()),
         ]);
     }
 
-    public function store(MachineRequest $request, AddMachine $add): RedirectResponse
+    public function store(MachineRequest $request, AddMachine $add, ChangeWater $change): RedirectResponse
     {
         $person = $this->person($request);
+        if (null !== $request->water() && null === $person->home()->hardness) {
+            $change->handle($person->home(), $request->water(), 'dH');
+        }
         $machine = $add->handle(
             $person->home(),
             $person,

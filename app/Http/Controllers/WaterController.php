@@ -22,6 +22,6 @@ final class WaterController extends Controller
     {
         $change->handle($this->person($request)->home(), $request->hardness(), $request->unit());
 
-        return redirect()->route('household')->with('did', __('household.saved'));
+        return redirect()->route('today' === $request->input('back') ? 'today' : 'household')->with('did', __('household.saved'));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use GoodRinse\Core\Handbook\CareTask;
-use GoodRinse\Core\Handbook\Habit;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Handbook\Option;
 use Illuminate\Validation\Rule;
 
@@ -20,13 +20,21 @@ trait DescribesUse
         foreach ($kind->habits() as $habit) {
             $rules["habits.$habit->id"] = null === $habit->number
                 ? ['nullable', 'string', Rule::in(array_map(static fn (Option $option): string => $option->id, $habit->options))]
-                : ['required', 'numeric', "between:{$habit->number->least},{$habit->number->most}"];
+                : ['nullable', 'numeric', "between:{$habit->number->least},{$habit->number->most}"];
         }
         foreach ($kind->tasks() as $task) {
             $rules["schools.$task->id"] = ['nullable', 'string', Rule::in(array_keys($task->schools))];
         }
 
         return $rules;
+    }
+
+    /** @return list<mixed> what an answer to this question may be */
+    private function traitRules(MachineTrait $trait): array
+    {
+        return null === $trait->number
+            ? ['string', Rule::in(array_map(static fn (Option $option): string => $option->id, $trait->options))]
+            : ['numeric', "between:{$trait->number->least},{$trait->number->most}"];
     }
 
     /** @return array<string, string> */
@@ -40,12 +48,19 @@ trait DescribesUse
         return $names;
     }
 
-    /** @return array<string, string|float> */
+    /** @return array<string, string|float> a number nobody gave stands at its default; other habits that nobody knows are left out */
     private function saidHabits(MachineKind $kind): array
     {
-        return array_map(fn (Habit $habit): string|float => null === $habit->number
-            ? ($this->filled("habits.$habit->id") ? $this->string("habits.$habit->id")->toString() : $habit->default)
-            : $this->float("habits.$habit->id"), $kind->habits());
+        $said = [];
+        foreach ($kind->habits() as $habit) {
+            if ($this->filled("habits.$habit->id")) {
+                $said[$habit->id] = null === $habit->number ? $this->string("habits.$habit->id")->toString() : $this->float("habits.$habit->id");
+            } elseif (null !== $habit->number) {
+                $said[$habit->id] = $habit->default;
+            }
+        }
+
+        return $said;
     }
 
     /** @return array<string, string> by care task */

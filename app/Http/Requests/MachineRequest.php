@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Handbook\Option;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Foundation\Http\FormRequest;
@@ -37,11 +36,9 @@ final class MachineRequest extends FormRequest
             return $rules;
         }
         foreach ($this->kind()->traits() as $trait) {
-            $need = $trait->later ? 'nullable' : 'required';
-            $rules["traits.$trait->id"] = null === $trait->number
-                ? [$need, 'string', Rule::in(self::ids($trait->options))]
-                : [$need, 'numeric', "between:{$trait->number->least},{$trait->number->most}"];
+            $rules["traits.$trait->id"] = ['nullable', ...$this->traitRules($trait)];
         }
+        $rules['water'] = ['nullable', 'string', Rule::in(array_map(static fn (array $feel): string => $feel[0]->id, $this->feels()))];
 
         return null === $this->machine() ? $rules + $this->useRules($this->kind()) : $rules;
     }
@@ -77,12 +74,36 @@ final class MachineRequest extends FormRequest
         return $this->filled($field) ? $this->string($field)->toString() : null;
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string> what somebody knows; as it was where the form did not ask */
     public function traits(): array
     {
-        return array_map(fn (MachineTrait $trait): string => $this->filled("traits.$trait->id")
-            ? $this->string("traits.$trait->id")->toString()
-            : $this->machine()->traits[$trait->id] ?? $trait->default, $this->kind()->traits());
+        $traits = [];
+        foreach ($this->kind()->traits() as $trait) {
+            $said = $this->has("traits.$trait->id") ? $this->said("traits.$trait->id") : $this->machine()->traits[$trait->id] ?? null;
+            if (null !== $said) {
+                $traits[$trait->id] = $said;
+            }
+        }
+
+        return $traits;
+    }
+
+    /** How hard the water is said to be, in °dH; null where nobody knows. */
+    public function water(): ?float
+    {
+        foreach ($this->feels() as [$feel, $degrees]) {
+            if ($feel->id === $this->input('water')) {
+                return $degrees;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{Option, float}> */
+    private function feels(): array
+    {
+        return app(Handbook::class)->doseModel()->feels;
     }
 
     /** @return array<string, string|float> as they were, where the machine is known */
@@ -107,15 +128,5 @@ final class MachineRequest extends FormRequest
         $machine = $this->route('machine');
 
         return $machine instanceof Machine ? $machine : null;
-    }
-
-    /**
-     * @param list<Option> $options
-     *
-     * @return list<string>
-     */
-    private static function ids(array $options): array
-    {
-        return array_map(static fn (Option $option): string => $option->id, $options);
     }
 }

@@ -8,6 +8,7 @@ use App\Care\PourVerdict;
 use App\Models\Photo;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Handbook\Capture;
+use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Handbook\ReadingRule;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Round\KitList;
@@ -33,6 +34,7 @@ final readonly class StepView
      * @param list<Photo>           $photos   taken at it
      * @param int                   $tally    how far a count has come
      * @param int                   $failures how often it was answered so that it did not pass
+     * @param list<MachineTrait>    $reveals  what can be seen of the machine at it and nobody has said
      */
     public function __construct(
         public Step $step,
@@ -55,6 +57,7 @@ final readonly class StepView
         public ?Photo $lastPhoto = null,
         public int $tally = 0,
         public int $failures = 0,
+        public array $reveals = [],
     ) {
     }
 

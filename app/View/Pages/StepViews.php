@@ -32,6 +32,8 @@ final readonly class StepViews
 {
     /** Readings looked back over for how many jets there are in all. */
     private const LOOK_BACK = 60;
+    /** Questions about the machine that a step asks at a time. */
+    private const REVEALS = 2;
 
     public function __construct(private ClockInterface $clock, private Surroundings $surroundings, private CareReader $care, private ReasonWords $words, private StepKeepApart $keepApart, private RunGate $gate)
     {
@@ -69,6 +71,7 @@ final readonly class StepViews
             $this->lastPhoto($round, $step),
             (int) ($tick->answer ?? 0),
             $progress->failures($step),
+            [] === $step->reveals ? [] : array_slice($round->handbook()->kind($round->machine->kind)->unsaid($traits, $step->reveals), 0, self::REVEALS),
         );
     }
 

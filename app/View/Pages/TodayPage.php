@@ -69,6 +69,7 @@ final readonly class TodayPage
             'putOff' => array_map($line, array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isPutOff($today)))),
             'asked' => $this->asked($tasks),
             'uncounted' => array_values(array_filter($machines, static fn (MachineCare $care): bool => $care->wantsCount($today))),
+            'waterAsks' => null === $household->hardness ? $this->guessedByWater($tasks) : null,
             'pourInto' => $this->keepApart->pourInto($machines),
             'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             'vessels' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
@@ -97,6 +98,22 @@ final readonly class TodayPage
         }
 
         return $names;
+    }
+
+    /**
+     * The machine whose rhythm waits for the hardness of the water.
+     *
+     * @param list<TaskCare> $tasks
+     */
+    private function guessedByWater(array $tasks): ?string
+    {
+        foreach ($tasks as $care) {
+            if ($care->kind->takesWater() && $care->start->guessed) {
+                return $care->machine->name;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -45,6 +45,7 @@ final readonly class TracePage
             'kind' => $this->handbook->kind($machine->kind),
             'symptoms' => array_filter($this->reader->trouble($machine)->symptoms, static fn (Symptom $symptom): bool => $symptom->when->holds($machine->traits)),
             'machines' => $household->machines()->orderBy('name')->get(),
+            'fixed' => $this->fixes->bySymptom($household)[$machine->kind] ?? [],
             'lit' => array_keys($this->care->machine($machine, $household)->history->lights),
             'today' => Day::at($this->clock->now(), $household->zone()),
         ];

@@ -17,8 +17,8 @@ export default () => ({
         stayAwake();
         this.guardBack();
         fetchAhead(this.place.ahead, this.place.script);
-        this.$root.addEventListener('input', () => {
-            this.touched = true;
+        this.$root.addEventListener('input', (event) => {
+            this.touched ||= event.target.form?.id === 'tick';
         });
         window.addEventListener('online', () => this.sendKept());
         this.asking = setInterval(() => this.lookRound(), ASK_EVERY);
@@ -109,8 +109,28 @@ export default () => ({
         this.wait(false);
     },
 
+    // What is seen of the machine is sent by itself; the step is drawn anew unless something is filled in already.
+    async reveal(event) {
+        event.preventDefault();
+        const form = event.target;
+        try {
+            const answer = await fetch(form.action, { method: 'POST', body: new FormData(form, event.submitter), headers: { Accept: 'application/json' }, redirect: 'error' });
+            const said = await answer.json().catch(() => ({}));
+            if (!answer.ok) {
+                this.trouble(said.message ?? 'That did not go through. Go on; you are asked the next time.');
+            } else if (this.touched) {
+                form.replaceChildren(Object.assign(document.createElement('p'), { textContent: said.message }));
+            } else {
+                location.replace(this.place.here);
+            }
+        } catch {
+            this.trouble('No network: this can wait. Go on; you are asked the next time.');
+        }
+    },
+
     showStep(state) {
         const tile = this.$refs.tile;
+        this.$refs.reveals?.remove();
         const body = tile.querySelector('.step__body');
         if (!state.next) {
             this.$refs.ask.textContent = 'All steps are done here.';

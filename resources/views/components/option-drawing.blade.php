@@ -1,5 +1,5 @@
 @props(['name'])
-{{-- Small pictures beside the answers to "what sits in the floor?". --}}
+{{-- Small pictures beside answers about a machine, its use and its water. --}}
 <svg viewBox="0 0 92 76" aria-hidden="true" focusable="false">
     @switch($name)
         @case('filter-twist-out')
@@ -42,6 +42,100 @@
             <path class="ink-line" d="M8 24 H30 Q34 24 34 30 V56 Q34 62 40 62 H52 Q58 62 58 56 V30 Q58 24 62 24 H84"/>
             <path class="rim-line" d="M38 48 L54 56 M54 48 L38 56"/>
             <circle class="rim-line" cx="46" cy="52" r="2"/>
+            @break
+        @case('unknown')
+            <path class="ink-line" stroke-dasharray="6 5" d="M24 10 L31 66 H61 L68 10"/>
+            <path class="ink-line" d="M38 28 Q38 18 46 18 Q55 18 55 27 Q55 33 49 36 Q46 38 46 44 M46 52 v1.5"/>
+            @break
+        @case('tub-stainless')
+            <path class="ink-line" d="M12 10 H80 V66 H12Z"/>
+            <path class="rim-line w-light" d="M22 20 L34 56 M30 18 L44 60 M58 18 L70 54"/>
+            <path class="copper-line" d="M70 20 l6 -6 M74 28 h7 M62 16 v-8"/>
+            @break
+        @case('tub-plastic')
+            <rect class="ink-line" x="12" y="10" width="68" height="56" rx="14"/>
+            <path class="rim-line w-thin" d="M22 26 H70 M22 38 H70 M22 50 H70"/>
+            @break
+        @case('plates-scrape')
+            <ellipse class="ink-line" cx="42" cy="22" rx="30" ry="11" transform="rotate(24 42 22)"/>
+            <path class="rim-line" d="M66 6 L52 20"/>
+            <circle class="in-silt-3" cx="66" cy="42" r="3"/><circle class="in-silt-3" cx="60" cy="48" r="2.4"/><circle class="in-silt-3" cx="70" cy="50" r="2"/>
+            <path class="ink-line" d="M50 56 H84 L80 72 H54Z"/>
+            @break
+        @case('plates-rinse')
+            <path class="ink-line" d="M20 6 H46 Q56 6 56 16"/>
+            <path class="rim-line w-light" d="M50 22 V38 M56 22 V40 M62 22 V38"/>
+            <ellipse class="ink-line" cx="52" cy="54" rx="32" ry="12"/><ellipse class="rim-line w-thin" cx="52" cy="54" rx="19" ry="6"/>
+            @break
+        @case('plates-neither')
+            <ellipse class="ink-line" cx="46" cy="34" rx="36" ry="14"/><ellipse class="rim-line w-thin" cx="46" cy="34" rx="22" ry="7"/>
+            <circle class="in-silt-3" cx="38" cy="32" r="4"/><circle class="in-silt-3" cx="48" cy="36" r="3"/><circle class="in-silt-3" cx="55" cy="31" r="2.6"/>
+            <path class="ink-line" d="M14 66 H78 M24 66 V54 M36 66 V56 M48 66 V56 M60 66 V56 M70 66 V54"/>
+            @break
+        @case('programme-manual')
+            <path class="ink-line" d="M26 8 H70 V20 H26Z M26 20 V68 H74 M36 66 V38 H62 V66"/>
+            <rect class="rim-line" x="40" y="48" width="18" height="10" rx="5"/><circle class="in-rim" cx="45" cy="53" r="3"/>
+            @break
+        @case('programme-programmed')
+            <path class="ink-line" d="M26 8 H70 V20 H26Z M26 20 V68 H74 M36 66 V38 H62 V66"/>
+            <circle class="copper-line" cx="49" cy="53" r="4"/><path class="copper-line" d="M49 43 v-3 M57 46 l2 -2 M41 46 l-2 -2"/>
+            @break
+        @case('light-no-light')
+            <rect class="ink-line" x="14" y="14" width="64" height="48" rx="8"/><circle class="ink-line" cx="46" cy="38" r="11"/>
+            @break
+        @case('light-light')
+            <rect class="ink-line" x="14" y="14" width="64" height="48" rx="8"/><path class="ink-line" d="M46 26 Q56 38 46 46 Q36 38 46 26Z"/>
+            <path class="copper-line" d="M28 38 h-6 M64 38 h6 M34 26 l-4 -4 M58 26 l4 -4"/>
+            @break
+        @case('metal-aluminium')
+            <rect class="ink-line" x="10" y="16" width="56" height="46" rx="5"/><path class="rim-line w-thin" d="M16 24 L60 54 M16 40 L44 58 M30 20 L60 40 M60 24 L16 54 M60 40 L32 58 M46 20 L16 40"/>
+            <path class="ink-line" d="M74 12 V24 Q74 30 80 30 Q86 30 86 24 V12"/><path class="copper-line" d="M72 42 L88 34"/>
+            @break
+        @case('metal-steel')
+            <rect class="ink-line" x="10" y="16" width="56" height="46" rx="5"/><path class="rim-line w-thin" d="M16 24 L60 54 M16 40 L44 58 M30 20 L60 40 M60 24 L16 54 M60 40 L32 58 M46 20 L16 40"/>
+            <path class="ink-line" d="M66 26 H76 Q84 26 84 36 Q84 46 76 46 H66"/><path class="copper-line" d="M70 22 v8 M70 42 v8"/>
+            @break
+        @case('air-outside')
+            <path class="ink-line" d="M16 66 H76 L60 44 H32Z M38 44 V24 H64 M54 44 V36 H64"/>
+            <path class="ink-line" d="M70 10 V54"/><path class="copper-line" d="M60 30 H86 M80 24 l6 6 l-6 6"/>
+            @break
+        @case('air-back')
+            <path class="ink-line" d="M16 66 H76 L60 44 H32Z M38 44 V14 H54 V44"/>
+            <path class="rim-line w-thin" d="M38 22 H54 M38 28 H54"/><path class="copper-line" d="M60 20 H74 Q80 20 80 28 V40 M74 34 l6 6 l6 -6"/>
+            @break
+        @case('frying-seldom')
+            <path class="ink-line" d="M18 34 V56 Q18 64 26 64 H62 Q70 64 70 56 V34Z M10 40 H18 M70 40 H78 M16 32 H72 M40 26 h8"/>
+            <path class="rim-line w-light" d="M36 18 q4 -5 0 -10 M50 18 q4 -5 0 -10"/>
+            @break
+        @case('frying-weekly')
+            <path class="ink-line" d="M10 46 H62 Q62 60 50 60 H22 Q10 60 10 46Z M62 48 L86 42"/>
+            <circle class="in-silt-3" cx="28" cy="34" r="3"/><circle class="in-silt-3" cx="42" cy="28" r="2.4"/>
+            @break
+        @case('frying-often')
+            <path class="ink-line" d="M10 46 H62 Q62 60 50 60 H22 Q10 60 10 46Z M62 48 L86 42"/>
+            @foreach ([[18, 36, 3], [28, 26, 2.6], [36, 38, 3], [44, 24, 3], [52, 34, 2.6], [24, 14, 2.2], [38, 12, 2.6], [56, 18, 2.2]] as [$x, $y, $r])<circle class="in-silt-3" cx="{{ $x }}" cy="{{ $y }}" r="{{ $r }}"/>@endforeach
+            @break
+        @case('water-soft')
+        @case('water-medium')
+        @case('water-hard')
+        @case('water-very-hard')
+            @php($crust = ['water-soft' => 0, 'water-medium' => 3, 'water-hard' => 8, 'water-very-hard' => 15][$name])
+            @if ($crust)<path class="in-silt-1" d="M25 {{ 64 - $crust }} Q36 {{ 60 - $crust }} 46 {{ 64 - $crust }} T67 {{ 63 - $crust }} L68 64 H24Z"/>@endif
+            <path class="ink-line" d="M28 22 H64 L70 66 H22Z M28 22 L18 28 M34 22 Q34 12 46 12 Q58 12 58 22"/>
+            <path class="rim-line w-light" d="M27 36 H65"/>
+            @break
+        @case('kind-dishwasher')
+            <rect class="ink-line" x="18" y="6" width="56" height="64" rx="6"/><path class="ink-line" d="M18 18 H74"/>
+            <path class="rim-line" d="M28 34 a8 8 0 0 1 16 0 M48 34 a8 8 0 0 1 16 0 M24 34 H68"/><path class="rim-line w-light" d="M46 48 V56 M30 60 L46 54 L62 60"/>
+            @break
+        @case('kind-drip-brewer')
+            <path class="ink-line" d="M24 6 H72 V20 H24Z M24 20 V70 H76"/><path class="ink-line" d="M40 20 L45 32 H57 L62 20"/><path class="rim-line" d="M38 40 H64 L62 66 H40Z M64 46 h6 v10 h-7"/><path class="copper-line" d="M51 33 v4"/>
+            @break
+        @case('kind-pod-brewer')
+            <path class="ink-line" d="M22 12 Q22 6 30 6 H66 Q72 6 72 14 V26 H38 V70 H22Z M38 70 H74"/><path class="rim-line" d="M46 44 H66 L64 64 H48Z"/><path class="copper-line" d="M56 28 v10"/>
+            @break
+        @case('kind-hood')
+            <path class="ink-line" d="M36 6 H56 V30 L78 52 H14 L36 30Z M14 52 V60 H78 V52"/><path class="rim-line w-light" d="M24 52 V60 M34 52 V60 M44 52 V60 M54 52 V60 M64 52 V60"/>
             @break
     @endswitch
 </svg>

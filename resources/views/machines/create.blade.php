@@ -1,28 +1,33 @@
+@php($questions = count(array_filter($kind->traits(), fn ($trait) => ! $trait->later)) + count(array_filter($kind->habits(), fn ($habit) => $habit->drawn)) + ($feels ? 1 : 0))
 <x-layout title="Add a machine" place="kitchen">
     <form method="post" action="{{ route('machines.store') }}" class="narrow stack">
         @csrf
         <input type="hidden" name="id" value="{{ is_string(old('id')) && old('id') !== '' ? old('id') : Str::ulid() }}">
         <input type="hidden" name="kind" value="{{ $kind->id }}">
-        <h1>Three questions about your {{ mb_strtolower($kind->name) }}.</h1>
-        @if (count($kinds) > 1)
-            <p class="with-gap">Or another machine: @foreach ($kinds as $id => $name)@if ($id !== $kind->id)<a class="push" href="{{ route('machines.create', ['kind' => $id]) }}">{{ $name }}</a>@endif @endforeach</p>
-        @endif
-        <section class="tile">
-            <h2>1. What do you call it?</h2>
-            <x-field name="name" label="A name, or what it says on the door" maxlength="60" required autofocus/>
-            <x-field name="place" label="Where it stands (if you look after several)" maxlength="60"/>
+        <div>
+            <h1>{{ $questions === 1 ? 'One question' : Str::ucfirst(App\View\Words\Uses::small($questions)).' questions' }} about your {{ mb_strtolower($kind->name) }}.</h1>
+            <p class="muted mb-0">Don't know is a good answer: you are asked again when a round shows it. <a href="{{ route('machines.create') }}">Another machine?</a></p>
+        </div>
+        <section class="tile tile--asks">
+            <x-machine-fields :kind="$kind" :later="false"/>
+            <x-habit-fields :kind="$kind" :drawn="true"/>
+            @if ($feels)
+                <div class="field"><x-picks name="water" legend="How hard is your water?" hint="Look into your kettle." :options="$feels" drawing="water" unknown=""/></div>
+            @endif
         </section>
-        @if ($kind->traits())
-            <section class="tile">
-                <h2>2. What is it like inside?</h2>
-                <x-machine-fields :kind="$kind"/>
-            </section>
-        @endif
-        <section class="tile">
-            <h2>3. How hard does it work?</h2>
-            <x-habit-fields :kind="$kind"/>
-            <x-field name="cleaned_on" label="When was it last cleaned? Leave it empty if nobody knows." type="date" max="{{ $today }}"/>
-        </section>
+        <details class="tile" @if ($errors->hasAny(['name', 'place', 'cleaned_on', 'habits.*', 'schools.*', 'traits.*'])) open @endif>
+            <summary>More, if you know it: its name, when it was last cleaned, how much it runs</summary>
+            <div class="mt-3">
+                <x-field name="name" label="What you call it, or what it says on the door" maxlength="60" :value="$name" required/>
+                <x-field name="place" label="Where it stands (if you look after several)" maxlength="60"/>
+                <x-field name="cleaned_on" label="When was it last cleaned? Leave it empty if nobody knows." type="date" max="{{ $today }}"/>
+                <x-habit-fields :kind="$kind" :drawn="false"/>
+                @if (array_filter($kind->traits(), fn ($trait) => $trait->later))
+                    <h2 class="mt-4">What a round shows you anyway</h2>
+                    <x-machine-fields :kind="$kind" :later="true"/>
+                @endif
+            </div>
+        </details>
         <button class="push push--main push--wide">Put it in the kitchen</button>
     </form>
 </x-layout>

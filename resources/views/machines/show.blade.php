@@ -12,7 +12,7 @@
             <section class="tile">
                 <div class="machine__head">
                     <h1>{{ $machine->name }}</h1>
-                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...array_map(fn ($trait) => $trait->tells ? $trait->said($machine->traits) : null, array_values($kind->traits()))])) }}</span>
+                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...array_map(fn ($trait) => $trait->tells && isset($machine->traits[$trait->id]) ? $trait->said($machine->traits) : null, array_values($kind->traits()))])) }}</span>
                 </div>
                 @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id" :machine="$machine" :lines="$lines"/>@endif
             </section>
@@ -35,16 +35,20 @@
                 <h2>This machine</h2>
                 <dl class="facts">
                     @foreach ($kind->traits() as $trait)
-                        @if (! $trait->later && $trait->when->holds($machine->traits))
+                        @if ((! $trait->later || isset($machine->traits[$trait->id])) && $trait->when->holds($machine->traits))
                             <dt>{{ rtrim($trait->ask, '?') }}</dt>
-                            <dd>{{ $trait->said($machine->traits) }}</dd>
+                            <dd>{{ isset($machine->traits[$trait->id]) ? $trait->said($machine->traits) : 'not known yet' }}</dd>
                         @endif
                     @endforeach
                     @foreach ($kind->habits() as $habit)
-                        @php $value = $machine->habits[$habit->id] ?? $habit->default; @endphp
+                        @php $value = $machine->habits[$habit->id] ?? ($habit->number ? $habit->default : null); @endphp
                         <dt>{{ rtrim($habit->ask, '?') }}</dt>
-                        <dd>{{ $habit->number ? Uses::number((float) $value) : GoodRinse\Core\Handbook\Option::among($habit->options, (string) $value)?->name }}</dd>
+                        <dd>{{ $habit->number ? Uses::number((float) $value) : GoodRinse\Core\Handbook\Option::among($habit->options, (string) $value)->name ?? 'not known yet' }}</dd>
                     @endforeach
+                    @if ($unsaid = count($kind->unsaid($machine->traits)))
+                        <dt>Still unknown</dt>
+                        <dd>{{ App\View\Words\Uses::small($unsaid) }} {{ $unsaid === 1 ? 'thing' : 'things' }}; rounds ask as they show them</dd>
+                    @endif
                     @foreach ($kind->lights($machine->traits) as $light)
                         <dt>The {{ $light }} light</dt>
                         <dd>

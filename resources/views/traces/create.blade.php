@@ -12,7 +12,7 @@
         <section class="tile">
             <div class="symptom-picks">
                 @foreach ($symptoms as $symptom)
-                    <label class="tick"><input type="checkbox" name="symptoms[]" value="{{ $symptom->id }}" @checked(in_array($symptom->id, (array) old('symptoms'), true) || (old('id') === null && in_array($symptom->light, $lit, true)))> <span>{{ $symptom->name }}</span></label>
+                    <label class="tick"><input type="checkbox" name="symptoms[]" value="{{ $symptom->id }}" @checked(in_array($symptom->id, (array) old('symptoms'), true) || (old('id') === null && in_array($symptom->light, $lit, true)))> <span>{{ $symptom->name }}@if ($last = $fixed[$symptom->id] ?? null)<small class="muted">last time: {{ lcfirst($last['action']) }}, {{ $last['days'] < 1 ? 'just now' : 'held '.App\View\Words\Uses::counted($last['days'], 'days') }}</small>@endif</span></label>
                 @endforeach
             </div>
             @error('symptoms')<p class="wrong">{{ $message }}</p>@enderror

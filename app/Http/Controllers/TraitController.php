@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SayTrait;
+use App\Http\Requests\TraitRequest;
+use App\Models\Machine;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+
+/** What is seen of a machine, one thing at a time. */
+final class TraitController extends Controller
+{
+    public function update(TraitRequest $request, Machine $machine, SayTrait $say): RedirectResponse|JsonResponse
+    {
+        $say->handle($machine, $this->person($request), $request->asked()->id, $request->string('value')->toString());
+        if ($request->expectsJson()) {
+            return response()->json(['message' => __('machines.seen')]);
+        }
+        $round = $machine->rounds()->whereKey($request->string('round')->toString())->first();
+
+        return (null === $round ? redirect()->route('machines.show', $machine) : redirect()->route('rounds.show', $round))->with('did', __('machines.seen'));
+    }
+}

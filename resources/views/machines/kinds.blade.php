@@ -1,0 +1,10 @@
+<x-layout title="Add a machine" place="kitchen">
+    <div class="narrow stack">
+        <h1>What do you look after?</h1>
+        <ul class="kinds">
+            @foreach ($kinds as $id => $name)
+                <li><a class="push kind" href="{{ route('machines.create', ['kind' => $id]) }}"><x-option-drawing :name="'kind-'.$id"/><span>{{ $name }}</span></a></li>
+            @endforeach
+        </ul>
+    </div>
+</x-layout>
