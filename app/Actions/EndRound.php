@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Support\OpenEndWords;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Round\OpenEnd;
+use GoodRinse\Core\Round\OpenEnds;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -39,7 +40,7 @@ final readonly class EndRound
             if (Round::FINISHED === $how && null !== $progress->current()) {
                 throw CannotDo::notAllDone();
             }
-            $ends = $progress->openEnds();
+            $ends = (new OpenEnds($progress))->now();
             if ([] !== $ends && !$knows) {
                 throw CannotDo::openEnds();
             }

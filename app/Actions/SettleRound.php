@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Support\OpenEndWords;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Round\OpenEnd;
+use GoodRinse\Core\Round\OpenEnds;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -45,7 +46,7 @@ final readonly class SettleRound
     {
         $progress = $round->progress();
         foreach ($this->apart->leftOpen($round->machine, $round) as $other) {
-            $open = array_filter($other->leftOpen(), static fn (OpenEnd $end): bool => !$progress->putsRight($end));
+            $open = array_filter($other->leftOpen(), static fn (OpenEnd $end): bool => !(new OpenEnds($progress))->putsRight($end));
             if ([] === $open) {
                 $this->handle($other, $by);
             }

@@ -9,6 +9,7 @@ use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Plan\Candidate;
 use GoodRinse\Core\Plan\OpenMachine;
+use GoodRinse\Core\Plan\Urgency;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Round\Circumstances;
@@ -32,7 +33,7 @@ final readonly class Batches
      */
     public function of(MachineKind $kind, array $rhythms, array $procedures, Circumstances $here, Day $today): ?ProposedBatch
     {
-        uasort($rhythms, static fn (Rhythm $a, Rhythm $b): int => [$a->dueOn->number ?? PHP_INT_MAX, -$a->wear] <=> [$b->dueOn->number ?? PHP_INT_MAX, -$b->wear]);
+        uasort($rhythms, static fn (Rhythm $a, Rhythm $b): int => (new Urgency($a->dueOn?->number, $a->wear))->against(new Urgency($b->dueOn?->number, $b->wear)));
         $candidates = [];
         foreach ($rhythms as $id => $rhythm) {
             if (!$rhythm->isPutOff($today) && isset($procedures[$id][0])) {

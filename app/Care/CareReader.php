@@ -8,6 +8,7 @@ use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Plan\Urgency;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Rhythm;
@@ -101,7 +102,7 @@ final class CareReader
     public static function byUrgency(array $machines): array
     {
         $tasks = array_merge(...array_map(static fn (MachineCare $care): array => array_values($care->tasks), $machines));
-        usort($tasks, static fn (TaskCare $a, TaskCare $b): int => [$a->kept->due ?? PHP_INT_MAX, -$a->kept->wear] <=> [$b->kept->due ?? PHP_INT_MAX, -$b->kept->wear]);
+        usort($tasks, static fn (TaskCare $a, TaskCare $b): int => (new Urgency($a->kept->due, $a->kept->wear))->against(new Urgency($b->kept->due, $b->kept->wear)));
 
         return $tasks;
     }

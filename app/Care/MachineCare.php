@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care;
 
 use App\Models\Machine;
+use GoodRinse\Core\Handbook\AskingModel;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Quantity\Day;
@@ -36,12 +37,12 @@ final readonly class MachineCare
         return $this->history->absences->until($today);
     }
 
-    /** Whether nothing was counted in the last seven days, although the machine has been known as long. */
-    public function wantsCount(Day $today): bool
+    /** Whether nothing was counted lately, although the machine has been known as long and somebody was there. */
+    public function wantsCount(AskingModel $asking, Day $today, \DateTimeZone $zone): bool
     {
-        $known = $this->machine->created_at?->diffInDays(\Carbon\CarbonImmutable::instance($today->midnight())) ?? 0;
+        $known = null === $this->machine->created_at ? $today : Day::at($this->machine->created_at->toDateTimeImmutable(), $zone);
 
-        return 0.0 === (float) $this->weekUses() && $known >= 7 && null === $this->awayUntil($today);
+        return $asking->wantsCount($this->weekUses(), $known, $this->history->absences->days($today->plus(-$asking->countAfterDays), $today), $today);
     }
 
     /** Uses since a task was last done, whether a clock asks for it or not. */

@@ -6,6 +6,7 @@ namespace App\Care;
 
 use App\Models\Household;
 use App\Models\Trace;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\EntryKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -14,11 +15,7 @@ use Psr\Clock\ClockInterface;
 /** Knows which traces go on, and which fixes are to be asked after. */
 final readonly class OpenTraces
 {
-    /** Uses after which a fix is asked after, or days when nothing is counted. */
-    private const USES = 2;
-    private const DAYS = 7;
-
-    public function __construct(private ClockInterface $clock)
+    public function __construct(private ClockInterface $clock, private Handbook $handbook)
     {
     }
 
@@ -39,8 +36,9 @@ final readonly class OpenTraces
         if (null === $trace->ended_at || Trace::FIXED !== $trace->ended_how || null !== $trace->held) {
             return false;
         }
-        $uses = DB::table('entries')->where('machine_id', $trace->machine_id)->whereIn('kind', [EntryKind::Counter, EntryKind::Meter])->where('happened_at', '>', $trace->ended_at->format('Y-m-d H:i:s'))->limit(self::USES)->count();
+        $asking = $this->handbook->asking();
+        $uses = DB::table('entries')->where('machine_id', $trace->machine_id)->whereIn('kind', [EntryKind::Counter, EntryKind::Meter])->where('happened_at', '>', $trace->ended_at->format('Y-m-d H:i:s'))->limit($asking->heldAfterUses)->count();
 
-        return $uses >= self::USES || $trace->ended_at->toDateTimeImmutable()->modify('+'.self::DAYS.' days') <= $this->clock->now();
+        return $asking->asksWhetherItHeld($uses, $trace->ended_at->toDateTimeImmutable(), $this->clock->now());
     }
 }

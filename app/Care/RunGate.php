@@ -10,6 +10,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Part;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Round\OpenEnd;
+use GoodRinse\Core\Round\OpenEnds;
 use GoodRinse\Core\Round\Progress;
 
 /** Says what is not as it must be before a step runs the machine. */
@@ -27,12 +28,12 @@ final readonly class RunGate
         }
         $needed = array_keys(array_filter($this->handbook->kind($round->machine->kind)->parts(), static fn (Part $part): bool => $part->needed));
         $said = [];
-        $here = $progress->beforeRunning($step, $needed);
+        $here = (new OpenEnds($progress))->beforeRunning($step, $needed);
         if ([] !== $here) {
             $said[] = OpenEndWords::list($round, $here);
         }
         foreach ($this->apart->elsewhere($round->machine, $round) as [$other, $ends]) {
-            $off = array_values(array_filter($ends, static fn (OpenEnd $end): bool => !$progress->putsRight($end) && (OpenEnd::PART_OFF !== $end->kind || in_array($end->what, $needed, true))));
+            $off = array_values(array_filter($ends, static fn (OpenEnd $end): bool => !(new OpenEnds($progress))->putsRight($end) && (OpenEnd::PART_OFF !== $end->kind || in_array($end->what, $needed, true))));
             if ([] !== $off) {
                 $said[] = OpenEndWords::list($other, $off);
             }

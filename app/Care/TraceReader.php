@@ -20,9 +20,6 @@ use GoodRinse\Core\Trace\Reading;
 /** Reads what a trace comes to, with what the logbook already knows and what was confirmed before. */
 final readonly class TraceReader
 {
-    /** Days for which an opening still tells how a part is. */
-    private const FRESH = 2;
-
     public function __construct(private Handbook $handbook, private CareReader $care, private FixHistory $fixes, private VesselReader $vessels)
     {
     }
@@ -100,7 +97,7 @@ final readonly class TraceReader
             return null;
         }
         $last = ($this->care->machine($trace->machine, $household)->tasks[$check->task] ?? null)?->history->last();
-        if (null === $last || $last->symptom || Day::at($trace->begun_at, $household->zone())->since($last->day) > self::FRESH) {
+        if (null === $last || $last->symptom || !$this->handbook->asking()->isFresh($last->day, Day::at($trace->begun_at, $household->zone()))) {
             return null;
         }
 

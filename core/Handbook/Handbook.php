@@ -84,6 +84,11 @@ final class Handbook
         );
     }
 
+    public function asking(): AskingModel
+    {
+        return AskingModel::read($this->root()->at('asking'));
+    }
+
     /** @return list<Grade> the least soiled first */
     public function grades(): array
     {

@@ -14,7 +14,7 @@ use Symfony\Component\Yaml\Yaml;
 /** Reads the handbook folder, checks every file against its schema and all references, and compiles it. */
 final class HandbookLoader
 {
-    private const SHARED = ['rhythm', 'agents', 'chemistry', 'dose', 'cautions', 'kit', 'readings', 'schools'];
+    private const SHARED = ['rhythm', 'agents', 'chemistry', 'dose', 'cautions', 'kit', 'readings', 'schools', 'asking'];
     private const SCHEMA_HOME = 'https://good-rinse.invalid/schema/';
 
     /** @var list<Problem> */

@@ -26,7 +26,7 @@ final readonly class Step
      * @param string|null  $inPlaceOf step that this one stands in for where that one may not be done
      * @param Condition    $when      traits the machine must have
      * @param Condition    $if        answers that must have been given
-     * @param list<string> $reveals   traits of the machine that can be seen at it
+     * @param list<string> $reveals   traits of the machine that a person has seen once it is done
      */
     public function __construct(
         public string $id,

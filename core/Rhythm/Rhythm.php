@@ -57,12 +57,6 @@ final readonly class Rhythm
         return $next;
     }
 
-    /** Whether it is due and nobody put the reminder off or is away. */
-    public function isAskedFor(Day $today): bool
-    {
-        return $this->state->isDue() && !$this->isPutOff($today);
-    }
-
     /** Whether the reminder was moved beyond a day. */
     public function isPutOff(Day $today): bool
     {

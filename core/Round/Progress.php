@@ -234,34 +234,6 @@ final readonly class Progress
         return null;
     }
 
-    /**
-     * What is not as it must be before a step runs the machine: a part it needs is off, or back and not tested.
-     *
-     * @param list<string> $needed parts the machine must not run without
-     *
-     * @return list<OpenEnd>
-     */
-    public function beforeRunning(Step $step, array $needed): array
-    {
-        if (!$step->runsTheMachine()) {
-            return [];
-        }
-        $tests = [];
-        foreach ($this->steps() as $each) {
-            if ($each === $step) {
-                break;
-            }
-            if ($each->mustPass && in_array($each->part, $needed, true)) {
-                $tests[] = (string) $each->capture?->check;
-            }
-        }
-
-        return array_values(array_filter(
-            $this->openEnds(),
-            static fn (OpenEnd $end): bool => in_array($end->what, OpenEnd::PART_OFF === $end->kind ? $needed : $tests, true),
-        ));
-    }
-
     /** The confirmation that the current step was answered with a no to. */
     public function failed(): ?Capture
     {
@@ -269,39 +241,5 @@ final readonly class Progress
         $tick = null === $current ? null : $this->tick($current);
 
         return null !== $tick?->answer && CaptureKind::Confirm === $current->capture?->kind ? $current->capture : null;
-    }
-
-    /** Whether this round has put right what an earlier one left open. */
-    public function putsRight(OpenEnd $end): bool
-    {
-        foreach ($this->steps() as $step) {
-            $did = $this->isDone($step) && !$this->isSkipped($step) && true !== $this->tick($step)?->overruled;
-            $about = in_array($end->kind, [OpenEnd::PART_OFF, OpenEnd::LEFT_OVER], true) ? $step->putsBack : $step->capture?->check;
-            if ($did && $about === $end->what) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @return list<OpenEnd> what would be left undone if the round ended now */
-    public function openEnds(): array
-    {
-        $tray = $this->apart();
-        $ends = [
-            ...array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $tray->off),
-            ...array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::LEFT_OVER, $part), array_keys($tray->leftOver)),
-        ];
-        $opened = false;
-        foreach ($this->steps() as $step) {
-            $opened = $opened || (null !== $step->takesOff && $this->isDone($step) && !$this->isSkipped($step));
-            $tick = $this->tick($step);
-            if ($opened && $step->mustPass && null !== $step->capture && !$step->capture->passes($tick->answer ?? '')) {
-                $ends[] = new OpenEnd(null === $tick ? OpenEnd::NOT_TESTED : OpenEnd::FAILED, (string) $step->capture->check);
-            }
-        }
-
-        return $ends;
     }
 }

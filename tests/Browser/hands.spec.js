@@ -37,7 +37,7 @@ test('the flow of hands: taps from Today', async ({ page }) => {
     await hands.tap(page.getByRole('button', { name: 'Just write it down' }));
     await expect(main.getByRole('status').first()).toBeVisible();
     await page.goto('/logbook');
-    await expect(page.locator('.line').first()).toContainText('Musty or rotten smell');
+    await expect(page.locator('.line').first()).toContainText('Noticed: musty or rotten smell');
     await hands.atMost(3);
 
     await hands.tap(main.getByRole('link', { name: /Tarnbeck 60, tub/ }));

@@ -83,13 +83,14 @@ final class MachineTest extends TestCase
         $round = $this->startRound($user, $machine, 'filter-clean');
         $this->tick($round, 'kit');
         $this->tick($round, 'power-off');
+        $this->get("/rounds/$round->id")->assertDontSee('Now that you see it');
+        $this->tick($round, 'rack-out');
         $this->get("/rounds/$round->id")->assertSee('Now that you see it')->assertSee('What sits in the floor, under the lower rack?')->assertDontSee('What is the inside made of?');
         self::assertContains('filter-out-twist', self::stepsOf($round), 'as long as nobody knows it is the usual one');
 
         $this->put("/machines/$machine->id/traits/filter", ['value' => 'flat-plate', 'round' => $round->id])->assertRedirect("/rounds/$round->id");
         self::assertContains('filter-out-plate', self::stepsOf(Round::query()->findOrFail($round->id)));
         $this->get("/rounds/$round->id")->assertDontSee('What sits in the floor, under the lower rack?');
-        $this->tick($round, 'rack-out');
         $this->putJson("/machines/$machine->id/traits/heater", ['value' => 'exposed'])->assertOk()->assertJsonStructure(['message']);
         foreach (['gold' => 'value', '' => 'value'] as $wrong => $key) {
             $this->put("/machines/$machine->id/traits/mesh", ['value' => $wrong])->assertSessionHasErrors($key);

@@ -16,7 +16,7 @@ use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\PartFitted;
 use GoodRinse\Core\Logbook\Reading;
 use GoodRinse\Core\Round\Progress;
-use Illuminate\Support\Collection;
+use GoodRinse\Core\Round\Weighed;
 
 /** The service record of a round: what was done, with what, what was found, and when it is next due. */
 final readonly class RecordPage
@@ -45,7 +45,7 @@ final readonly class RecordPage
             'fitted' => $of(PartFitted::class),
             'findings' => array_values($entries->reject(static fn (Entry $entry): bool => $entry->says() instanceof Dose || $entry->says() instanceof PartFitted || EntryKind::Clearing === $entry->kind)
                 ->map(fn (Entry $entry): string => $this->say($entry, $round, $household))->all()),
-            'grease' => self::grease($entries),
+            'grease' => Weighed::washedOut($entries->map(static fn (Entry $entry) => $entry->says())->whereInstanceOf(Reading::class)),
             'opened' => $this->summary->opened($round, $household, $entries),
             'photos' => $round->photos()->orderBy('taken_at')->get()->map(fn (Photo $photo): array => [$photo, $this->moment($round, $photo)])->all(),
             'stopped' => Round::STOPPED === $round->ended_how,
@@ -79,24 +79,6 @@ final readonly class RecordPage
         $off = array_filter($progress->steps(), static fn (Step $step): bool => null !== $step->takesOff && $progress->isDone($step) && !$progress->isSkipped($step));
 
         return array_values(array_map(static fn (Step $step): string => $kind->part((string) $step->takesOff)->name($round->machine->traits), $off));
-    }
-
-    /**
-     * Grams of grease that were washed out; null where it was not weighed twice.
-     *
-     * @param Collection<int, Entry> $entries
-     */
-    private static function grease(Collection $entries): ?float
-    {
-        $weights = [];
-        foreach ($entries as $entry) {
-            $says = $entry->says();
-            if ($says instanceof Reading && null !== $says->number) {
-                $weights[$says->what] = $says->number;
-            }
-        }
-
-        return isset($weights['weight-before'], $weights['weight-after']) ? $weights['weight-before'] - $weights['weight-after'] : null;
     }
 
     /** Whether a picture shows how it was or how it is now. */

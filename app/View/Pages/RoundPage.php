@@ -12,6 +12,7 @@ use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\Expectation;
+use GoodRinse\Core\Round\OpenEnds;
 use GoodRinse\Core\Round\Progress;
 use Psr\Clock\ClockInterface;
 
@@ -44,7 +45,7 @@ final readonly class RoundPage
             'timers' => $progress->timers(),
             'tray' => $this->tray($round, $progress),
             'apart' => $progress->apart(),
-            'openEnds' => $progress->openEnds(),
+            'openEnds' => (new OpenEnds($progress))->now(),
             'last' => $round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id') ?? '',
         ];
     }

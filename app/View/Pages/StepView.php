@@ -34,7 +34,7 @@ final readonly class StepView
      * @param list<Photo>           $photos   taken at it
      * @param int                   $tally    how far a count has come
      * @param int                   $failures how often it was answered so that it did not pass
-     * @param list<MachineTrait>    $reveals  what can be seen of the machine at it and nobody has said
+     * @param MachineTrait|null     $reveals  what can be seen of the machine by now and nobody has said
      */
     public function __construct(
         public Step $step,
@@ -57,7 +57,7 @@ final readonly class StepView
         public ?Photo $lastPhoto = null,
         public int $tally = 0,
         public int $failures = 0,
-        public array $reveals = [],
+        public ?MachineTrait $reveals = null,
     ) {
     }
 

@@ -16,6 +16,7 @@ use App\Models\Round;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\Grade;
+use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Reading;
@@ -32,8 +33,6 @@ final readonly class StepViews
 {
     /** Readings looked back over for how many jets there are in all. */
     private const LOOK_BACK = 60;
-    /** Questions about the machine that a step asks at a time. */
-    private const REVEALS = 2;
 
     public function __construct(private ClockInterface $clock, private Surroundings $surroundings, private CareReader $care, private ReasonWords $words, private StepKeepApart $keepApart, private RunGate $gate)
     {
@@ -71,13 +70,27 @@ final readonly class StepViews
             $this->lastPhoto($round, $step),
             (int) ($tick->answer ?? 0),
             $progress->failures($step),
-            [] === $step->reveals ? [] : array_slice($round->handbook()->kind($round->machine->kind)->unsaid($traits, $step->reveals), 0, self::REVEALS),
+            $step === $current ? $this->revealed($round, $progress, $step) : null,
         );
     }
 
     public function sheet(Machine $machine): TakeApartSheet
     {
         return $this->surroundings->sheet($machine);
+    }
+
+    /** What the step that was done just before has shown of the machine and nobody has said; one thing at a time. */
+    private function revealed(Round $round, Progress $progress, Step $step): ?MachineTrait
+    {
+        $shown = [];
+        foreach ($progress->steps() as $each) {
+            if ($each === $step) {
+                break;
+            }
+            $shown = $progress->isDone($each) && !$progress->isSkipped($each) ? $each->reveals : [];
+        }
+
+        return [] === $shown ? null : $round->handbook()->kind($round->machine->kind)->unsaid($round->machine->traits, $shown)[0] ?? null;
     }
 
     /** @param list<PourVerdict> $verdicts */

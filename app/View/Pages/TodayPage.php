@@ -68,7 +68,7 @@ final readonly class TodayPage
             'more' => max(0, count($soon) - self::OTHERS),
             'putOff' => array_map($line, array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isPutOff($today)))),
             'asked' => $this->asked($tasks),
-            'uncounted' => array_values(array_filter($machines, static fn (MachineCare $care): bool => $care->wantsCount($today))),
+            'uncounted' => array_values(array_filter($machines, fn (MachineCare $care): bool => $care->wantsCount($this->handbook->asking(), $today, $household->zone()))),
             'waterAsks' => null === $household->hardness ? $this->guessedByWater($tasks) : null,
             'pourInto' => $this->keepApart->pourInto($machines),
             'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),

@@ -53,8 +53,9 @@
             @else
                 <p class="muted mb-0" x-ref="where">Step {{ $number }} of {{ count($steps) }} · {{ $machine->name }}</p>
                 <h1 id="ask" x-ref="ask">{{ $step->title }}</h1>
+                @if ($view->reveals)<x-reveals :trait="$view->reveals" :machine="$machine" :round="$round"/>@endif
                 <x-round-step :view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household" :now="$now"/>
-                @if ($view->reveals)<x-reveals :traits="$view->reveals" :machine="$machine" :round="$round"/>@endif
+
                 @foreach ($view->verdicts as $verdict)
                     @if ($verdict->found->verdict->refuses())
                         <form method="post" action="{{ route('vessels.clear', [$machine, $verdict->vessel->id]) }}" id="clear-{{ $verdict->vessel->id }}">

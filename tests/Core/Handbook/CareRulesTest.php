@@ -43,6 +43,18 @@ final class CareRulesTest extends CoreTestCase
         }
     }
 
+    public function test_every_trait_shows_itself_at_some_step(): void
+    {
+        foreach (array_keys(self::handbook()->kindNames()) as $id) {
+            $kind = self::handbook()->kind($id);
+            $shown = [];
+            foreach (array_keys($kind->procedureNames) as $procedure) {
+                array_push($shown, ...array_merge(...array_map(static fn (Step $step): array => $step->reveals, $kind->procedure($procedure)->steps)));
+            }
+            self::assertSame([], array_diff(array_keys($kind->traits()), $shown), "what nobody knows of a $id is asked some day");
+        }
+    }
+
     /** @return array<string, array<string, string>> traits by what is different */
     private static function machines(MachineKind $kind): array
     {

@@ -65,6 +65,8 @@ final class HandbookLoaderTest extends CoreTestCase
         yield 'a tool for a piece that is not there' => [$kind, 'tool: driver-flat }], loose: [washer]', 'tool: hammer }], loose: [washer]', '/parts/6/held/2/pieces/0/tool', 'no kit "hammer"'];
         yield 'a wait that never began' => [$steps, 'waitsFor: soak', 'waitsFor: crust-soak', '/steps', 'does not come before it', 'machines/dishwasher/procedures/filter-clean.yaml'];
         yield 'a word nobody fills in' => ['machines/dishwasher/procedures/strip-down.yaml', '{screws} cover', '{bolts} cover', '/title', 'to fill in for "bolts"'];
+        yield 'a trait nobody can see' => [$steps, 'reveals: [heater]', 'reveals: [boiler]', '/reveals', 'no trait "boiler"'];
+        yield 'treated and nobody says how it is left' => ['machines/drip-brewer/steps.yaml', "  marks: descale\n", '', '/steps', 'finds how descale is', 'machines/drip-brewer/procedures/descale-manual.yaml'];
         yield 'a composition in a circle' => ['machines/dishwasher/procedures/look-and-wipe.yaml', 'steps: [kit,', 'steps: [{ do: weekly-look }, kit,', '/steps/0/do', 'goes round in a circle: ', 'machines/dishwasher/procedures/weekly-look.yaml'];
         yield 'an inline step of the wrong type' => ['machines/dishwasher/procedures/spray-arms.yaml', '    hands: 1.5', '    hands: some', '/steps/5/hands', 'type'];
         yield 'a step that is there twice' => ['machines/dishwasher/procedures/spray-arms.yaml', 'id: jets-hook', 'id: rack-out', '/id', 'is there twice, first in'];

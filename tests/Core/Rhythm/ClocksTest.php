@@ -158,8 +158,8 @@ final class ClocksTest extends CoreTestCase
 
         $rhythm = (new RhythmEngine(self::handbook()->rhythmModel()))->assess([new Clock('days', 30, 7, 365, 1, 33)], Day::of('2026-04-03'), [], Day::of('2026-04-20'));
         self::assertSame([State::Due, '2026-03-31', '2026-04-20'], [$rhythm->state, (string) $rhythm->dueOn, (string) $rhythm->remindOn]);
-        self::assertFalse($rhythm->isAskedFor(Day::of('2026-04-19')));
-        self::assertTrue($rhythm->isAskedFor(Day::of('2026-04-20')));
+        self::assertTrue($rhythm->isPutOff(Day::of('2026-04-19')));
+        self::assertFalse($rhythm->isPutOff(Day::of('2026-04-20')));
     }
 
     public function test_the_workings_add_up_to_what_they_explain(): void

@@ -9,6 +9,7 @@ use Eris\TestTrait;
 use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\OpenEnd;
+use GoodRinse\Core\Round\OpenEnds;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\Tick;
 use Tests\Core\CoreTestCase;
@@ -83,7 +84,7 @@ final class ProgressLawsTest extends CoreTestCase
             $progress = new Progress(self::procedure(), self::ticks($numbers));
             $tray = $progress->tray();
             self::assertSame(array_values(array_unique($tray)), $tray);
-            $off = array_filter($progress->openEnds(), static fn (OpenEnd $end): bool => OpenEnd::PART_OFF === $end->kind);
+            $off = array_filter((new OpenEnds($progress))->now(), static fn (OpenEnd $end): bool => OpenEnd::PART_OFF === $end->kind);
             self::assertSame($tray, array_values(array_map(static fn (OpenEnd $end): string => $end->what, $off)));
         });
     }

@@ -17,6 +17,7 @@ use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\KitList;
 use GoodRinse\Core\Round\OpenEnd;
+use GoodRinse\Core\Round\OpenEnds;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\Scribe;
 use GoodRinse\Core\Round\Tick;
@@ -91,7 +92,7 @@ final class RoundTest extends CoreTestCase
                 foreach (self::handbook()->kind('dishwasher')->task('filter')->procedures($traits) as $id) {
                     $progress = self::walk(self::procedure($id, $traits), $found, $residue);
                     self::assertSame([], $progress->tray());
-                    self::assertSame([], $progress->openEnds());
+                    self::assertSame([], (new OpenEnds($progress))->now());
                     self::assertSame([], $progress->timers(), 'every wait was ended by a step');
                 }
             });
@@ -110,7 +111,7 @@ final class RoundTest extends CoreTestCase
         $progress = self::progress(['kit' => null, 'power-off' => null, 'rack-out' => null, 'pick-floor' => null, 'filter-out-twist' => null]);
 
         self::assertSame(['lower-rack', 'filter'], $progress->tray());
-        self::assertSame([OpenEnd::PART_OFF, OpenEnd::PART_OFF, OpenEnd::NOT_TESTED], array_column($progress->openEnds(), 'kind'));
+        self::assertSame([OpenEnd::PART_OFF, OpenEnd::PART_OFF, OpenEnd::NOT_TESTED], array_column((new OpenEnds($progress))->now(), 'kind'));
     }
 
     public function test_the_soak_is_as_long_as_the_soil_asks(): void
@@ -133,7 +134,7 @@ final class RoundTest extends CoreTestCase
 
         $overruled = self::progress($before + ['lock-test' => 'lifts', 'rack-in' => null, 'power-on' => null], 'lock-test');
         self::assertNull($overruled->current());
-        self::assertEquals([new OpenEnd(OpenEnd::FAILED, 'lock-test')], $overruled->openEnds());
+        self::assertEquals([new OpenEnd(OpenEnd::FAILED, 'lock-test')], (new OpenEnds($overruled))->now());
     }
 
     public function test_answering_again_changes_the_way_ahead(): void

@@ -11,6 +11,7 @@ use GoodRinse\Core\Logbook\PartFitted;
 use GoodRinse\Core\Logbook\Reading;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\OpenEnd;
+use GoodRinse\Core\Round\OpenEnds;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\ReadingForm;
 use GoodRinse\Core\Round\Scribe;
@@ -70,7 +71,7 @@ final class TrayTest extends CoreTestCase
         $left = self::until(self::arms(), 'lower-arm-on', [], new TickDetails([], [], ['washer' => 1]));
 
         self::assertSame(['lower-arm' => ['washer' => 1]], $left->apart()->leftOver);
-        self::assertContains(OpenEnd::LEFT_OVER, array_column($left->openEnds(), 'kind'));
+        self::assertContains(OpenEnd::LEFT_OVER, array_column((new OpenEnds($left))->now(), 'kind'));
         self::assertSame([], self::until(self::arms(), 'lower-arm-on')->apart()->leftOver);
     }
 
@@ -80,15 +81,15 @@ final class TrayTest extends CoreTestCase
         $cycle = $salt->steps[count($salt->steps) - 1];
         self::assertTrue($cycle->runsTheMachine());
         $early = self::until($salt, 'aid-fill');
-        self::assertSame([], $early->beforeRunning($cycle, ['filter', 'lower-arm']), 'a rack does no harm');
-        self::assertSame(['lower-rack'], array_column($early->beforeRunning($cycle, ['lower-rack']), 'what'));
+        self::assertSame([], (new OpenEnds($early))->beforeRunning($cycle, ['filter', 'lower-arm']), 'a rack does no harm');
+        self::assertSame(['lower-rack'], array_column((new OpenEnds($early))->beforeRunning($cycle, ['lower-rack']), 'what'));
 
         $strip = self::fitted('dishwasher', 'strip-down', ['filter' => 'screwed'] + self::TRAITS);
         $run = $strip->steps[count($strip->steps) - 1];
-        self::assertSame([], self::until($strip, 'power-on')->beforeRunning($run, ['lower-arm', 'cover', 'filter']));
+        self::assertSame([], (new OpenEnds(self::until($strip, 'power-on')))->beforeRunning($run, ['lower-arm', 'cover', 'filter']));
         $ticks = array_map(static fn (Step $step): Tick => new Tick("t$step->id", $step->id, new \DateTimeImmutable('@0'), 'spin-test' === $step->id ? 'sticks' : ($step->capture->options[0]->id ?? null), 'spin-test' === $step->id), array_slice($strip->steps, 0, -1));
-        self::assertEquals([new OpenEnd(OpenEnd::FAILED, 'spin-test')], (new Progress($strip, $ticks))->beforeRunning($run, ['lower-arm']));
-        self::assertSame([], (new Progress($strip, $ticks))->beforeRunning($strip->steps[0], ['lower-arm']), 'only what runs the machine is held up');
+        self::assertEquals([new OpenEnd(OpenEnd::FAILED, 'spin-test')], (new OpenEnds(new Progress($strip, $ticks)))->beforeRunning($run, ['lower-arm']));
+        self::assertSame([], (new OpenEnds(new Progress($strip, $ticks)))->beforeRunning($strip->steps[0], ['lower-arm']), 'only what runs the machine is held up');
     }
 
     public function test_a_gate_lets_nobody_past(): void
