@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\EnsureHousehold;
 use App\Http\Middleware\FormToken;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TakeCleanText;
 use App\Support\Failures;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -20,7 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
         then: static fn () => Route::middleware(SubstituteBindings::class)->group(base_path('routes/outside.php')),
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->append(SecurityHeaders::class);
+        $middleware->append([SecurityHeaders::class, TakeCleanText::class]);
         $middleware->web(replace: [ValidateCsrfToken::class => FormToken::class]);
         $middleware->alias(['household' => EnsureHousehold::class]);
         $middleware->redirectGuestsTo('/login');
