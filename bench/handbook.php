@@ -8,7 +8,7 @@ declare(strict_types=1);
  * line, and reads every machine kind, its procedures and the keep-apart rules.
  */
 
-use App\Support\CompiledHandbook;
+use App\Handbook\CompiledHandbook;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\HandbookLoader;
 use Psr\Log\NullLogger;

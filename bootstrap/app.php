@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Exceptions\Failures;
 use App\Http\Middleware\EnsureHousehold;
 use App\Http\Middleware\FormToken;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TakeCleanText;
-use App\Support\Failures;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;

@@ -9,7 +9,7 @@ use App\Models\Entry;
 use App\Models\Round;
 use App\Models\Tick;
 use App\Models\User;
-use App\Support\KitWords;
+use App\Words\KitWords;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Note;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Care;
 
 use App\Models\Round;
-use App\Support\OpenEndWords;
+use App\Words\OpenEndWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Part;
 use GoodRinse\Core\Handbook\Step;

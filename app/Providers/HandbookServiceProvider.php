@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Support\CompiledHandbook;
-use App\Support\HandbookWords;
+use App\Handbook\CompiledHandbook;
+use App\Handbook\HandbookWords;
 use GoodRinse\Core\Handbook\Handbook;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\ServiceProvider;

@@ -11,7 +11,7 @@
         <section class="tile tile--hazard mb-3">
             <h2>{{ $open->machine->name }} is not as it should be</h2>
             <p class="mb-0">
-                The round of {{ Dates::short(GoodRinse\Core\Quantity\Day::at($open->ended_at, $household->zone())) }} ended with this open: {{ App\Support\OpenEndWords::list($open, $open->leftOpen()) }}.
+                The round of {{ Dates::short(GoodRinse\Core\Quantity\Day::at($open->ended_at, $household->zone())) }} ended with this open: {{ App\Words\OpenEndWords::list($open, $open->leftOpen()) }}.
                 Don't use it before it is put right.
             </p>
             <form method="post" action="{{ route('rounds.settle', $open) }}" class="mt-2 mb-0">@csrf<button class="push">It is put right</button></form>

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Handbook\HandbookWords;
 use App\Models\Household;
 use App\Models\Machine;
-use App\Support\HandbookWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Facades\Lang;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Handbook\CompiledHandbook;
 use App\Models\Entry;
 use App\Models\Photo;
-use App\Support\CompiledHandbook;
 use GoodRinse\Core\Handbook\HandbookInvalid;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;

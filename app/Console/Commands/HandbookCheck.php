@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Support\HandbookWords;
+use App\Handbook\HandbookWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\HandbookInvalid;
 use GoodRinse\Core\Handbook\HandbookLoader;

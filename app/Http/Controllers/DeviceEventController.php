@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\TakeDeviceEvents;
+use App\Devices\WrongTries;
 use App\Http\Requests\DeviceEventsRequest;
 use App\Models\Device;
-use App\Support\WrongTries;
 use Illuminate\Http\JsonResponse;
 
 /** The door for devices: a token instead of a login. */

@@ -11,7 +11,7 @@
             <h1>{{ $stopped ? 'Stopped half-way.' : 'Done.' }} {{ $care === null ? '' : ($care->rhythm->dueOn && ! $first->line->isDue() ? 'Next on '.Dates::longWeekday($care->rhythm->dueOn).'.' : 'Still '.$first->line->when().'.') }}</h1>
             @if ($first?->learned)<p class="step__say">{{ $first->learned }}</p>@endif
             @if ($round->open_ends)
-                <p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, and has been put right since' : 'Left open' }}: {{ App\Support\OpenEndWords::list($round, $round->leftOpen()) }}.</strong>{{ $round->settled_at ? '' : " Don't use it before it is put right." }}</p>
+                <p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, and has been put right since' : 'Left open' }}: {{ App\Words\OpenEndWords::list($round, $round->leftOpen()) }}.</strong>{{ $round->settled_at ? '' : " Don't use it before it is put right." }}</p>
             @endif
             @foreach ($opened as $each)
                 <x-due-lines :lines="[$each->line]" :today="$today" :level="$loop->first ? 'h2' : 'h3'"/>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Sqlite;
 
 /**
  * SQLite through PDO, with transactions that take the write lock when they begin.

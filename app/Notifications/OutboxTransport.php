@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Notifications;
 
 use App\Actions\KeepMail;
 use Symfony\Component\Mailer\SentMessage;

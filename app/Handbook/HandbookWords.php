@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Handbook;
 
 use GoodRinse\Core\Handbook\CaptureKind;
 use GoodRinse\Core\Handbook\Handbook;

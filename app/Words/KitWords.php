@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Words;
 
 use App\Models\Round;
 use GoodRinse\Core\Handbook\UnknownEntry;
