@@ -13,9 +13,7 @@
         @endforeach
         @if ($machines->count() > 1)
             <a class="push" href="{{ route('logbook', $query(['machine' => null])) }}" @if ($machine === null) aria-current="true" @endif>All machines</a>
-            @foreach ($machines as $each)
-                <a class="push" href="{{ route('logbook', $query(['machine' => $each->id])) }}" @if ($machine?->id === $each->id) aria-current="true" @endif>{{ $each->name }}</a>
-            @endforeach
+            <x-machine-nav :machines="$machines" :current="$machine?->id" :url="fn ($each) => route('logbook', $query(['machine' => $each->id]))"/>
         @endif
     </nav>
     @if (! $days)

@@ -93,7 +93,7 @@
                     </div>
                 </details>
 
-                @foreach ($batches as $later)
+                @foreach (array_slice($batches, 0, 5) as $later)
                     @unless ($loop->first)
                         <div class="batch-head">
                             <h2 class="batch">Then: {{ $later->care->machine->name }}, {{ (int) ceil($later->estimate->hands->value) }} minutes</h2>
@@ -107,6 +107,7 @@
                         <x-due-lines :lines="$later->apart" :today="$today" level="h3"/>
                     @endif
                 @endforeach
+                @if (count($batches) > 5)<p class="muted small mt-3">Then on {{ Uses::small(count($batches) - 5) }} more {{ count($batches) === 6 ? 'machine' : 'machines' }}: <a href="/kitchen">see the kitchen</a>.</p>@endif
                 @if ($others)
                     @if ($batches)<h2 class="batch">Soon</h2>@endif
                     <x-due-lines :lines="$others" :today="$today" level="h3"/>
@@ -157,7 +158,7 @@
                 @if ($uncounted)
                     <section class="tile">
                         <h2>About how many, in the last week?</h2>
-                        @foreach ($uncounted as $care)
+                        @foreach (array_slice($uncounted, 0, 3) as $care)
                             <form class="week" method="post" action="/machines/{{ $care->machine->id }}/uses">
                                 @csrf
                                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
@@ -167,6 +168,7 @@
                                 <button class="push" aria-label="Write down the uses of {{ $care->machine->name }}">Keep</button>
                             </form>
                         @endforeach
+                        @if (count($uncounted) > 3)<p class="muted small mt-2 mb-0">{{ Str::ucfirst(Uses::small(count($uncounted) - 3)) }} more are asked after these.</p>@endif
                     </section>
                 @endif
                 @if ($waterAsks)
@@ -187,6 +189,7 @@
                     <h2>Used</h2>
                     @php($token = csrf_token())
                     @foreach ($machines as $care)
+                        @if ($loop->iteration === 8)<details class="mt-2"><summary>{{ count($machines) - 7 }} more machines</summary>@endif
                         @php($until = $care->awayUntil($today))
                         <div class="tally">
                             <div>
@@ -200,13 +203,15 @@
                             </form>
                         </div>
                     @endforeach
+                    @if (count($machines) > 7)</details>@endif
                     <p class="small mt-3 mb-0"><a href="/away">Nobody at home for a while?</a></p>
                 </section>
                 <section class="tile">
                     <h2>Poured something?</h2>
-                    <p class="chips small mb-0">
-                        @foreach ($machines as $care)@foreach ($pourInto[$care->machine->id] as $vessel => $name)<a class="chip" href="/machines/{{ $care->machine->id }}/vessels/{{ $vessel }}/pour">{{ isset($care->kind->vessels[$vessel]) && count($machines) > 1 ? $care->machine->name.', '.$name : $name }}</a> @endforeach @endforeach
-                    </p>
+                    <div class="chips small mb-0">
+                        @foreach ($machines as $care)@if ($loop->iteration === 8)<details><summary>More</summary>@endif @foreach ($pourInto[$care->machine->id] as $vessel => $name)<a class="chip" href="/machines/{{ $care->machine->id }}/vessels/{{ $vessel }}/pour">{{ isset($care->kind->vessels[$vessel]) && count($machines) > 1 ? $care->machine->name.', '.$name : $name }}</a> @endforeach @endforeach
+                        @if (count($machines) > 7)</details>@endif
+                    </div>
                 </section>
                 @if (count($machines) === 1)<x-grade-key :handbook="$handbook"/>@endif
             </aside>

@@ -105,9 +105,10 @@ final class HandbookPlaceTest extends TestCase
     {
         $user = $this->member();
         foreach (['dishwasher', 'drip-brewer', 'pod-brewer', 'hood'] as $kind) {
-            $machine = $this->machineOf($user, ['kind' => $kind, 'name' => 'Ångström <b>', 'traits' => [], 'habits' => []]);
+            $machine = $this->machineOf($user, ['kind' => $kind, 'name' => 'Ångström <b>', 'traits' => 'dishwasher' === $kind ? ['arms' => 'three', 'vent' => 'vent', 'softener' => 'salt'] : [], 'habits' => []]);
             $pdf = $this->actingAs($user)->get("/machines/$machine->id/card")->assertOk()->assertHeader('Content-Type', 'application/pdf');
             self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
+            self::assertSame(1, preg_match_all('~/Type /Page\b~', (string) $pdf->getContent()), "a $kind fits on one sheet");
             self::assertStringContainsString('angstrom-b-door-card.pdf', (string) $pdf->headers->get('Content-Disposition'));
         }
         $card = view('cards.door', app(\App\View\Pages\DoorCardPage::class)->for(Machine::query()->where('kind', 'dishwasher')->firstOrFail(), $user->home()))->render();

@@ -14,7 +14,6 @@ final class TakeCleanText extends TransformsRequest
 
     /**
      * @param string $key
-     * @param mixed  $value
      */
     protected function transform($key, $value): mixed
     {

@@ -8,23 +8,23 @@
     <meta charset="utf-8">
     <title>{{ $machine->name }}, door card</title>
     <style>
-        @page { margin: 10mm 13mm; }
-        body { font: 8.3pt/1.3 'DejaVu Sans', sans-serif; color: #12333c; }
+        @page { margin: 9mm 12mm; }
+        body { font: 7.9pt/1.25 'DejaVu Sans', sans-serif; color: #12333c; }
         h1 { font-size: 19pt; margin: 0; }
-        h2 { font-size: 10.5pt; margin: 3.2mm 0 1mm; border-bottom: 1.2pt solid #2e5e8f; padding-bottom: 1mm; }
+        h2 { font-size: 10.5pt; margin: 2.6mm 0 0.8mm; border-bottom: 1.2pt solid #2e5e8f; padding-bottom: 1mm; }
         p { margin: 0 0 1.5mm; }
         table { width: 100%; border-collapse: collapse; }
-        td, th { text-align: left; vertical-align: top; padding: 0.45mm 2mm 0.45mm 0; border-bottom: 0.4pt solid #c9d8e4; }
-        th { font-weight: bold; width: 33%; }
+        td, th { text-align: left; vertical-align: top; padding: 0.45mm 2mm 0.35mm 0; border-bottom: 0.4pt solid #c9d8e4; }
+        th { font-weight: bold; width: 24%; }
         ol, ul { margin: 0; padding-left: 5mm; }
         .muted { color: #4b646b; }
-        .two td { width: 50%; border: 0; padding: 0 4mm 1mm 0; font-size: 7.6pt; }
+        .cautions td { width: 33%; border: 0; padding: 0 4mm 1mm 0; font-size: 7.1pt; }
         .caution { color: #8b1f33; font-weight: bold; }
     </style>
 </head>
 <body>
     <h1>{{ $machine->name }}</h1>
-    <p class="muted">{{ implode(' · ', array_filter([$kind->name, $machine->place, ...array_map(fn ($trait) => $trait->tells ? $trait->said($machine->traits) : null, array_values($kind->traits()))])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
+    <p class="muted">{{ implode(' · ', array_filter([$kind->name, $machine->place, ...array_map(fn ($trait) => $trait->tells && isset($machine->traits[$trait->id]) ? $trait->said($machine->traits) : null, array_values($kind->traits()))])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
 
     <h2>Rhythm</h2>
     <table>
@@ -44,8 +44,8 @@
     @endif
 
     <h2>Cautions</h2>
-    <table class="two">
-        @foreach (array_chunk($cautions, 2) as $pair)
+    <table class="cautions">
+        @foreach (array_chunk($cautions, 3) as $pair)
             <tr>@foreach ($pair as $caution)<td><span class="caution">{{ $caution->title }}.</span> {{ $caution->text }}</td>@endforeach</tr>
         @endforeach
     </table>

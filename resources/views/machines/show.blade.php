@@ -35,7 +35,7 @@
                 <h2>This machine</h2>
                 <dl class="facts">
                     @foreach ($kind->traits() as $trait)
-                        @if ((! $trait->later || isset($machine->traits[$trait->id])) && $trait->when->holds($machine->traits))
+                        @if (! $trait->later && $trait->when->holds($machine->traits))
                             <dt>{{ rtrim($trait->ask, '?') }}</dt>
                             <dd>{{ isset($machine->traits[$trait->id]) ? $trait->said($machine->traits) : 'not known yet' }}</dd>
                         @endif

@@ -8,10 +8,10 @@
     @if ($shown === null)
         <x-first-machine/>
     @else
-        <h1>{{ $years ? 'How often the '.$shown->machine->name.' wants you, and what taught it.' : 'Nothing on the '.$shown->machine->name.' follows a clock.' }}</h1>
+        <h1>{{ $years ? 'How often '.$shown->machine->name.' wants you, and what taught it.' : 'Nothing on '.$shown->machine->name.' follows a clock.' }}</h1>
         @if (count($machines) > 1)
             <nav class="filters" aria-label="Machine">
-                @foreach ($machines as $care)<a class="push" href="{{ route('rhythm', ['machine' => $care->machine->id]) }}" @if ($care === $shown) aria-current="true" @endif>{{ $care->machine->name }}</a>@endforeach
+                <x-machine-nav :machines="array_map(fn ($care) => $care->machine, $machines)" :current="$shown->machine->id" :url="fn ($each) => route('rhythm', ['machine' => $each->id])"/>
             </nav>
         @endif
         <div class="rhythm-do">

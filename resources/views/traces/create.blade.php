@@ -6,7 +6,7 @@
         <h1>What is it doing?</h1>
         @if ($machines->count() > 1)
             <nav class="filters" aria-label="Machine">
-                @foreach ($machines as $each)<a class="push" href="{{ route('traces.create', $each) }}" @if ($each->id === $machine->id) aria-current="true" @endif>{{ $each->name }}</a>@endforeach
+                <x-machine-nav :machines="$machines" :current="$machine->id" :url="fn ($each) => route('traces.create', $each)"/>
             </nav>
         @endif
         <section class="tile">
