@@ -209,10 +209,10 @@ final readonly class TickStep
         $tick = $progress->tick($step);
         $said = [...(null === $tick ? [] : (new Scribe($round->handbook()))->write($step, $tick, $progress)), ...$remarks];
         $isNew = 1 === $progress->times($step) && [] === array_filter($said, static fn (Payload $payload): bool => $payload instanceof Opening);
-        [$drafts, $openedAt] = $isNew ? [[], []] : $this->takeBack($round, $step, $said);
+        [$drafts, $opened] = $isNew ? [[], []] : $this->takeBack($round, $step, $said);
         foreach ($said as $payload) {
-            $when = $payload instanceof Opening ? $openedAt[$payload->task] ?? $at : $at;
-            $drafts[] = $this->draft($round, $step->part, $step->id, $payload, $when);
+            [$when, $part] = ($payload instanceof Opening ? $opened[$payload->task] ?? null : null) ?? [$at, $step->part];
+            $drafts[] = $this->draft($round, $part, $step->id, $payload, $when);
         }
         if ([] !== $drafts) {
             $this->write->handle($by->home(), $by, $drafts);
@@ -225,7 +225,7 @@ final readonly class TickStep
      *
      * @param list<Payload> $said
      *
-     * @return array{list<EntryDraft>, array<string, \DateTimeImmutable>} and when each care task was first opened
+     * @return array{list<EntryDraft>, array<string, array{\DateTimeImmutable, string|null}>} and when each care task was first opened, at which part
      */
     private function takeBack(Round $round, Step $step, array $said): array
     {
@@ -234,7 +234,7 @@ final readonly class TickStep
             ->where(fn ($query) => $query->where('step', $step->id)->where('kind', '!=', EntryKind::Opening)->orWhere('kind', EntryKind::Opening))
             ->get();
         $voided = Entry::voidedAmong(array_values($earlier->pluck('id')->all()));
-        $drafts = $openedAt = [];
+        $drafts = $first = [];
         foreach ($earlier->reject(fn (Entry $entry): bool => isset($voided[$entry->id])) as $entry) {
             $says = $entry->says();
             if ($says instanceof Opening && !in_array($says->task, $opened, true)) {
@@ -242,11 +242,11 @@ final readonly class TickStep
             }
             $drafts[] = $this->draft($round, $entry->part, $step->id, new Voiding(Voiding::CORRECTION), $this->clock->now(), $entry->id);
             if ($says instanceof Opening) {
-                $openedAt[$says->task] = $entry->happened_at->toDateTimeImmutable();
+                $first[$says->task] = [$entry->happened_at->toDateTimeImmutable(), $entry->part];
             }
         }
 
-        return [$drafts, $openedAt];
+        return [$drafts, $first];
     }
 
     private function draft(Round $round, ?string $part, ?string $step, Payload $payload, \DateTimeImmutable $when, ?string $voids = null, ?string $id = null): EntryDraft

@@ -224,6 +224,15 @@ final class RoundTest extends TestCase
         $this->get('/')->assertDontSee('is not as it should be');
     }
 
+    public function test_a_descaling_seen_through_is_over_and_belongs_to_the_tank(): void
+    {
+        $brewer = $this->machineOf($this->user, ['kind' => 'drip-brewer', 'name' => 'Pot', 'traits' => ['programme' => 'programmed'], 'habits' => [], 'schools' => []]);
+        $round = $this->startRound($this->user, $brewer, 'descale-programme');
+        $this->walk($round, ['pots' => 'heavy']);
+        $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
+        $this->get("/rounds/$round->id")->assertSee('Done. Next on')->assertDontSee('Still due')->assertSee('Water tank opened: heavy, left clear');
+    }
+
     public function test_stopping_with_parts_off_says_so_on_today(): void
     {
         $round = $this->round();
