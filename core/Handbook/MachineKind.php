@@ -56,15 +56,17 @@ final class MachineKind
      * What nobody has said yet about a machine and is worth knowing.
      *
      * @param array<string, string> $traits that were said
-     * @param list<string>|null     $among  only of these; null for all
+     * @param list<string>|null     $among  only of these, in this order; null for all
      *
      * @return list<MachineTrait>
      */
     public function unsaid(array $traits, ?array $among = null): array
     {
+        $all = $this->traits();
+
         return array_values(array_filter(
-            $this->traits(),
-            static fn (MachineTrait $trait): bool => !isset($traits[$trait->id]) && $trait->when->holds($traits) && (null === $among || in_array($trait->id, $among, true)),
+            null === $among ? $all : array_map(static fn (string $id): MachineTrait => $all[$id], array_values(array_intersect($among, array_keys($all)))),
+            static fn (MachineTrait $trait): bool => !isset($traits[$trait->id]) && $trait->when->holds($traits),
         ));
     }
 

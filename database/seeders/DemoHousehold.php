@@ -61,7 +61,7 @@ final readonly class DemoHousehold
     {
         $ama = $this->lab->found('Ama Okonjo', self::EMAIL, self::PASSWORD, 'Marrowick flat');
         $home = $ama->home();
-        $home->update(['hardness' => 19, 'hardness_unit' => 'dH']);
+        $home->update(['hardness' => 19, 'hardness_unit' => 'dH', 'currency' => '€']);
         $nils = $this->register->handle('Nils Lindqvist', 'nils@marrowick.example', self::PASSWORD);
         $nils->household()->associate($home)->save();
         $this->dishwasher($home, $ama);

@@ -124,7 +124,7 @@ test('from nothing: an account, a household, a machine in three questions, a rou
     await done(page, 'Lift the lower rack out.');
     await accessible(page);
     await page.getByRole('button', { name: 'A flat plate over a fine screen' }).click();
-    await expect(page.getByRole('group', { name: /How many spray arms/ })).toBeVisible();
+    await expect(page.getByRole('group', { name: /What is the inside made of/ })).toBeVisible();
     await done(page, 'Pick up what lies on the floor.');
     await done(page, 'Free the plate, then the screen under it.');
     await page.getByText('Stop the round for good').click();

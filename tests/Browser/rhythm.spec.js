@@ -5,7 +5,7 @@ const heading = (page) => page.getByRole('heading', { level: 1 });
 test('a year by keyboard, why a date is what it is, what another start would move, and not now', async ({ page }, { project }) => {
     await logIn(page);
     await page.goto('/rhythm');
-    await expect(heading(page)).toContainText('How often the Tarnbeck 60 wants you');
+    await expect(heading(page)).toContainText('How often Tarnbeck 60 wants you');
     await accessible(page);
     const opening = page.locator('.year').first().getByRole('link', { name: /found, left/ }).last();
     await opening.focus();

@@ -17,7 +17,7 @@ test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page },
     }
     await page.getByText('Other cards, in the order of what they cost').click();
     await page.getByRole('link', { name: 'Clear the spray arms' }).click();
-    await expect(page.locator('.card-next')).toContainText(/In this order it costs about \d+ more/);
+    await expect(page.locator('.card-next')).toContainText(/On average this order costs more, by about € \d+/);
     await page.getByRole('button', { name: 'It helped' }).click();
     await expect(page.locator('main')).toContainText('you are asked whether it held');
     await page.getByRole('button', { name: 'Yes, it held' }).click();

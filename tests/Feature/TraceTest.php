@@ -122,7 +122,7 @@ final class TraceTest extends TestCase
         $page = (string) $this->get("/traces/$trace->id")->assertSee('left out')->getContent();
         preg_match('/name="card" value="([^"]+)"/', $page, $next);
         self::assertNotSame($card[1] ?? '', $next[1] ?? '');
-        $this->get("/traces/$trace->id?card=clear-sump")->assertSee('Clear the sump and free the impeller')->assertSee('In this order it costs about')->assertSee('Start: sump and drain');
+        $this->get("/traces/$trace->id?card=clear-sump")->assertSee('Clear the sump and free the impeller')->assertSee('On average this order costs more, by about')->assertSee('Start: sump and drain');
         $this->get("/traces/$trace->id?card=nonsense")->assertOk();
     }
 

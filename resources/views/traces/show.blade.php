@@ -36,7 +36,7 @@
                     <p class="muted">{{ $card === $deck[0] ? 'Next' : 'Instead' }}: {{ $check ? 'a check' : ($action ? 'something to do' : 'the call') }}{{ $check || $action ? ', '.App\View\Words\Uses::minutes(max(1, ($check ?? $action)->minutes)) : '' }}{{ $action && $action->supplies > 0 ? ', about '.App\View\Words\Money::of($action->supplies, $household) : '' }}</p>
                     <h2 id="card" class="card-next__name">{{ $check->name ?? $action->name ?? 'Call somebody.' }}</h2>
                     <p class="step__say">{{ $check->how ?? $action->how ?? ($action ? 'Step by step, fitted to your machine: '.mb_strtolower($procedureNames[$action->procedure] ?? $action->name).'.' : 'Take the call sheet along: it says what was seen, done and measured.') }}</p>
-                    <p><strong>{{ $card === $deck[0] ? $why : 'In this order it costs about '.App\View\Words\Money::of(max(0, $card->expect - $deck[0]->expect), $household).' more on average.' }}</strong></p>
+                    <p><strong>{{ $card === $deck[0] ? $why : 'On average this order costs more, by about '.App\View\Words\Money::of(max(0, $card->expect - $deck[0]->expect), $household).'.' }}</strong></p>
                     @if ($check)
                         <form method="post" action="{{ route('traces.step', $trace) }}" class="card-next__answers">
                             @csrf
@@ -72,7 +72,7 @@
                     <summary>Other cards, in the order of what they cost</summary>
                     <ul class="clean-list rows">
                         @foreach (array_slice($deck, 1) as $other)
-                            <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a> <span class="muted">about {{ App\View\Words\Money::of(max(0, $other->expect - $deck[0]->expect), $household) }} more</span></li>
+                            <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a> <span class="muted">more by about {{ App\View\Words\Money::of(max(0, $other->expect - $deck[0]->expect), $household) }}</span></li>
                         @endforeach
                     </ul>
                 </details>
