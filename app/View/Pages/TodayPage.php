@@ -101,14 +101,14 @@ final readonly class TodayPage
     }
 
     /**
-     * The machine whose rhythm waits for the hardness of the water.
+     * The machine whose rhythm waits for the hardness of the water; asked of the school, so that nothing is unpacked.
      *
      * @param list<TaskCare> $tasks
      */
     private function guessedByWater(array $tasks): ?string
     {
         foreach ($tasks as $care) {
-            if ($care->kind->takesWater() && $care->start->guessed) {
+            if ($care->kind->takesWater() && null !== $care->task->school($care->machine->schools[$care->id] ?? null)->start) {
                 return $care->machine->name;
             }
         }
