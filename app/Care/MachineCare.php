@@ -40,9 +40,12 @@ final readonly class MachineCare
     /** Whether nothing was counted lately, although the machine has been known as long and somebody was there. */
     public function wantsCount(AskingModel $asking, Day $today, \DateTimeZone $zone): bool
     {
+        if ($this->weekUses() > 0) {
+            return false;
+        }
         $known = null === $this->machine->created_at ? $today : Day::at($this->machine->created_at->toDateTimeImmutable(), $zone);
 
-        return $asking->wantsCount($this->weekUses(), $known, $this->history->absences->days($today->plus(-$asking->countAfterDays), $today), $today);
+        return $asking->wantsCount(0.0, $known, $this->history->absences->days($today->plus(-$asking->countAfterDays), $today), $today);
     }
 
     /** Uses since a task was last done, whether a clock asks for it or not. */

@@ -50,6 +50,8 @@ final readonly class TodayPage
         $seconds = array_sum(array_map(static fn (BatchLine $batch): int => $batch->estimate->all->seconds(), $batches));
 
         [$traces, $held] = $this->traces->of($household);
+        $asking = $this->handbook->asking();
+        $zone = $household->zone();
 
         return [
             'traces' => $traces,
@@ -68,8 +70,8 @@ final readonly class TodayPage
             'more' => max(0, count($soon) - self::OTHERS),
             'putOff' => array_map($line, array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isPutOff($today)))),
             'asked' => $this->asked($tasks),
-            'uncounted' => array_values(array_filter($machines, fn (MachineCare $care): bool => $care->wantsCount($this->handbook->asking(), $today, $household->zone()))),
-            'waterAsks' => null === $household->hardness ? $this->guessedByWater($tasks) : null,
+            'uncounted' => array_values(array_filter($machines, static fn (MachineCare $care): bool => $care->wantsCount($asking, $today, $zone))),
+            'waterAsks' => null === $household->hardness ? $this->guessedByWater($machines) : null,
             'pourInto' => $this->keepApart->pourInto($machines),
             'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             'vessels' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
@@ -103,13 +105,16 @@ final readonly class TodayPage
     /**
      * The machine whose rhythm waits for the hardness of the water; asked of the school, so that nothing is unpacked.
      *
-     * @param list<TaskCare> $tasks
+     * @param list<MachineCare> $machines
      */
-    private function guessedByWater(array $tasks): ?string
+    private function guessedByWater(array $machines): ?string
     {
-        foreach ($tasks as $care) {
-            if ($care->kind->takesWater() && null !== $care->task->school($care->machine->schools[$care->id] ?? null)->start) {
-                return $care->machine->name;
+        foreach ($machines as $care) {
+            $schools = $care->kind->takesWater() ? $care->machine->schools : [];
+            foreach ($care->kind->takesWater() ? array_keys($care->tasks) : [] as $task) {
+                if (null !== $care->kind->task($task)->school($schools[$task] ?? null)->start) {
+                    return $care->machine->name;
+                }
             }
         }
 

@@ -18,12 +18,12 @@ use GoodRinse\Core\Quantity\Fraction;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
-/** A household with five busy machines, every task of theirs on a clock, and ten years of entries, for measuring. */
-final readonly class TenYearHousehold
+/** A household with five busy machines, every task of theirs on a clock, and years of entries, for measuring. */
+final readonly class BusyHousehold
 {
-    public const EMAIL = 'ten.years@marrowick.example';
+    public const YEARS = 10;
     private const MACHINES = 5;
-    private const DAYS = 3652;
+    private const DAYS_A_YEAR = 365.25;
     private const LOADS_A_WEEK = 10.5;
     private const TRAITS = ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two', 'softener' => 'salt'];
 
@@ -34,28 +34,34 @@ final readonly class TenYearHousehold
     ) {
     }
 
-    /** @return array{int, int} how many entries it has, and how many tasks */
-    public function load(): array
+    public static function email(int $years): string
     {
-        $user = User::query()->where('email', self::EMAIL)->first() ?? DB::transaction($this->make(...));
+        return "years.$years@marrowick.example";
+    }
+
+    /** @return array{int, int} how many entries it has, and how many tasks */
+    public function load(int $years): array
+    {
+        $user = User::query()->where('email', self::email($years))->first() ?? DB::transaction(fn (): User => $this->make($years));
 
         return [$user->home()->entries()->count(), self::MACHINES * count($this->handbook->kind('dishwasher')->tasksFor(self::TRAITS))];
     }
 
-    private function make(): User
+    private function make(int $years): User
     {
-        $user = $this->lab->found('Old Hand', self::EMAIL, DemoHousehold::PASSWORD, 'Ten years');
+        $days = (int) ($years * self::DAYS_A_YEAR);
+        $user = $this->lab->found('Old Hand', self::email($years), DemoHousehold::PASSWORD, "A household of $years years");
         $home = $user->home();
         $kind = $this->handbook->kind('dishwasher');
         $habits = ['loadsPerWeek' => self::LOADS_A_WEEK, 'plates' => 'scrape'];
         $today = Day::at($this->clock->now(), $home->zone());
         $schools = array_map($this->clocked(...), $kind->tasks());
         for ($number = 1; $number <= self::MACHINES; ++$number) {
-            $machine = $this->lab->add($home, $user, 'dishwasher', "Machine $number", null, self::TRAITS, $habits, $schools, $today->plus(-self::DAYS));
+            $machine = $this->lab->add($home, $user, 'dishwasher', "Machine $number", null, self::TRAITS, $habits, $schools, $today->plus(-$days));
             $kitchen = new Kitchen($this->handbook, $kind, $kind->task('filter'), $habits, null, new KitchenSettings(self::LOADS_A_WEEK, 30), $home->zone());
-            [$events] = $kitchen->live($today->plus(-self::DAYS), $today->plus(-1), $number);
+            [$events] = $kitchen->live($today->plus(-$days), $today->plus(-1), $number);
             $this->lab->live($home, $machine, $events);
-            $this->lab->live($home, $machine, $this->others($kind, $schools, $today, $home->zone(), new Dice($number)));
+            $this->lab->live($home, $machine, $this->others($kind, $schools, $today, $days, $home->zone(), new Dice($number)));
         }
 
         return $user->refresh();
@@ -80,13 +86,13 @@ final readonly class TenYearHousehold
      *
      * @return list<LabEvent>
      */
-    private function others(MachineKind $kind, array $schools, Day $today, \DateTimeZone $zone, Dice $dice): array
+    private function others(MachineKind $kind, array $schools, Day $today, int $days, \DateTimeZone $zone, Dice $dice): array
     {
         $events = [];
         $grades = $this->handbook->grades();
         foreach ($kind->tasksFor(self::TRAITS) as $id => $task) {
             $every = $task->school($schools[$id])->days ?? 30;
-            for ($ago = self::DAYS; 'filter' !== $id && $ago > 0; $ago -= max(1, (int) round($dice->lognormal($every, 0.2)))) {
+            for ($ago = $days; 'filter' !== $id && $ago > 0; $ago -= max(1, (int) round($dice->lognormal($every, 0.2)))) {
                 $events[] = new LabEvent($today->plus(-$ago)->atTime(11, 0, $zone), new Opening($id, $grades[$dice->between(0, 3)]->fraction, Fraction::none()));
             }
         }
