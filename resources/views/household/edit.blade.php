@@ -10,8 +10,8 @@
                 <h2 class="mt-4">Water and vinegar</h2>
                 <p class="hint">Hard water lays down lime, and a brewer is descaled by it. The supplier's page or a test strip says how hard yours is; leave it empty if nobody knows. <a href="{{ route('water') }}">Read it off a strip, and see what moves</a>.</p>
                 <div class="row g-3">
-                    <div class="col-6 col-md-4"><x-field name="hardness" label="Hardness" inputmode="decimal" :value="$household->hardness"/></div>
-                    <div class="col-6 col-md-4 field">
+                    <div class="col-4 col-md-4"><x-field name="hardness" label="Hardness" inputmode="decimal" :value="$household->hardness"/></div>
+                    <div class="col-8 col-md-4 field">
                         <label class="form-label" for="f-hardness_unit">in</label>
                         <select class="form-select" id="f-hardness_unit" name="hardness_unit">
                             @foreach ($units as $unit)<option value="{{ $unit }}" @selected(old('hardness_unit', $household->hardness_unit) === $unit)>{{ __("units.hardness.$unit") }}</option>@endforeach
@@ -34,7 +34,7 @@
                 <x-field name="currency" label="The sign of your money (if you like)" maxlength="6" placeholder="€, kr, £" :value="$household->currency"/>
                 <p class="hint mt-2">It decides when calling is the better card.</p>
                 <h2 class="mt-4">House rule</h2>
-                <label class="with-gap"><input type="checkbox" name="no_harsh" value="1" @checked(old('no_harsh', ! $household->harsh_chemicals))> No harsh chemicals: bleach and strong degreasers appear nowhere.</label>
+                <label class="check-row"><input type="checkbox" name="no_harsh" value="1" @checked(old('no_harsh', ! $household->harsh_chemicals))> No harsh chemicals: bleach and strong degreasers appear nowhere.</label>
                 <p class="mt-4 mb-0"><button class="push push--main">Save</button></p>
             </form>
         </div>

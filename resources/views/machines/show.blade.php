@@ -17,7 +17,7 @@
                 @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id" :machine="$machine" :lines="$lines"/>@endif
             </section>
             @if ($others)
-                <section class="tile">
+                <section class="tile machine__others">
                     <h2>What else it needs</h2>
                     <ul class="clean-list rows">
                         @foreach ($others as $line)
@@ -87,7 +87,7 @@
             @endforeach
             <x-vessel-notices :notices="$notices" :household="$household" :today="$today"/>
             @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today" :running="$running->isNotEmpty()" :symptoms="$symptoms" :caused="$caused"/>@endif
-            <section class="tile">
+            <section class="tile machine__wanted">
                 <h2>When you want it</h2>
                 <p><a class="push push--wide" href="{{ route('rounds.create', $machine) }}">Several in one round</a></p>
                 <p class="muted small">No clock asks for these.</p>

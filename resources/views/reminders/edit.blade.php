@@ -28,7 +28,7 @@
             <label class="check-row"><input type="checkbox" name="wanted" value="1" @checked(old('wanted', $person->reminders))> Remind {{ $person->email }} when something falls due</label>
             <div class="row g-3 mt-1">
                 @foreach (['digest_hour' => 'At', 'quiet_from' => 'Quiet from', 'quiet_to' => 'until'] as $name => $label)
-                    <div class="col-4 field">
+                    <div class="col-6 col-sm-4 field">
                         <label class="form-label" for="f-{{ $name }}">{{ $label }}</label>
                         <select class="form-select" id="f-{{ $name }}" name="{{ $name }}">@for ($hour = 0; $hour < 24; $hour++)<option value="{{ $hour }}" @selected((int) old($name, $household->$name) === $hour)>{{ sprintf('%02d:00', $hour) }}</option>@endfor</select>
                         @error($name)<p class="wrong">{{ $message }}</p>@enderror
