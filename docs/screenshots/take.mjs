@@ -27,7 +27,7 @@ try {
     const open = async (options) => (await browser.newContext({ ...options, storageState })).newPage();
     const [light, dark, small] = [await open(desk), await open({ ...desk, colorScheme: 'dark' }), await open(phone)];
 
-    for (const [page, path, name] of [[light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/', 'today-phone'], [light, '/kitchen', 'kitchen'], [light, '/rhythm', 'rhythm'], [light, '/household', 'household'], [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone']]) {
+    for (const [page, path, name] of [[light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/machines/new?kind=dishwasher', 'first-run-phone'], [light, '/kitchen', 'kitchen'], [light, '/rhythm', 'rhythm'], [light, '/household', 'household'], [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone']]) {
         await page.goto(base + path);
         await shoot(page, name);
     }

@@ -1,4 +1,7 @@
 <x-layout title="Nobody at home" place="rhythm">
+    @if (! $machines)
+        <x-first-machine/>
+    @else
     <h1>Nobody at home for a while?</h1>
     <form method="post" action="{{ route('away') }}" class="narrow tile">
         @csrf
@@ -19,4 +22,5 @@
         <p class="mt-4 mb-0 with-gap"><button class="push push--main">Let them rest</button><a class="push push--quiet" href="{{ route('today') }}">Back</a></p>
         <p class="muted small mt-3 mb-0">Back early? Take it back in the logbook; the dates follow.</p>
     </form>
+    @endif
 </x-layout>

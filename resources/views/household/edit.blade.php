@@ -34,7 +34,7 @@
                 <x-field name="currency" label="The sign of your money (if you like)" maxlength="6" placeholder="€, kr, £" :value="$household->currency"/>
                 <p class="hint mt-2">It decides when calling is the better card.</p>
                 <h2 class="mt-4">House rule</h2>
-                <label class="check-row"><input type="checkbox" name="no_harsh" value="1" @checked(old('no_harsh', ! $household->harsh_chemicals))> No harsh chemicals: bleach and strong degreasers appear nowhere.</label>
+                <label class="check-row"><input type="checkbox" name="no_harsh" value="1" @checked(old('no_harsh', ! $household->harsh_chemicals))> No harsh chemicals: no round uses bleach or a strong degreaser, and where one is written down it says never.</label>
                 <p class="mt-4 mb-0"><button class="push push--main">Save</button></p>
             </form>
         </div>
