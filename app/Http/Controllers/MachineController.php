@@ -51,9 +51,7 @@ final class MachineController extends Controller
     public function store(MachineRequest $request, AddMachine $add, ChangeWater $change): RedirectResponse
     {
         $person = $this->person($request);
-        if (null !== $request->water() && null === $person->home()->hardness) {
-            $change->handle($person->home(), $request->water(), 'dH');
-        }
+
         $machine = $add->handle(
             $person->home(),
             $person,
@@ -66,6 +64,9 @@ final class MachineController extends Controller
             $request->schools(),
             $request->cleanedOn(),
         );
+        if (null !== $request->water() && null === $person->home()->hardness) {
+            $change->handle($person->home(), $request->water(), 'dH');
+        }
 
         return redirect()->route('today')->with('did', __('machines.added', ['name' => $machine->name]));
     }

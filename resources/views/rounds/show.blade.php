@@ -112,7 +112,7 @@
             <h2>Keys</h2>
             <dl>
                 <dt>space</dt><dd>done, on to the next step</dd>
-                <dt>A</dt><dd>all of the kit is here</dd>
+                <dt>A</dt><dd>all of the kit is here, on to the next step</dd>
                 <dt>1 … 5</dt><dd>pick that answer</dd>
                 <dt>+</dt><dd>one more, where something is counted</dd>
                 <dt>←</dt><dd>back one step</dd>
