@@ -17,10 +17,14 @@ final readonly class MachinesApart
     /** As the index over these rounds says it, word for word: without it every round's script would be read past. */
     private const OPEN = "(ended_at IS NULL OR (open_ends <> '[]' AND settled_at IS NULL))";
 
-    /** @return Collection<int, Round> under way, and ended with something open that nobody has put right yet, newest first */
-    public function rounds(Household $household): Collection
+    /**
+     * @param array<string, Machine> $machines of the household, by id
+     *
+     * @return Collection<int, Round> under way, and ended with something open that nobody has put right yet, newest first
+     */
+    public function rounds(Household $household, array $machines): Collection
     {
-        return $this->open($household->id)->get();
+        return $this->open($household->id)->get()->each(static fn (Round $round): Round => $round->setRelation('machine', $machines[$round->machine_id]));
     }
 
     /** @return Collection<int, Round> of a machine, ended with something open that nobody has put right yet, the given one left out */
@@ -52,12 +56,12 @@ final readonly class MachinesApart
     /** @return Builder<Round> */
     private function others(Machine $machine, Round $round): Builder
     {
-        return $this->open($machine->household_id)->where('machine_id', $machine->id)->whereKeyNot($round->id);
+        return $this->open($machine->household_id)->with('machine')->where('machine_id', $machine->id)->whereKeyNot($round->id);
     }
 
     /** @return Builder<Round> */
     private function open(string $household): Builder
     {
-        return Round::query()->with('machine')->where('household_id', $household)->whereRaw(self::OPEN)->orderByDesc('started_at')->orderByDesc('id');
+        return Round::query()->where('household_id', $household)->whereRaw(self::OPEN)->orderByDesc('started_at')->orderByDesc('id');
     }
 }

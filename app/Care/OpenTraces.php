@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care;
 
 use App\Models\Household;
+use App\Models\Machine;
 use App\Models\Trace;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\EntryKind;
@@ -19,11 +20,16 @@ final readonly class OpenTraces
     {
     }
 
-    /** @return array{list<Trace>, list<Trace>} those that go on, and those to be asked after */
-    public function of(Household $household): array
+    /**
+     * @param array<string, Machine> $machines of the household, by id
+     *
+     * @return array{list<Trace>, list<Trace>} those that go on, and those to be asked after
+     */
+    public function of(Household $household, array $machines): array
     {
         /** @var Collection<int, Trace> $traces */
-        $traces = $household->traces()->with('machine')->where(static fn ($query) => $query->whereNull('ended_at')->orWhere(static fn ($query) => $query->where('ended_how', Trace::FIXED)->whereNull('held')))->orderBy('id')->get();
+        $traces = Trace::query()->where('household_id', $household->id)->where(static fn ($query) => $query->whereNull('ended_at')->orWhere(static fn ($query) => $query->where('ended_how', Trace::FIXED)->whereNull('held')))->orderBy('id')->get()
+            ->each(static fn (Trace $trace): Trace => $trace->setRelation('machine', $machines[$trace->machine_id]));
 
         return [
             array_values($traces->filter(static fn (Trace $trace): bool => null === $trace->ended_at)->all()),

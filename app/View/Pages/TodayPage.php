@@ -37,7 +37,8 @@ final readonly class TodayPage
         $today = Day::at($now, $household->zone());
         $machines = $this->care->household($household);
         $tasks = CareReader::byUrgency($machines);
-        $rounds = $this->apart->rounds($household);
+        $byId = array_column(array_map(static fn (MachineCare $care): array => [$care->machine->id, $care->machine], $machines), 1, 0);
+        $rounds = $this->apart->rounds($household, $byId);
         $notices = $this->keepApart->for($household, $machines);
         $line = fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words);
         $batches = $this->batches($machines, $tasks, $line);
@@ -49,7 +50,7 @@ final readonly class TodayPage
         $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
         $seconds = array_sum(array_map(static fn (BatchLine $batch): int => $batch->estimate->all->seconds(), $batches));
 
-        [$traces, $held] = $this->traces->of($household);
+        [$traces, $held] = $this->traces->of($household, $byId);
         $asking = $this->handbook->asking();
         $zone = $household->zone();
 
