@@ -92,7 +92,6 @@ Route::middleware('auth')->group(function (): void {
         Route::put('machines/{machine}/start', [StartController::class, 'update'])->can('update', 'machine');
         Route::post('machines/{machine}/snoozes', [SnoozeController::class, 'store'])->name('snoozes.store')->can('update', 'machine');
         Route::post('machines/{machine}/lights', [LightController::class, 'store'])->name('lights.store')->can('update', 'machine');
-        Route::post('machines/{machine}/symptoms', [SymptomController::class, 'store'])->name('symptoms.store')->can('update', 'machine');
         Route::post('entries/{entry}/cause', [SymptomController::class, 'confirm'])->name('symptoms.confirm')->can('update', 'entry');
         Route::get('trace', [TraceController::class, 'anywhere'])->name('trace');
         Route::get('machines/{machine}/trace', [TraceController::class, 'create'])->name('traces.create')->can('update', 'machine');

@@ -27,26 +27,29 @@ final readonly class BeginTrace
      * @param string       $id       ULID from the page, so that a second click writes nothing
      * @param list<string> $symptoms ids
      * @param Day          $since    day it was first noticed
+     * @param string|null  $task     care task that it points to, which makes that due; asked about once it is done
      *
      * @return Trace|null null when it is only written down
      *
      * @throws CannotDo     when that day lies in the future
-     * @throws UnknownEntry for a symptom the kind does not have
+     * @throws UnknownEntry for a symptom or task the kind does not have
      */
-    public function handle(Machine $machine, User $by, string $id, array $symptoms, ?string $where, string $badly, Day $since, bool $look): ?Trace
+    public function handle(Machine $machine, User $by, string $id, array $symptoms, ?string $where, string $badly, Day $since, bool $look, ?string $task = null): ?Trace
     {
         $trouble = $this->handbook->trouble($machine->kind);
+        $part = null === $task ? null : $this->handbook->kind($machine->kind)->task($task)->part;
         $now = $this->clock->now();
-        $at = min($now, $since->atTime(12, 0, $by->home()->zone()));
-        if ($since->isAfter(Day::at($now, $by->home()->zone()))) {
+        $today = Day::at($now, $by->home()->zone());
+        if ($since->isAfter($today)) {
             throw CannotDo::inTheFuture();
         }
+        $at = 0 === $today->since($since) ? $now : $since->atTime(12, 0, $by->home()->zone());
         $noted = $drafts = [];
         foreach ($symptoms as $symptom) {
             $known = $trouble->symptoms[$symptom] ?? throw UnknownEntry::named("symptom of a $machine->kind", $symptom);
             $entry = DerivedUlid::of($id, $symptom);
             $noted[] = ['symptom' => $symptom, 'entry' => $entry];
-            $drafts[] = new EntryDraft(new Symptom($symptom, null, $known->where ? $where : null, $badly), $at, Entry::BY_HAND, $machine, id: $entry);
+            $drafts[] = new EntryDraft(new Symptom($symptom, $task, $known->where ? $where : null, $badly), $at, Entry::BY_HAND, $machine, $part, id: $entry);
         }
 
         return DB::transaction(function () use ($machine, $by, $id, $noted, $drafts, $look, $now): ?Trace {

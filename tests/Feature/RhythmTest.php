@@ -122,8 +122,15 @@ final class RhythmTest extends TestCase
         $this->get('/')->assertSee('Nothing to do today');
         $before = $this->rhythm()->deciding->learned->interval;
         $id = $this->ulid();
-        $this->post("/machines/{$this->machine->id}/symptoms", ['id' => $id, 'task' => 'filter', 'symptom' => 'food-bits'])->assertSessionHasNoErrors();
-        $this->post("/machines/{$this->machine->id}/symptoms", ['id' => $this->ulid(), 'task' => 'filter', 'symptom' => 'moonlight'])->assertSessionHasErrors('did');
+        $this->get("/machines/{$this->machine->id}?task=filter")->assertSee('Something points to it?');
+        $this->get("/machines/{$this->machine->id}/trace?task=filter")->assertSee('What points to it: fine filter?')->assertSeeInOrder(['Grit or specks on everything', 'An arm does not spin']);
+        $noticed = ['since' => '2026-06-15', 'task' => 'filter'];
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['food-bits']] + $noticed)->assertSessionHasNoErrors();
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $this->ulid(), 'symptoms' => ['moonlight']] + $noticed)->assertSessionHasErrors('did');
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $this->ulid(), 'symptoms' => ['food-bits'], 'task' => 'moon'] + $noticed)->assertSessionHasErrors('did');
+        $id = Entry::query()->where('kind', EntryKind::Symptom)->sole()->id;
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $wrong = $this->ulid(), 'symptoms' => ['smell']] + $noticed)->assertSessionHas('undo', \App\Support\DerivedUlid::of($wrong, 'smell'));
+        $this->post('/entries/'.\App\Support\DerivedUlid::of($wrong, 'smell').'/void', ['id' => $this->ulid()])->assertSessionHasNoErrors();
         $this->get('/')->assertSee('One round today.')->assertSee('Food bits on dishes points here, so it is due today.');
         $this->clock->move('+1 hour');
         $this->walk($this->startRound($this->user, $this->machine), ['found' => 'clogged']);

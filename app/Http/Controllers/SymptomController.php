@@ -5,23 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ConfirmSymptom;
-use App\Actions\NoteSymptom;
-use App\Http\Requests\SymptomRequest;
 use App\Http\Requests\UlidRequest;
 use App\Models\Entry;
-use App\Models\Machine;
 use Illuminate\Http\RedirectResponse;
 
 /** What was noticed, and whether it came from a job left too long. */
 final class SymptomController extends Controller
 {
-    public function store(SymptomRequest $request, Machine $machine, NoteSymptom $note): RedirectResponse
-    {
-        $note->handle($machine, $this->person($request), $request->ulid(), $request->string('symptom')->toString(), $request->string('task')->toString());
-
-        return back()->with('did', __('machines.noticed'))->with('undo', $request->ulid());
-    }
-
     public function confirm(UlidRequest $request, Entry $entry, ConfirmSymptom $confirm): RedirectResponse
     {
         $caused = $request->boolean('caused');

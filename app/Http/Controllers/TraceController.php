@@ -14,6 +14,7 @@ use App\Http\Requests\StepRequest;
 use App\Http\Requests\TraceRequest;
 use App\Models\Machine;
 use App\Models\Trace;
+use App\Support\DerivedUlid;
 use App\Support\Pdf;
 use App\View\Pages\TracePage;
 use Illuminate\Contracts\View\View;
@@ -27,7 +28,7 @@ final class TraceController extends Controller
 {
     public function create(Request $request, Machine $machine, TracePage $page): View
     {
-        return view('traces.create', $page->note($machine, $this->person($request)->home()));
+        return view('traces.create', $page->note($machine, $this->person($request)->home(), $request->string('task')->toString()));
     }
 
     /** From anywhere: the machine that was last written about. */
@@ -50,13 +51,19 @@ final class TraceController extends Controller
             $request->filled('badly') ? $request->string('badly')->toString() : 'annoying',
             $request->since(),
             $request->boolean('look') || null !== $request->photo(),
+            $request->task(),
         );
         $photo = $request->photo();
         if (null !== $trace && null !== $photo) {
             $keep->ofTrace($trace, $this->person($request), $photo);
         }
 
-        return null === $trace ? redirect()->route('machines.show', $machine)->with('did', __('traces.noted')) : redirect()->route('traces.show', $trace);
+        if (null !== $trace) {
+            return redirect()->route('traces.show', $trace);
+        }
+        $noted = redirect()->route('machines.show', $machine)->with('did', __(null === $request->task() ? 'traces.noted' : 'machines.noticed'));
+
+        return 1 === count($request->symptoms()) ? $noted->with('undo', DerivedUlid::of($request->ulid(), $request->symptoms()[0])) : $noted;
     }
 
     public function show(Request $request, Trace $trace, TracePage $page): View

@@ -25,6 +25,7 @@ final class TraceRequest extends UlidRequest
             'where' => ['nullable', 'string', 'regex:/^[a-z-]{1,30}$/D'],
             'badly' => ['nullable', 'string', 'in:'.implode(',', self::BADLY)],
             'look' => ['nullable', 'boolean'],
+            'task' => ['nullable', 'string', 'max:40'],
             'photo' => $this->photoRules(),
         ];
     }
@@ -39,6 +40,12 @@ final class TraceRequest extends UlidRequest
     public function symptoms(): array
     {
         return array_values(array_filter((array) $this->input('symptoms'), is_string(...)));
+    }
+
+    /** The care task that it points to, where it is only written down; what is looked into says for itself where it came from. */
+    public function task(): ?string
+    {
+        return $this->filled('task') && !$this->boolean('look') ? $this->string('task')->toString() : null;
     }
 
     public function since(): Day

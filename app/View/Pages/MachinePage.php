@@ -57,7 +57,7 @@ final readonly class MachinePage
             'notices' => $this->keepApart->for($household, [$care], $machine),
             'pourInto' => $this->keepApart->pourInto([$care])[$machine->id] ?? [],
             'caused' => null === $shown ? [] : $this->fixes->causedBy($shown->task->id, $machine, $household),
-            'symptoms' => null === $shown ? [] : $this->handbook->trouble($machine->kind)?->pointingTo($shown->task->id, $machine->traits) ?? [],
+            'pointed' => null !== $shown && [] !== ($this->handbook->trouble($machine->kind)?->pointingTo($shown->task->id, $machine->traits) ?? []),
             'handbook' => $this->handbook,
         ];
     }

@@ -37,13 +37,23 @@ final readonly class TracePage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function note(Machine $machine, Household $household): array
+    /**
+     * What can be noticed on a machine; what points to a job comes first where one is asked about.
+     *
+     * @return array<string, mixed>
+     */
+    public function note(Machine $machine, Household $household, string $task): array
     {
+        $care = $this->care->machine($machine, $household)->tasks[$task] ?? null;
+        $trouble = $this->reader->trouble($machine);
+        $symptoms = array_filter($trouble->symptoms, static fn (Symptom $symptom): bool => $symptom->when->holds($machine->traits));
+        $pointing = null === $care ? [] : array_intersect_key($trouble->pointingTo($task, $machine->traits), $symptoms);
+
         return [
             'machine' => $machine,
             'kind' => $this->handbook->kind($machine->kind),
-            'symptoms' => array_filter($this->reader->trouble($machine)->symptoms, static fn (Symptom $symptom): bool => $symptom->when->holds($machine->traits)),
+            'task' => $care,
+            'symptoms' => array_replace($pointing, $symptoms),
             'machines' => $household->machines()->orderBy('name')->get(),
             'fixed' => $this->fixes->bySymptom($household)[$machine->kind] ?? [],
             'lit' => array_keys($this->care->machine($machine, $household)->history->lights),

@@ -1,4 +1,4 @@
-@props(['line', 'chart', 'machine', 'kind', 'handbook', 'today', 'running', 'symptoms' => [], 'caused' => []])
+@props(['line', 'chart', 'machine', 'kind', 'handbook', 'today', 'running', 'pointed' => false, 'caused' => []])
 @php
     use App\View\Words\Dates;
     use App\View\Words\Uses;
@@ -51,23 +51,7 @@
         <h3 class="mt-3">What it caused, left too long</h3>
         @foreach ($caused as [$name, $trace])<p class="mb-1"><a href="{{ route('traces.show', $trace) }}">{{ $name }}</a>, {{ Dates::day(GoodRinse\Core\Quantity\Day::at($trace->begun_at, auth()->user()->home()->zone()), $today) }}</p>@endforeach
     @endif
-    @if ($symptoms)
-        <details class="mt-2" @if ($errors->has('symptom')) open @endif>
-            <summary>Something points to it</summary>
-            <form method="post" action="{{ route('symptoms.store', $machine) }}">
-                @csrf
-                <input type="hidden" name="id" value="{{ Str::ulid() }}">
-                <input type="hidden" name="task" value="{{ $id }}">
-                <div class="field">
-                    <label class="form-label" for="o-symptom">What did you notice?</label>
-                    <select class="form-select" id="o-symptom" name="symptom">@foreach ($symptoms as $symptom => $said)<option value="{{ $symptom }}" @selected(old('symptom') === $symptom)>{{ $said }}</option>@endforeach</select>
-                    @error('symptom')<p class="wrong">{{ $message }}</p>@enderror
-                </div>
-                <p class="hint mt-2">It makes the job due today; afterwards you are asked whether it came from there.</p>
-                <p class="mb-0"><button class="push">Note it</button></p>
-            </form>
-        </details>
-    @endif
+    @if ($pointed)<p class="mb-0"><a class="why-link" href="{{ route('traces.create', [$machine, 'task' => $id]) }}">Something points to it?</a></p>@endif
     <details class="mt-2" @if ($errors->hasAny(['on', 'found', 'left', 'measured'])) open @endif>
         <summary>It was done without a round</summary>
         <form method="post" action="{{ route('openings.store', $machine) }}">

@@ -86,7 +86,7 @@
                 <section class="tile"><h2>A round is under way</h2><p>{{ $round->fittedProcedure()->name }}.</p><a class="push push--main" href="{{ route('rounds.show', $round) }}">Go on with the round</a></section>
             @endforeach
             <x-vessel-notices :notices="$notices" :household="$household" :today="$today"/>
-            @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today" :running="$running->isNotEmpty()" :symptoms="$symptoms" :caused="$caused"/>@endif
+            @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today" :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif
             <section class="tile machine__wanted">
                 <h2>When you want it</h2>
                 <p><a class="push push--wide" href="{{ route('rounds.create', $machine) }}">Several in one round</a></p>

@@ -3,7 +3,11 @@
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
         <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a></p>
-        <h1>What is it doing?</h1>
+        <h1>{{ $task ? 'What points to it: '.mb_strtolower($task->name()).'?' : 'What is it doing?' }}</h1>
+        @if ($task)
+            <input type="hidden" name="task" value="{{ $task->id }}">
+            <p class="muted">Written down, it makes the job due today; once that is done you are asked whether it came from there.</p>
+        @endif
         @if ($machines->count() > 1)
             <nav class="filters" aria-label="Machine">
                 <x-machine-nav :machines="$machines" :current="$machine->id" :url="fn ($each) => route('traces.create', $each)"/>
@@ -19,8 +23,13 @@
             @error('symptoms.*')<p class="wrong">{{ $message }}</p>@enderror
         </section>
         <div class="trace-note__do">
-            <button class="push push--main" name="look" value="1">Find out why</button>
-            <button class="push">Just write it down</button>
+            @if ($task)
+                <button class="push push--main">Write it down</button>
+                <button class="push" name="look" value="1">Find out why</button>
+            @else
+                <button class="push push--main" name="look" value="1">Find out why</button>
+                <button class="push">Just write it down</button>
+            @endif
         </div>
         <details class="tile mt-3" @if ($errors->hasAny(['since', 'where', 'badly', 'photo'])) open @endif>
             <summary>Where, since when, how bad</summary>
