@@ -21,7 +21,7 @@ class Hands {
     }
 }
 
-test('the flow of hands: taps from Today', async ({ page }) => {
+test('the flow of hands: taps from Today @wide', async ({ page }) => {
     await logIn(page);
     const hands = new Hands(page);
     const main = page.locator('main');
