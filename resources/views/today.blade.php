@@ -194,7 +194,7 @@
                         <div class="tally">
                             <div>
                                 <strong>{{ $care->machine->name }}</strong><br>
-                                <span class="muted small">{{ $until ? 'nobody there until '.Dates::short($until) : ($care->history->countedFrom ? Uses::number($care->weekUses()).' in the last 7 days' : 'not counted yet; about '.Uses::number($care->kind->declaredUsesPerDay($care->machine->habits) * 7).' a week') }}</span>
+                                <span class="muted small">{{ $until ? 'nobody there until '.Dates::short($until) : ($care->history->countedFrom ? Uses::number($care->weekUses()).' in the last 7 days' : 'not counted yet; about '.Uses::number($care->kind->declaredUsesPerDay($care->machine->habits) * 7).' a week') }} · <a href="/machines/{{ $care->machine->id }}/trace">trouble?<span class="visually-hidden"> with {{ $care->machine->name }}</span></a></span>
                             </div>
                             <form method="post" action="/machines/{{ $care->machine->id }}/uses">
                                 <input type="hidden" name="_token" value="{{ $token }}">

@@ -40,6 +40,13 @@ test('the flow of hands: taps from Today @wide', async ({ page }) => {
     await expect(page.locator('.line').first()).toContainText('Noticed: musty or rotten smell');
     await hands.atMost(3);
 
+    await hands.tap(main.getByRole('link', { name: 'trouble? with Updraft' })); // another machine than the last
+    await hands.tap(main.locator('.tick').first());
+    await hands.tap(page.getByRole('button', { name: 'Just write it down' }));
+    await page.goto('/logbook');
+    await expect(page.locator('.line').first()).toContainText('Updraft');
+    await hands.atMost(3);
+
     await hands.tap(main.getByRole('link', { name: /Tarnbeck 60, tub/ }));
     await hands.tap(page.getByRole('radio', { name: /^rinse aid/ }));
     await hands.tap(page.getByRole('button', { name: 'Write it down' }));
