@@ -44,9 +44,9 @@ final readonly class SettleRound
     /** Settles what earlier rounds on the machine left open, as far as this one has put it right. */
     public function through(Round $round, User $by): void
     {
-        $progress = $round->progress();
+        $ends = new OpenEnds($round->progress());
         foreach ($this->apart->leftOpen($round->machine, $round) as $other) {
-            $open = array_filter($other->leftOpen(), static fn (OpenEnd $end): bool => !(new OpenEnds($progress))->putsRight($end));
+            $open = array_filter($other->leftOpen(), static fn (OpenEnd $end): bool => !$ends->putsRight($end));
             if ([] === $open) {
                 $this->handle($other, $by);
             }

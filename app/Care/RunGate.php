@@ -28,12 +28,13 @@ final readonly class RunGate
         }
         $needed = array_keys(array_filter($this->handbook->kind($round->machine->kind)->parts(), static fn (Part $part): bool => $part->needed));
         $said = [];
-        $here = (new OpenEnds($progress))->beforeRunning($step, $needed);
+        $open = new OpenEnds($progress);
+        $here = $open->beforeRunning($step, $needed);
         if ([] !== $here) {
             $said[] = OpenEndWords::list($round, $here);
         }
         foreach ($this->apart->elsewhere($round->machine, $round) as [$other, $ends]) {
-            $off = array_values(array_filter($ends, static fn (OpenEnd $end): bool => !(new OpenEnds($progress))->putsRight($end) && (OpenEnd::PART_OFF !== $end->kind || in_array($end->what, $needed, true))));
+            $off = array_values(array_filter($ends, static fn (OpenEnd $end): bool => !$open->putsRight($end) && (OpenEnd::PART_OFF !== $end->kind || in_array($end->what, $needed, true))));
             if ([] !== $off) {
                 $said[] = OpenEndWords::list($other, $off);
             }

@@ -70,6 +70,20 @@ final class MachineKind
         ));
     }
 
+    /**
+     * What was said that alone tells what sort of machine it is, in words.
+     *
+     * @param array<string, string> $traits that were said
+     *
+     * @return list<string>
+     */
+    public function tells(array $traits): array
+    {
+        $telling = array_filter($this->traits(), static fn (MachineTrait $trait): bool => $trait->tells && isset($traits[$trait->id]));
+
+        return array_values(array_map(static fn (MachineTrait $trait): string => $trait->said($traits), $telling));
+    }
+
     /** Whether water goes through it: it has a vessel of its own. */
     public function takesWater(): bool
     {

@@ -17,6 +17,12 @@ final readonly class School
     {
     }
 
+    /** Whether its first interval hangs on the hardness of the water. */
+    public function followsWater(): bool
+    {
+        return null !== $this->start;
+    }
+
     /** Whether it follows no clock at all: the job is done when somebody wants it. */
     public function isOff(): bool
     {

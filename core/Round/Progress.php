@@ -71,6 +71,20 @@ final readonly class Progress
         return array_values(array_filter($this->procedure->steps, fn (Step $step): bool => $step->if->holds($answers) && !$this->isLeftOn($step->putsBack)));
     }
 
+    /** The step before this one, or the last one for null; null when there is none. */
+    public function before(?Step $step): ?Step
+    {
+        $before = null;
+        foreach ($this->steps() as $each) {
+            if ($each === $step) {
+                return $before;
+            }
+            $before = $each;
+        }
+
+        return null === $step ? $before : null;
+    }
+
     /** Whether a part was to come off and was left on. */
     private function isLeftOn(?string $part): bool
     {

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\MachineTrait;
+use GoodRinse\Core\Handbook\NumberRange;
 use GoodRinse\Core\Handbook\Option;
 use Illuminate\Validation\Rule;
 
@@ -18,9 +18,7 @@ trait DescribesUse
     {
         $rules = [];
         foreach ($kind->habits() as $habit) {
-            $rules["habits.$habit->id"] = null === $habit->number
-                ? ['nullable', 'string', Rule::in(array_map(static fn (Option $option): string => $option->id, $habit->options))]
-                : ['nullable', 'numeric', "between:{$habit->number->least},{$habit->number->most}"];
+            $rules["habits.$habit->id"] = ['nullable', ...$this->answerRules($habit->options, $habit->number)];
         }
         foreach ($kind->tasks() as $task) {
             $rules["schools.$task->id"] = ['nullable', 'string', Rule::in(array_keys($task->schools))];
@@ -29,12 +27,18 @@ trait DescribesUse
         return $rules;
     }
 
-    /** @return list<mixed> what an answer to this question may be */
-    private function traitRules(MachineTrait $trait): array
+    /**
+     * What an answer may be: one of these, or a number where there is a range for it.
+     *
+     * @param list<Option> $options
+     *
+     * @return list<mixed>
+     */
+    private function answerRules(array $options, ?NumberRange $number): array
     {
-        return null === $trait->number
-            ? ['string', Rule::in(array_map(static fn (Option $option): string => $option->id, $trait->options))]
-            : ['numeric', "between:{$trait->number->least},{$trait->number->most}"];
+        return null === $number
+            ? ['string', Rule::in(array_map(static fn (Option $option): string => $option->id, $options))]
+            : ['numeric', "between:{$number->least},{$number->most}"];
     }
 
     /** @return array<string, string> */

@@ -36,9 +36,9 @@ final class MachineRequest extends FormRequest
             return $rules;
         }
         foreach ($this->kind()->traits() as $trait) {
-            $rules["traits.$trait->id"] = ['nullable', ...$this->traitRules($trait)];
+            $rules["traits.$trait->id"] = ['nullable', ...$this->answerRules($trait->options, $trait->number)];
         }
-        $rules['water'] = ['nullable', 'string', Rule::in(array_map(static fn (array $feel): string => $feel[0]->id, $this->feels()))];
+        $rules['water'] = ['nullable', ...$this->answerRules(array_column($this->feels(), 0), null)];
 
         return null === $this->machine() ? $rules + $this->useRules($this->kind()) : $rules;
     }

@@ -17,7 +17,7 @@ final class TraitRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['value' => ['required', ...$this->traitRules($this->asked())]];
+        return ['value' => ['required', ...$this->answerRules($this->asked()->options, $this->asked()->number)]];
     }
 
     /** @return array<string, string> */

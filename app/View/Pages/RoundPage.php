@@ -41,7 +41,7 @@ final readonly class RoundPage
             'step' => $step,
             'view' => null === $step ? null : $this->views->view($round, $household, $progress, $step, $progress->answers + $assumed),
             'number' => null === $step ? count($steps) : 1 + (int) array_search($step, $steps, true),
-            'before' => $this->before($progress, $step),
+            'before' => $progress->before($step),
             'timers' => $progress->timers(),
             'tray' => $this->tray($round, $progress),
             'apart' => $progress->apart(),
@@ -117,19 +117,5 @@ final readonly class RoundPage
         }
 
         return null !== $step && null !== $progress->tick($step) ? $step : null;
-    }
-
-    /** The step done before this one, to go back to. */
-    private function before(Progress $progress, ?Step $step): ?Step
-    {
-        $before = null;
-        foreach ($progress->steps() as $each) {
-            if ($each === $step) {
-                return $before;
-            }
-            $before = $each;
-        }
-
-        return null === $step ? $before : null;
     }
 }

@@ -82,13 +82,8 @@ final readonly class StepViews
     /** What the step that was done just before has shown of the machine and nobody has said; one thing at a time. */
     private function revealed(Round $round, Progress $progress, Step $step): ?MachineTrait
     {
-        $shown = [];
-        foreach ($progress->steps() as $each) {
-            if ($each === $step) {
-                break;
-            }
-            $shown = $progress->isDone($each) && !$progress->isSkipped($each) ? $each->reveals : [];
-        }
+        $before = $progress->before($step);
+        $shown = null !== $before && $progress->isDone($before) && !$progress->isSkipped($before) ? $before->reveals : [];
 
         return [] === $shown ? null : $round->handbook()->kind($round->machine->kind)->unsaid($round->machine->traits, $shown)[0] ?? null;
     }

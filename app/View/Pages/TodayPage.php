@@ -111,9 +111,9 @@ final readonly class TodayPage
     private function guessedByWater(array $machines): ?string
     {
         foreach ($machines as $care) {
-            $schools = $care->kind->takesWater() ? $care->machine->schools : [];
-            foreach ($care->kind->takesWater() ? array_keys($care->tasks) : [] as $task) {
-                if (null !== $care->kind->task($task)->school($schools[$task] ?? null)->start) {
+            $schools = $care->machine->schools;
+            foreach (array_keys($care->tasks) as $task) {
+                if ($care->kind->task($task)->school($schools[$task] ?? null)->followsWater()) {
                     return $care->machine->name;
                 }
             }

@@ -44,19 +44,19 @@ final readonly class TracePage
      */
     public function note(Machine $machine, Household $household, string $task): array
     {
-        $care = $this->care->machine($machine, $household)->tasks[$task] ?? null;
+        $care = $this->care->machine($machine, $household);
         $trouble = $this->reader->trouble($machine);
         $symptoms = array_filter($trouble->symptoms, static fn (Symptom $symptom): bool => $symptom->when->holds($machine->traits));
-        $pointing = null === $care ? [] : array_intersect_key($trouble->pointingTo($task, $machine->traits), $symptoms);
+        $pointing = !isset($care->tasks[$task]) ? [] : array_intersect_key($trouble->pointingTo($task, $machine->traits), $symptoms);
 
         return [
             'machine' => $machine,
             'kind' => $this->handbook->kind($machine->kind),
-            'task' => $care,
+            'task' => $care->tasks[$task] ?? null,
             'symptoms' => array_replace($pointing, $symptoms),
             'machines' => $household->machines()->orderBy('name')->get(),
             'fixed' => $this->fixes->bySymptom($household)[$machine->kind] ?? [],
-            'lit' => array_keys($this->care->machine($machine, $household)->history->lights),
+            'lit' => array_keys($care->history->lights),
             'today' => Day::at($this->clock->now(), $household->zone()),
         ];
     }

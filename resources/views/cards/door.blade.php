@@ -24,7 +24,7 @@
 </head>
 <body>
     <h1>{{ $machine->name }}</h1>
-    <p class="muted">{{ implode(' · ', array_filter([$kind->name, $machine->place, ...array_map(fn ($trait) => $trait->tells && isset($machine->traits[$trait->id]) ? $trait->said($machine->traits) : null, array_values($kind->traits()))])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
+    <p class="muted">{{ implode(' · ', array_filter([$kind->name, $machine->place, ...$kind->tells($machine->traits)])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
 
     <h2>Rhythm</h2>
     <table>

@@ -5,7 +5,7 @@
         @if ($habit->number)
             <x-field name="habits[{{ $habit->id }}]" :label="$habit->ask" type="number" :min="$habit->number->least" :max="$habit->number->most" step="0.5" inputmode="decimal" :value="$machine->habits[$habit->id] ?? $habit->default"/>
         @else
-            <x-picks name="habits[{{ $habit->id }}]" :legend="$habit->ask" :options="$habit->options" :value="$machine->habits[$habit->id] ?? null" :drawing="$habit->drawn ? $habit->id : null" unknown=""/>
+            <x-picks name="habits[{{ $habit->id }}]" :legend="$habit->ask" :options="$habit->options" :value="$machine->habits[$habit->id] ?? null" :drawing="$habit->drawn ? $habit->id : null" :unknown="true"/>
         @endif
     @endif
 @endforeach

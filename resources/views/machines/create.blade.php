@@ -12,7 +12,7 @@
             <x-machine-fields :kind="$kind" :later="false"/>
             <x-habit-fields :kind="$kind" :drawn="true"/>
             @if ($feels)
-                <div class="field"><x-picks name="water" legend="How hard is your water?" hint="Look into your kettle." :options="$feels" drawing="water" unknown=""/></div>
+                <div class="field"><x-picks name="water" legend="How hard is your water?" hint="Look into your kettle." :options="$feels" drawing="water" :unknown="true"/></div>
             @endif
         </section>
         <details class="tile" @if ($errors->hasAny(['name', 'place', 'cleaned_on', 'habits.*', 'schools.*', 'traits.*'])) open @endif>

@@ -12,7 +12,7 @@
             <section class="tile">
                 <div class="machine__head">
                     <h1>{{ $machine->name }}</h1>
-                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...array_map(fn ($trait) => $trait->tells && isset($machine->traits[$trait->id]) ? $trait->said($machine->traits) : null, array_values($kind->traits()))])) }}</span>
+                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...$kind->tells($machine->traits)])) }}</span>
                 </div>
                 @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id" :machine="$machine" :lines="$lines"/>@endif
             </section>
