@@ -40,6 +40,21 @@ final class CannotDo extends \DomainException
         return new self("Don't run it like this: $what. Put it right first, or say that you know.");
     }
 
+    public static function stillRunning(string $what, int $minutes): self
+    {
+        return new self("$what: about $minutes min are left. Has it really ended already? Then say so below.");
+    }
+
+    public static function noSuchWait(): self
+    {
+        return new self('That is not one of the times this step offers. Pick one of those shown.');
+    }
+
+    public static function roundUnreadable(): self
+    {
+        return new self('The steps of this round were written by an earlier version and cannot be read any more. End it here and start a new one; everything it wrote down is kept.');
+    }
+
     public static function invitationUsed(): self
     {
         return new self('This invitation has been used or has run out. Ask for a new one.');

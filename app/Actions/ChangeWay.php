@@ -27,7 +27,7 @@ final readonly class ChangeWay
                 'traits' => [...$machine->traits, ...$traits],
             ]);
             if ([] !== $traits) {
-                $this->follow->handle($machine, $by->home());
+                $this->follow->handle($machine, $by);
             }
         });
     }

@@ -36,20 +36,15 @@ final readonly class EndRound
             if (null !== $round->ended_at) {
                 return;
             }
-            $progress = $round->progress();
-            if (Round::FINISHED === $how && null !== $progress->current()) {
-                throw CannotDo::notAllDone();
-            }
-            $ends = (new OpenEnds($progress))->now();
-            if ([] !== $ends && !$knows) {
-                throw CannotDo::openEnds();
-            }
+            $ends = $round->isReadable() ? $this->ends($round, $how, $knows) : [];
             $round->update([
                 'ended_at' => $this->clock->now(),
                 'ended_how' => $how,
                 'open_ends' => array_map(static fn (OpenEnd $end): array => ['kind' => $end->kind, 'what' => $end->what], $ends),
             ]);
-            $this->settle->through($round, $by);
+            if ($round->isReadable()) {
+                $this->settle->through($round, $by);
+            }
             if ([] !== $ends) {
                 $this->write->handle($by->home(), $by, [new EntryDraft(
                     new Note(__('rounds.ended_open', ['what' => OpenEndWords::list($round, $ends)])),
@@ -60,5 +55,21 @@ final readonly class EndRound
                 )]);
             }
         });
+    }
+
+    /**
+     * @return list<OpenEnd> what is left open
+     *
+     * @throws CannotDo when steps are left to finish, or open ends were not acknowledged
+     */
+    private function ends(Round $round, string $how, bool $knows): array
+    {
+        $progress = $round->progress();
+        if (Round::FINISHED === $how && null !== $progress->current()) {
+            throw CannotDo::notAllDone();
+        }
+        $ends = (new OpenEnds($progress))->now();
+
+        return [] === $ends || $knows ? $ends : throw CannotDo::openEnds();
     }
 }

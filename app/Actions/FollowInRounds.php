@@ -5,22 +5,24 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Care\Recompose;
-use App\Models\Household;
 use App\Models\Machine;
+use App\Models\Round;
+use App\Models\User;
 
 /** What is learned about a machine in the middle of a round counts in that round. */
 final readonly class FollowInRounds
 {
-    public function __construct(private Recompose $recompose)
+    public function __construct(private Recompose $recompose, private ProjectRound $project)
     {
     }
 
-    public function handle(Machine $machine, Household $household): void
+    public function handle(Machine $machine, User $by): void
     {
         foreach ($machine->rounds()->whereNull('ended_at')->get() as $round) {
-            $script = $this->recompose->script($round->setRelation('machine', $machine), $household);
+            $script = $this->recompose->script($round->setRelation('machine', $machine), $by->home());
             if (null !== $script) {
                 $round->update(['script' => $script]);
+                $this->project->handle(Round::query()->with('machine')->findOrFail($round->id), $by);
             }
         }
     }

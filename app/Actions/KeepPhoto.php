@@ -59,6 +59,15 @@ final readonly class KeepPhoto
     /** @param array<string, string> $of what it shows */
     private function keep(string $household, User $by, string $id, UploadedFile $upload, array $of): void
     {
+        $there = Photo::query()->find($id);
+        if (null !== $there) {
+            // Sent again: it is kept already. Somebody else's is not touched.
+            if ($there->household_id !== $household || [] !== array_diff_assoc($of, $there->only(array_keys($of)))) {
+                throw CannotDo::idTaken();
+            }
+
+            return;
+        }
         $image = $this->read($upload);
         $folder = config()->string('good-rinse.photos');
         $file = "$household/$id.jpg";

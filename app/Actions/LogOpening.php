@@ -39,8 +39,8 @@ final readonly class LogOpening
         }
         $opening = match (true) {
             null === $left || (null === $found && null === $measured) => new Opening($task->id, null, Fraction::none(), Opening::DONE),
-            null !== $measured => self::measured($task->id, Fraction::of($measured / 100), $this->handbook->grade($left)->fraction),
-            default => new Opening($task->id, $this->handbook->grade((string) $found)->fraction, $this->handbook->grade($left)->fraction),
+            null !== $measured => self::measured($task->id, Fraction::of($measured / 100), $this->handbook->scales()->grade($left)->fraction),
+            default => new Opening($task->id, $this->handbook->scales()->grade((string) $found)->fraction, $this->handbook->scales()->grade($left)->fraction),
         };
         $at = min($this->clock->now(), $on->atTime(12, 0, $zone));
         $this->write->handle($by->home(), $by, [new EntryDraft($opening, $at, Entry::BY_HAND, $machine, $task->part, id: $id)]);

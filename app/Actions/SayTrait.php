@@ -21,7 +21,7 @@ final readonly class SayTrait
         DB::transaction(function () use ($machine, $by, $trait, $value): void {
             $machine->refresh();
             $machine->update(['traits' => [$trait => $value] + $machine->traits]);
-            $this->follow->handle($machine, $by->home());
+            $this->follow->handle($machine, $by);
         });
     }
 }

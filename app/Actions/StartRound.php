@@ -10,9 +10,10 @@ use App\Models\Machine;
 use App\Models\Round;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\OrderConflict;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Round\Composed;
+use GoodRinse\Core\Round\ComposedProcedure;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -27,38 +28,39 @@ final readonly class StartRound
      * @param list<string> $procedures to be done together; empty for the fullest that does the task on this machine
      * @param string|null  $task       asked for where no procedure is named
      *
-     * @throws UnknownEntry when there is no such procedure, or it is not for this machine
-     * @throws CannotDo     when keep-apart refuses one of them, with the reason
+     * @throws UnknownEntry  when there is no such procedure, or it is not for this machine
+     * @throws OrderConflict when they contradict each other, naming them
+     * @throws CannotDo      when keep-apart refuses one of them, with the reason
      */
     public function handle(Machine $machine, User $by, array $procedures, ?string $task = null): Round
     {
         $kind = $this->handbook->kind($machine->kind);
-        $procedure = MachineKind::together([] === $procedures ? [$this->fullest($machine, $by, $task ?? '')] : $procedures);
+        $set = ProcedureSet::from([] === $procedures ? [$this->fullest($machine, $by, $task ?? '')] : $procedures);
 
-        return DB::transaction(function () use ($machine, $by, $kind, $procedure): Round {
-            $there = $machine->rounds()->whereNull('ended_at')->where('procedure', $procedure)->first();
+        return DB::transaction(function () use ($machine, $by, $kind, $set): Round {
+            $there = $machine->rounds()->whereNull('ended_at')->where('procedures', json_encode($set->ids))->first();
             if (null !== $there) {
                 return $there;
             }
-            foreach (array_diff(MachineKind::apart($procedure), [$procedure]) as $each) {
-                $this->allow($this->recompose->procedure($machine, $by->home(), $kind, $each), $each);
+            foreach ($set->isSingle() ? [] : $set->ids as $each) {
+                $this->allow($this->recompose->procedure($machine, $by->home(), $kind, ProcedureSet::of($each)), $each);
             }
-            $composed = $this->recompose->procedure($machine, $by->home(), $kind, $procedure);
-            $this->allow($composed, $procedure);
+            $composed = $this->recompose->procedure($machine, $by->home(), $kind, $set);
+            $this->allow($composed, $set->ids[0]);
 
             return Round::query()->create([
                 'household_id' => $machine->household_id,
                 'machine_id' => $machine->id,
-                'task' => $kind->taskOf(MachineKind::apart($procedure)[0])->id ?? '',
-                'procedure' => $procedure,
-                'script' => $this->handbook->excerpt($machine->kind, $procedure, $composed->fitting),
+                'task' => $kind->taskOf($set->ids[0])->id ?? '',
+                'procedures' => $set->ids,
+                'script' => $this->handbook->excerpt($machine->kind, $set, $composed->binding),
                 'started_by' => $by->id,
                 'started_at' => $this->clock->now(),
             ]);
         });
     }
 
-    private function allow(Composed $composed, string $procedure): void
+    private function allow(ComposedProcedure $composed, string $procedure): void
     {
         if (null !== $composed->refused) {
             throw CannotDo::keptApart($composed->refused);

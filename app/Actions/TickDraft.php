@@ -20,6 +20,9 @@ final readonly class TickDraft
      * @param list<string>            $missing   kit ids that were not at hand
      * @param array<string, int>      $leftOver  pieces that did not go back, how many of each by name
      * @param bool                    $knows     the machine runs although something is off it, and the person said so
+     * @param string|null             $also      answer to what is asked with a grade
+     * @param string|null             $wait      length picked for the wait it starts
+     * @param bool                    $ended     a running machine has ended before its time, and the person said so
      * @param int|null                $ago       seconds since it was done, where the device could not send it at once
      */
     public function __construct(
@@ -37,6 +40,9 @@ final readonly class TickDraft
         public array $leftOver = [],
         public bool $knows = false,
         public ?int $ago = null,
+        public ?string $also = null,
+        public ?string $wait = null,
+        public bool $ended = false,
     ) {
     }
 

@@ -6,7 +6,9 @@ namespace App\Care;
 
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\OrderConflict;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Plan\Candidate;
 use GoodRinse\Core\Plan\OpenMachine;
 use GoodRinse\Core\Plan\Urgency;
@@ -40,13 +42,27 @@ final readonly class Batches
                 $candidates[] = new Candidate($id, $procedures[$id][0], $rhythm->state->isDue(), $rhythm->wear, $kind->standsAlone($procedures[$id][0]));
             }
         }
-        $batch = (new OpenMachine($this->handbook->rhythmModel()->stateFrom['soon']))->batch($candidates, fn (array $ids): bool => null !== $this->composer->compose($kind, MachineKind::together($ids), $here)->procedure);
+        $batch = (new OpenMachine($this->handbook->rhythmModel()->stateFrom['soon']))->batch($candidates, fn (array $ids): bool => null !== $this->procedure($kind, $ids, $here));
         if (null === $batch) {
             return null;
         }
-        $procedure = $this->composer->compose($kind, MachineKind::together($batch->procedures()), $here)->procedure;
+        $procedure = $this->procedure($kind, $batch->procedures(), $here);
 
         return null === $procedure ? null : new ProposedBatch($batch, $this->estimate($procedure, $rhythms));
+    }
+
+    /**
+     * @param non-empty-list<string> $ids
+     *
+     * @return Procedure|null null when they cannot be done in one go
+     */
+    private function procedure(MachineKind $kind, array $ids, Circumstances $here): ?Procedure
+    {
+        try {
+            return $this->composer->compose($kind, ProcedureSet::from($ids), $here)->procedure;
+        } catch (OrderConflict) {
+            return null;
+        }
     }
 
     /** @param array<string, Rhythm> $rhythms */

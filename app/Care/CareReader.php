@@ -7,6 +7,7 @@ namespace App\Care;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Plan\Urgency;
 use GoodRinse\Core\Quantity\Day;
@@ -33,7 +34,7 @@ final class CareReader
     private const USE_DAYS = 7;
 
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
-    private const SHAPE = 7;
+    private const SHAPE = 8;
 
     public function __construct(
         private readonly Handbook $handbook,
@@ -147,7 +148,7 @@ final class CareReader
 
     private function stamp(Machine $machine, string $lastEntry, Day $today, Household $household): string
     {
-        $said = json_encode([$machine->traits, $machine->habits, $machine->schools, $household->hardness, $household->hardness_unit, $household->harsh_chemicals, $household->vinegar_strength]);
+        $said = json_encode([$machine->apart, $machine->own_parts, $machine->traits, $machine->habits, $machine->schools, $household->hardness, $household->hardness_unit, $household->harsh_chemicals, $household->vinegar_strength]);
 
         return implode('|', [$this->handbook->version(), $lastEntry, $today, $household->timezone, $said]);
     }
@@ -164,10 +165,10 @@ final class CareReader
                 continue;
             }
             $past = $history->task($id);
-            $here = $this->surroundings->circumstances($machine, $household, [], $past->usesSince);
+            $here = $this->surroundings->circumstances($machine, $household, [], [$id => $past->usesSince]);
             $composed = [];
             foreach ($task->procedures($machine->traits) as $name) {
-                $composed[$name] = $composer->compose($kind, $name, $here)->procedure;
+                $composed[$name] = $composer->compose($kind, ProcedureSet::of($name), $here)->procedure;
             }
             $composed = array_filter($composed);
             $procedure = array_values($composed)[0] ?? null;

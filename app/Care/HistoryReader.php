@@ -39,7 +39,7 @@ final readonly class HistoryReader
         $absences = HistoryBuilder::absences($entries, $asOf);
         $counts = (new UseCounts($zone, $kind->litresPerUse($machine->traits)))->of($entries, $asOf);
         $tally = new UseTally($counts, $zone, $kind->declaredUsesPerDay($machine->habits), $absences);
-        $builder = new HistoryBuilder($zone, $this->handbook->rhythmModel()->usageWindowDays, $this->handbook->worstGrade()->fraction);
+        $builder = new HistoryBuilder($zone, $this->handbook->rhythmModel()->usageWindowDays, $this->handbook->worst());
         $known = $machine->created_at?->toDateTimeImmutable() ?? $asOf;
 
         return [$builder->build($entries, $tally, $asOf, $known, $absences), $newest];

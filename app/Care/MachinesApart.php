@@ -43,7 +43,7 @@ final readonly class MachinesApart
         $found = [];
         foreach ($this->others($machine, $round)->get() as $other) {
             $ends = null === $other->ended_at
-                ? array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $other->progress()->tray())
+                ? array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $other->isReadable() ? $other->progress()->tray() : [])
                 : $other->leftOpen();
             if ([] !== $ends) {
                 $found[] = [$other, $ends];

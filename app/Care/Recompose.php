@@ -9,8 +9,10 @@ use App\Models\Machine;
 use App\Models\Round;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\OrderConflict;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Round\Composed;
+use GoodRinse\Core\Round\ComposedProcedure;
 use GoodRinse\Core\Round\Composer;
 
 /** Composes what a round follows, for a machine as it stands now. */
@@ -20,13 +22,20 @@ final readonly class Recompose
     {
     }
 
-    /** @throws UnknownEntry when the kind has no such procedure */
-    public function procedure(Machine $machine, Household $household, MachineKind $kind, string $procedure): Composed
+    /**
+     * @throws UnknownEntry  when the kind has no such procedure
+     * @throws OrderConflict when they contradict each other
+     */
+    public function procedure(Machine $machine, Household $household, MachineKind $kind, ProcedureSet $set): ComposedProcedure
     {
-        $task = $kind->taskOf(MachineKind::apart($procedure)[0]);
-        $since = $this->care->machine($machine, $household)->usesSince($task->id ?? '');
+        $care = $this->care->machine($machine, $household);
+        $since = [];
+        foreach (array_keys($kind->chains($set)) as $id) {
+            $task = $kind->taskOf($id)->id ?? '';
+            $since[$task] ??= $care->usesSince($task);
+        }
 
-        return (new Composer($this->handbook))->compose($kind, $procedure, $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since));
+        return (new Composer($this->handbook))->compose($kind, $set, $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since));
     }
 
     /**
@@ -37,10 +46,14 @@ final readonly class Recompose
      */
     public function script(Round $round, Household $household): ?array
     {
+        if ([] === $round->procedures) {
+            return null;
+        }
         try {
-            $composed = $this->procedure($round->machine, $household, $this->handbook->kind($round->machine->kind), $round->procedure);
-            $script = null === $composed->procedure ? null : $this->handbook->excerpt($round->machine->kind, $round->procedure, $composed->fitting);
-        } catch (UnknownEntry) {
+            $set = ProcedureSet::from($round->procedures);
+            $composed = $this->procedure($round->machine, $household, $this->handbook->kind($round->machine->kind), $set);
+            $script = null === $composed->procedure ? null : $this->handbook->excerpt($round->machine->kind, $set, $composed->binding);
+        } catch (UnknownEntry|OrderConflict) {
             return null;
         }
         $steps = null === $script ? [] : array_column($script['kinds'][0]['steps'] ?? [], 'id');

@@ -6,6 +6,7 @@ namespace App\Care;
 
 use App\Models\Household;
 use App\Models\Machine;
+use GoodRinse\Core\Apart\OwnWay;
 use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Dose\Descaling;
@@ -39,9 +40,9 @@ final readonly class Surroundings
      * What a procedure on the machine is composed for.
      *
      * @param array<string, list<Residue>> $residues  what each vessel holds now, by vessel
-     * @param float                        $usesSince of the machine since the job was last done
+     * @param array<string, float>         $usesSince of the machine since each care task was last done, by task
      */
-    public function circumstances(Machine $machine, Household $household, array $residues = [], float $usesSince = 0.0): Circumstances
+    public function circumstances(Machine $machine, Household $household, array $residues = [], array $usesSince = []): Circumstances
     {
         return new Circumstances(
             $machine->traits,
@@ -50,13 +51,15 @@ final readonly class Surroundings
             $usesSince,
             array_fill_keys(['white-vinegar', 'coloured-vinegar'], $household->vinegar_strength),
             $residues,
+            array_filter(array_map(static fn (OwnWay $own): ?array => $own->first, $machine->ownWays()), static fn (?array $first): bool => null !== $first),
+            $machine->ownParts(),
         );
     }
 
     /** How the machine comes apart, with what the household set right. */
     public function sheet(Machine $machine): TakeApartSheet
     {
-        return new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays());
+        return new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays(), $machine->ownParts());
     }
 
     /** The hardness of the household's water; null when nobody knows it. */

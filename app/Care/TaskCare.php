@@ -63,6 +63,12 @@ final class TaskCare
         return $names;
     }
 
+    /** Id of the scale its part is judged on. */
+    public function scale(): string
+    {
+        return $this->kind->scaleOf($this->id, $this->machine->traits);
+    }
+
     /** Whether it is to be done today, by its clocks or because nobody has looked yet. */
     public function isDue(): bool
     {

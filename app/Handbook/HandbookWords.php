@@ -50,9 +50,7 @@ final readonly class HandbookWords
         $keys = null === $step->clears ? [] : ["logbook.clearing.{$step->clears->by}"];
         if (CaptureKind::Confirm === $step->capture?->kind) {
             array_push($keys, "logbook.check.{$step->capture->check}.passed", "logbook.check.{$step->capture->check}.failed");
-            if ($step->mustPass) {
-                array_push($keys, "rounds.open.not-tested.{$step->capture->check}", "rounds.open.failed.{$step->capture->check}");
-            }
+            array_push($keys, "rounds.open.not-tested.{$step->capture->check}", "rounds.open.failed.{$step->capture->check}");
         }
 
         return $keys;

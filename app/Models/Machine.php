@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Contracts\BelongsToHousehold;
+use GoodRinse\Core\Apart\OwnParts;
 use GoodRinse\Core\Apart\OwnWay;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -15,19 +16,21 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A machine in a household, with what tells it apart from others of its kind and how it is used.
  *
- * @property string                       $id
- * @property string                       $household_id
- * @property string                       $kind
- * @property string                       $name
- * @property string|null                  $place
- * @property array<string, string>        $traits
- * @property array<string, string|float>  $habits
- * @property array<string, string>        $schools
- * @property array<string, mixed>|null    $apart        what the household set right of how parts come off
- * @property string|null                  $model        as its rating label has it
- * @property string|null                  $serial
- * @property \Carbon\CarbonImmutable|null $forgot_at    what was confirmed before is not reckoned with
- * @property \Carbon\CarbonImmutable|null $created_at
+ * @property string                             $id
+ * @property string                             $household_id
+ * @property string                             $kind
+ * @property string                             $name
+ * @property string|null                        $place
+ * @property array<string, string>              $traits
+ * @property array<string, string|float>        $habits
+ * @property array<string, string>              $schools
+ * @property array<string, mixed>|null          $apart        what the household set right of how parts come off
+ * @property string|null                        $model        as its rating label has it
+ * @property string|null                        $serial
+ * @property \Carbon\CarbonImmutable|null       $forgot_at    what was confirmed before is not reckoned with
+ * @property list<array<array-key, mixed>>|null $own_parts    parts that the household has added
+ * @property array<string, int|string>|null     $waits        length picked the last time, by what is waited for
+ * @property \Carbon\CarbonImmutable|null       $created_at
  */
 final class Machine extends Model implements BelongsToHousehold
 {
@@ -37,18 +40,24 @@ final class Machine extends Model implements BelongsToHousehold
 
     protected $table = 'machines';
 
-    protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools', 'apart', 'model', 'serial', 'forgot_at'];
+    protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools', 'apart', 'own_parts', 'waits', 'model', 'serial', 'forgot_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array', 'apart' => 'array', 'created_at' => 'immutable_datetime', 'forgot_at' => 'immutable_datetime'];
+        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array', 'apart' => 'array', 'own_parts' => 'array', 'waits' => 'array', 'created_at' => 'immutable_datetime', 'forgot_at' => 'immutable_datetime'];
     }
 
     /** @return array<string, OwnWay> what the household set right of how parts come off, by part */
     public function ownWays(): array
     {
         return array_map(static fn (mixed $own): OwnWay => OwnWay::read(is_array($own) ? $own : []), $this->apart ?? []);
+    }
+
+    /** Parts that the household has added. */
+    public function ownParts(): OwnParts
+    {
+        return OwnParts::read($this->own_parts ?? []);
     }
 
     public function householdId(): string

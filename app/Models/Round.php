@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                                              $household_id
  * @property string                                              $machine_id
  * @property string                                              $task
- * @property string                                              $procedure
+ * @property list<string>                                        $procedures   sorted
  * @property array<string, mixed>                                $script
  * @property CarbonImmutable|null                                $updated_at   when what it follows last changed
  * @property CarbonImmutable                                     $started_at
@@ -46,10 +46,12 @@ final class Round extends Model implements BelongsToHousehold
 
     private ?Handbook $handbook = null;
 
+    private ?Procedure $procedure = null;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['script' => 'array', 'open_ends' => 'array', 'started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
+        return ['script' => 'array', 'procedures' => 'array', 'open_ends' => 'array', 'started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
     }
 
     public function householdId(): string
@@ -63,9 +65,35 @@ final class Round extends Model implements BelongsToHousehold
         return $this->handbook ??= new Handbook($this->script);
     }
 
+    /**
+     * The procedure as it was when the round began.
+     *
+     * @throws UnreadableRound when this version cannot make anything of it
+     */
     public function fittedProcedure(): Procedure
     {
-        return $this->handbook()->kind((string) array_key_first($this->handbook()->kindNames()))->procedure($this->procedure);
+        try {
+            return $this->read();
+        } catch (\RuntimeException|\LogicException|\TypeError $e) {
+            throw UnreadableRound::because($e);
+        }
+    }
+
+    /** Whether this version can show what the round follows, and what has been ticked in it. */
+    public function isReadable(): bool
+    {
+        try {
+            $this->progress()->current();
+
+            return true;
+        } catch (\RuntimeException|\LogicException|\TypeError) {
+            return false;
+        }
+    }
+
+    private function read(): Procedure
+    {
+        return $this->procedure ??= $this->handbook()->kind((string) array_key_first($this->handbook()->kindNames()))->onlyProcedure();
     }
 
     /** @return list<OpenEnd> what was still apart or untested when it ended */
@@ -74,6 +102,7 @@ final class Round extends Model implements BelongsToHousehold
         return array_map(static fn (array $end): OpenEnd => new OpenEnd($end['kind'], $end['what']), $this->open_ends ?? []);
     }
 
+    /** @throws UnreadableRound when this version cannot make anything of it */
     public function progress(): Progress
     {
         return new Progress($this->fittedProcedure(), array_values($this->ticks()->toBase()->get()->map(Tick::read(...))->all()));

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null                $strength
  * @property string                    $how
  * @property array<string, mixed>|null $details
+ * @property int|null                  $logbook_seq the newest line of the logbook when it was made
  */
 final class Tick extends Model
 {
@@ -45,7 +46,7 @@ final class Tick extends Model
     /** A row as it lies in the table: a round reads all of its own at every step, and needs no models for that. */
     public static function read(object $row): CoreTick
     {
-        /** @var object{id: string, step: string, at: string, answer: string|null, overruled: int|bool, share: int|float, strength: int|float|null, how: string, details: string|null} $row */
+        /** @var object{id: string, step: string, at: string, answer: string|null, overruled: int|bool, share: int|float, strength: int|float|null, how: string, details: string|null, made_by: int|null} $row */
         $details = null === $row->details ? [] : json_decode($row->details, true);
 
         return new CoreTick(
@@ -58,6 +59,7 @@ final class Tick extends Model
             null === $row->strength ? null : (float) $row->strength,
             $row->how,
             TickDetails::read(is_array($details) ? $details : []),
+            null === $row->made_by ? null : (int) $row->made_by,
         );
     }
 }

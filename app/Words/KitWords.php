@@ -6,6 +6,7 @@ namespace App\Words;
 
 use App\Models\Round;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Round\KitReason;
 
 /** Says in words what of the kit list is meant. */
 final class KitWords
@@ -16,6 +17,12 @@ final class KitWords
     public static function list(Round $round, array $ids): string
     {
         return implode(', ', array_filter(array_map(static fn (string $id): string => self::name($round, $id), $ids)));
+    }
+
+    /** When something of the kit is needed. */
+    public static function why(KitReason $if): string
+    {
+        return (string) ($if->isDirt ? __('rounds.kit_dirty') : __('rounds.kit_if', ['answers' => mb_strtolower(implode(' / ', $if->answers))]));
     }
 
     private static function name(Round $round, string $id): string

@@ -18,21 +18,46 @@ final readonly class TakeApartSheet
     /**
      * @param array<string, string> $traits of the machine
      * @param array<string, OwnWay> $own    what the household set right, by part
+     * @param OwnParts              $added  parts that the household has added
      */
-    public function __construct(private MachineKind $kind, private array $traits, private array $own = [])
+    public function __construct(private MachineKind $kind, private array $traits, private array $own = [], private OwnParts $added = new OwnParts())
     {
     }
 
     /** @return array<string, SheetLine> the parts that come off this machine, by id, in the handbook's order */
     public function lines(): array
     {
-        return array_filter(array_map(fn (Part $part): ?SheetLine => $part->when->holds($this->traits) ? $this->lineOf($part) : null, $this->kind->parts()));
+        return array_map(self::lineOfAdded(...), $this->added->parts) + array_filter(array_map(fn (Part $part): ?SheetLine => $part->when->holds($this->traits) ? $this->lineOf($part) : null, $this->kind->parts()));
     }
 
     /** How that part comes off; null where nobody has said. */
     public function line(string $part): ?SheetLine
     {
+        if (isset($this->added->parts[$part])) {
+            return self::lineOfAdded($this->added->parts[$part]);
+        }
+
         return $this->kind->hasPart($part) ? $this->lineOf($this->kind->part($part)) : null;
+    }
+
+    private static function lineOfAdded(OwnPart $part): SheetLine
+    {
+        return new SheetLine($part->id, $part->name, new Holding('lift', self::pieces($part->pieces)), null === $part->note ? [] : [$part->note], new OwnWay(), null);
+    }
+
+    /**
+     * @param array<string, int> $counts by name
+     *
+     * @return list<Piece>
+     */
+    private static function pieces(array $counts): array
+    {
+        $pieces = [];
+        foreach ($counts as $name => $count) {
+            $pieces[] = new Piece('own-piece-'.count($pieces), (string) $name, $count);
+        }
+
+        return $pieces;
     }
 
     private function lineOf(Part $part): ?SheetLine
@@ -54,7 +79,7 @@ final readonly class TakeApartSheet
 
         return new Holding(
             $holding->by,
-            array_values(array_filter($pieces, static fn (Piece $piece): bool => $piece->count > 0)),
+            [...array_values(array_filter($pieces, static fn (Piece $piece): bool => $piece->count > 0)), ...self::pieces($own->pieces)],
             null === $own->loose ? $holding->loose : array_values(array_filter(array_map(trim(...), explode(',', $own->loose)), static fn (string $name): bool => '' !== $name)),
             $own->way ?? $holding->way,
             $holding->cautions,

@@ -7,6 +7,9 @@ namespace GoodRinse\Core\Handbook;
 /** A question a step asks, with its closed set of answers. */
 final readonly class Capture
 {
+    /** The answer of somebody who did not look. */
+    public const UNSEEN = 'unseen';
+
     /**
      * @param list<Option>   $options all answers; of a confirmation the passing one first; empty for a tally
      * @param string|null    $means   for a grade: found (as it came out) or left (as it goes back)
@@ -14,6 +17,8 @@ final readonly class Capture
      * @param list<CountRow> $count   for a grade: what can be counted instead of judging by eye
      * @param string|null    $reading for a tally, and for a confirmation that is asked until it passes: what is counted
      * @param int            $from    for a tally how many it usually takes; for a confirmation how many came before the first asking
+     * @param string|null    $scale   for a grade: what the part is compared with
+     * @param self|null      $also    for a grade: what else is asked with it
      * @param string|null    $check   for a confirmation: the check it answers
      * @param string|null    $remedy  for a confirmation: what to do when it fails
      */
@@ -28,6 +33,8 @@ final readonly class Capture
         public ?string $of = null,
         public array $count = [],
         public ?string $reading = null,
+        public ?string $scale = null,
+        public ?self $also = null,
         public int $from = 0,
     ) {
     }

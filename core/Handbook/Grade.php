@@ -6,10 +6,10 @@ namespace GoodRinse\Core\Handbook;
 
 use GoodRinse\Core\Quantity\Fraction;
 
-/** One of the drawn meshes a person holds the real part against. */
+/** One drawn step of a scale, which a person holds the real part against. */
 final readonly class Grade
 {
-    public function __construct(public string $id, public Fraction $fraction, public string $name, public string $look)
+    public function __construct(public string $id, public Fraction $fraction, public string $name, public string $look, public string $scale = Scales::MESH)
     {
     }
 }

@@ -17,7 +17,7 @@ final class Handbook
     public const FACT_VALUES = ['scale' => ['light', 'heavy'], 'passes' => ['one', 'more']];
 
     /** What a round needs of the shared part of the handbook. */
-    private const IN_EXCERPTS = ['version', 'rhythm', 'agents', 'cautions', 'kit', 'readings'];
+    private const IN_EXCERPTS = ['version', 'rhythm', 'scales', 'agents', 'cautions', 'kit', 'readings'];
 
     /** What of a kind a round does not need: what it is reminded of is not decided in it. */
     private const NOT_IN_EXCERPTS = ['tasks', 'habits'];
@@ -25,8 +25,7 @@ final class Handbook
     /** @var array<string, MachineKind> */
     private array $kinds = [];
 
-    /** @var list<Grade>|null */
-    private ?array $grades = null;
+    private ?Scales $scales = null;
 
     private ?Chemistry $chemistry = null;
 
@@ -89,49 +88,18 @@ final class Handbook
         return AskingModel::read($this->root()->at('asking'));
     }
 
-    /** @return list<Grade> the least soiled first */
-    public function grades(): array
+    /** What parts are compared with. */
+    public function scales(): Scales
     {
-        return $this->grades ??= array_map(
-            static fn (Node $grade): Grade => new Grade($grade->string('id'), Fraction::of($grade->number('fraction')), $grade->string('name'), $grade->string('look')),
-            $this->root()->at('rhythm')->at('grades')->items(),
-        );
+        return $this->scales ??= Scales::read($this->root());
     }
 
-    /** @throws UnknownEntry */
-    public function grade(string $id): Grade
+    /** The soiled fraction that a symptom counts as which nobody has graded: the worst a mesh can be. */
+    public function worst(): Fraction
     {
-        foreach ($this->grades() as $grade) {
-            if ($grade->id === $id) {
-                return $grade;
-            }
-        }
+        $grades = $this->scales()->scale(Scales::MESH)->grades;
 
-        throw UnknownEntry::named('grade', $id);
-    }
-
-    /** The grade that a measured blocked fraction lies nearest to. */
-    public function nearestGrade(Fraction $blocked): Grade
-    {
-        $nearest = $this->grades()[0];
-        foreach ($this->grades() as $grade) {
-            if (abs($grade->fraction->value - $blocked->value) < abs($nearest->fraction->value - $blocked->value)) {
-                $nearest = $grade;
-            }
-        }
-
-        return $nearest;
-    }
-
-    /** The grade that means most soil. */
-    public function worstGrade(): Grade
-    {
-        $worst = $this->grades()[0];
-        foreach ($this->grades() as $grade) {
-            $worst = $grade->fraction->value > $worst->fraction->value ? $grade : $worst;
-        }
-
-        return $worst;
+        return $grades[count($grades) - 1]->fraction;
     }
 
     /** @throws UnknownEntry */
@@ -192,6 +160,12 @@ final class Handbook
         return ReadingRule::read($this->readings[$id] ?? throw UnknownEntry::named('reading', $id));
     }
 
+    /** @return array<array-key, mixed> the step for a part that a household adds, with {name} and {note} to fill in */
+    public function ownStep(): array
+    {
+        return $this->root()->at('own')->raw();
+    }
+
     /** @return array<string, string> names of the machine kinds, by id */
     public function kindNames(): array
     {
@@ -203,8 +177,7 @@ final class Handbook
     {
         if (!isset($this->kinds[$id])) {
             $node = $this->kindNodes()[$id] ?? throw UnknownEntry::named('machine kind', $id);
-            $grades = array_map(static fn (Grade $grade): Option => new Option($grade->id, $grade->name, $grade->look), $this->grades());
-            $this->kinds[$id] = (new KindReader($grades, self::FACTS))->read($node->at('kind'), $node->at('steps'), $node->at('procedures'));
+            $this->kinds[$id] = (new KindReader($this->scales(), self::FACTS))->read($node->at('kind'), $node->at('steps'), $node->at('procedures'));
         }
 
         return $this->kinds[$id];
@@ -240,34 +213,33 @@ final class Handbook
     }
 
     /**
-     * The part of the handbook that one procedure needs, as one machine has it: only the steps it calls for,
-     * in its words and amounts. It is a small handbook of its own that can be kept and read back.
+     * The part of the handbook that a round needs, as one machine has it: its steps in their order, in the machine's
+     * words and amounts. It is a small handbook of its own that can be kept and read back.
      *
      * @return array<string, mixed>
      *
      * @throws UnknownEntry
      */
-    public function excerpt(string $kind, string $procedure, Fitting $fitting): array
+    public function excerpt(string $kind, ProcedureSet $set, ProcedureBinding $binding): array
     {
         $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
-        $whole = $this->kind($kind)->procedureData($procedure);
-        $raw = $node->at('steps')->byId();
+        $raw = $this->kind($kind)->rawSteps() + $binding->ownSteps;
         $steps = [];
-        foreach ($this->kind($kind)->procedure($procedure)->steps as $step) {
-            if ($fitting->calls($step)) {
-                array_push($steps, ...($fitting->before[$step->id] ?? []), ...[$fitting->say($raw[$step->id]->raw())]);
-            }
+        foreach ($binding->order as $id) {
+            array_push($steps, ...($binding->before[$id] ?? []), ...[$binding->bind($raw[$id], $id)]);
         }
         $shared = array_intersect_key($this->compiled(), array_flip(self::IN_EXCERPTS));
+        $about = array_diff_key($node->at('kind')->raw(), array_flip(self::NOT_IN_EXCERPTS));
+        $about['parts'] = [...$node->at('kind')->at('parts')->raw(), ...array_values($binding->ownParts)];
 
         return [
             'kinds' => [[
                 'folder' => $node->string('folder'),
-                'kind' => $fitting->say(array_diff_key($node->at('kind')->raw(), array_flip(self::NOT_IN_EXCERPTS))),
+                'kind' => $binding->bind($about),
                 'steps' => $steps,
-                'procedures' => [['steps' => array_column($steps, 'id')] + $fitting->say($whole)],
+                'procedures' => [['steps' => array_column($steps, 'id')] + $binding->bind($this->kind($kind)->about($set))],
             ]],
-            'kit' => $fitting->say($this->root()->at('kit')->raw()),
+            'kit' => $binding->bind($this->root()->at('kit')->raw()),
         ] + $shared;
     }
 

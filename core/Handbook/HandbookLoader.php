@@ -14,7 +14,7 @@ use Symfony\Component\Yaml\Yaml;
 /** Reads the handbook folder, checks every file against its schema and all references, and compiles it. */
 final class HandbookLoader
 {
-    private const SHARED = ['rhythm', 'agents', 'chemistry', 'dose', 'cautions', 'kit', 'readings', 'schools', 'asking'];
+    private const SHARED = ['rhythm', 'scales', 'agents', 'chemistry', 'dose', 'cautions', 'kit', 'readings', 'schools', 'asking', 'own'];
     private const SCHEMA_HOME = 'https://good-rinse.invalid/schema/';
 
     /** @var list<Problem> */
@@ -44,7 +44,7 @@ final class HandbookLoader
         }
         $this->stopOnProblems();
         $expander = new ProcedureExpander();
-        $compiled['kinds'] = array_map($expander->expand(...), $compiled['kinds']);
+        $compiled['kinds'] = array_map(static fn (array $kind): array => $expander->expand($kind, Node::of($compiled['scales'])), $compiled['kinds']);
         $this->problems = [...$expander->problems(), ...(new CrossReferences())->check(Node::of($compiled))];
         $this->stopOnProblems();
 

@@ -12,10 +12,10 @@ namespace GoodRinse\Core\Handbook;
 final readonly class KindReader
 {
     /**
-     * @param list<Option>          $grades the grades as options, for steps that capture one
+     * @param Scales                $scales what parts are compared with
      * @param array<string, string> $facts  what conditions may ask for beside the traits, with what each stands at
      */
-    public function __construct(private array $grades, private array $facts)
+    public function __construct(private Scales $scales, private array $facts)
     {
     }
 
@@ -29,12 +29,12 @@ final readonly class KindReader
             $kind->string('name'),
             array_map(fn (Node $vessel): OwnVessel => $this->vessel($vessel, $defaults), $kind->at('vessels')->byId()),
             $kind->at('uses')->string('unit'),
-            $kind->at('uses')->string('one'),
-            $kind->at('uses')->string('habit'),
-            $kind->at('uses')->string('counter'),
+            $kind->at('uses')->optional('one') ?? '',
+            $kind->at('uses')->optional('habit') ?? '',
+            $kind->at('uses')->optional('counter') ?? '',
             $kind->at('uses')->optional('litres'),
             array_map(static fn (Node $procedure): string => $procedure->string('name'), $listed),
-            new KindDetails($kind, $steps, $listed, $this->grades, $defaults),
+            new KindDetails($kind, $steps, $listed, $this->scales, $defaults),
         );
     }
 

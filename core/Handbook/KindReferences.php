@@ -44,6 +44,9 @@ final class KindReferences
         $procedures = $this->procedureIds($node);
         $this->tasks = $this->problems->ids($this->file, '/tasks', $kind->at('tasks'));
         $this->taskReferences($kind, $procedures);
+        foreach ($kind->at('closings')->items() as $i => $closing) {
+            $this->problems->known($this->file, "/closings/$i/procedures", 'procedure', $closing->at('procedures')->strings(), $procedures);
+        }
         $words = array_keys($kind->at('traits')->byId());
         $this->problems->words($this->file, '', $kind->raw(), $words);
         (new StepReferences($this->problems, $this->shared, $this->facts, $this->parts, $this->tasks, $this->vessels, $words))->check($node);
@@ -86,6 +89,10 @@ final class KindReferences
                 }
             }
             $this->surfaces("/parts/$i/madeOf", $part->at('madeOf'));
+            foreach ($part->at('coveredBy')->items() as $j => $cover) {
+                $this->problems->known($this->file, "/parts/$i/coveredBy/$j/part", 'part', [$cover->string('part')], $this->parts);
+                $this->problems->condition($this->file, "/parts/$i/coveredBy/$j/when", $cover->condition('when'), $this->facts);
+            }
             $this->held("/parts/$i", $part, array_keys($kind->at('traits')->byId()));
         }
     }

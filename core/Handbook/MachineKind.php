@@ -19,6 +19,9 @@ final class MachineKind
     /** @var array<string, Habit>|null */
     private ?array $habits = null;
 
+    /** @var array<string, string> scale by task and traits */
+    private array $scales = [];
+
     /** @var array<string, Part> those that have been asked for */
     private array $parts = [];
 
@@ -136,15 +139,78 @@ final class MachineKind
     }
 
     /**
-     * Data of a procedure that can be kept and read back.
+     * What several procedures are as one: data that can be kept and read back, without steps.
      *
      * @return array<array-key, mixed>
      *
      * @throws UnknownEntry
      */
-    public function procedureData(string $id): array
+    public function about(ProcedureSet $set): array
     {
-        return $this->details->procedureData($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);
+        return $this->details->about($set->ids);
+    }
+
+    /** @return array<string, array<array-key, mixed>> data of all steps, by id */
+    public function rawSteps(): array
+    {
+        return $this->details->rawSteps();
+    }
+
+    /** @param array<array-key, mixed> $data */
+    public function step(array $data): Step
+    {
+        return $this->details->step($data);
+    }
+
+    /**
+     * The procedures that several take in, themselves included, in the handbook's order, each with its step ids.
+     *
+     * @return array<string, list<string>>
+     *
+     * @throws UnknownEntry
+     */
+    public function chains(ProcedureSet $set): array
+    {
+        return $this->details->chains($set->ids);
+    }
+
+    /**
+     * The steps of several procedures in the order they are done.
+     *
+     * @param list<string>                           $procedures those they take in included
+     * @param array<string, list<string>>            $first      parts that come off before a part on this machine, by part
+     * @param list<string>                           $exact      parts for which the household has said what comes off first
+     * @param array<string, array<array-key, mixed>> $own        data of steps that the household adds, by id
+     *
+     * @return list<string> ids
+     *
+     * @throws OrderConflict
+     */
+    public function sequence(array $procedures, array $first = [], array $exact = [], array $own = []): array
+    {
+        return $this->details->sequence($procedures, $first, $exact, $own);
+    }
+
+    /**
+     * What a round offers at its end for what was found.
+     *
+     * @param array<string, string> $answers by capture
+     *
+     * @return list<Closing> one for each finding
+     */
+    public function closings(array $answers): array
+    {
+        return $this->details->closings($answers);
+    }
+
+    /**
+     * The scale on which a task's part is judged on a machine of these traits; the mesh where it is not judged.
+     *
+     * @param array<string, string> $traits
+     */
+    public function scaleOf(string $task, array $traits): string
+    {
+        return $this->scales[$task.json_encode($traits)] ??= $this->details->scaleOf($task, $traits);
     }
 
     /** Whether a procedure cannot be done together with others. */
@@ -153,36 +219,16 @@ final class MachineKind
         return $this->details->standsAlone($procedure);
     }
 
-    /**
-     * Several procedures as one, whatever order they are named in; a procedure by itself is itself.
-     *
-     * @param non-empty-list<string> $ids
-     */
-    public static function together(array $ids): string
-    {
-        sort($ids);
-
-        return implode(Together::AND, $ids);
-    }
-
-    /**
-     * The procedures that were put together under an id.
-     *
-     * @return non-empty-list<string>
-     */
-    public static function apart(string $id): array
-    {
-        return explode(Together::AND, $id);
-    }
-
-    /**
-     * One procedure, or several as one under the id that together() gives.
-     *
-     * @throws UnknownEntry
-     */
+    /** @throws UnknownEntry */
     public function procedure(string $id): Procedure
     {
         return $this->procedures[$id] ??= $this->details->procedure($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);
+    }
+
+    /** The one of a round, whatever it is called. */
+    public function onlyProcedure(): Procedure
+    {
+        return $this->procedures[''] ??= $this->details->onlyProcedure();
     }
 
     /** The care task that a procedure does; null for one that is done when it is wanted. */

@@ -8,16 +8,17 @@ namespace GoodRinse\Core\Handbook;
 final readonly class Part
 {
     /**
-     * @param list<array{Condition, string}>       $names    other names, by trait; the first that holds wins
-     * @param list<array{Condition, list<string>}> $comesOff lines saying how it comes off, by trait
-     * @param list<array{Condition, string}>       $madeOf   surfaces, by trait; all that hold count
-     * @param string|null                          $look     what to look for on it
-     * @param bool                                 $needed   whether the machine must not run without it
-     * @param string|null                          $heldBy   trait that says how it is held
-     * @param list<HoldingRule>                    $held     how it is held; the first that applies
-     * @param Condition                            $when     traits a machine must have to have the part
+     * @param list<array{Condition, string}>       $names     other names, by trait; the first that holds wins
+     * @param list<array{Condition, list<string>}> $comesOff  lines saying how it comes off, by trait
+     * @param list<array{Condition, string}>       $madeOf    surfaces, by trait; all that hold count
+     * @param string|null                          $look      what to look for on it
+     * @param bool                                 $needed    whether the machine must not run without it
+     * @param string|null                          $heldBy    trait that says how it is held
+     * @param list<HoldingRule>                    $held      how it is held; the first that applies
+     * @param Condition                            $when      traits a machine must have to have the part
+     * @param list<array{string, Condition}>       $coveredBy parts that come off before it, by trait
      */
-    public function __construct(public string $id, private string $name, private array $names, private array $comesOff, private array $madeOf, public ?string $look, public Condition $when, public bool $needed = false, public ?string $heldBy = null, private array $held = [])
+    public function __construct(public string $id, private string $name, private array $names, private array $comesOff, private array $madeOf, public ?string $look, public Condition $when, public bool $needed = false, public ?string $heldBy = null, private array $held = [], private array $coveredBy = [])
     {
     }
 
@@ -47,6 +48,18 @@ final readonly class Part
         }
 
         return [];
+    }
+
+    /**
+     * The parts that come off before it.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return list<string>
+     */
+    public function coveredBy(array $traits): array
+    {
+        return array_values(array_map(static fn (array $cover): string => $cover[0], array_filter($this->coveredBy, static fn (array $cover): bool => $cover[1]->holds($traits))));
     }
 
     /**

@@ -19,10 +19,14 @@ final readonly class Piece
     {
     }
 
-    /** "8 cover screws", "bolt". */
+    /** "8 cover screws", "1 long screw", "bolt" where there is never more than one. */
     public function counted(): string
     {
-        return 1 === $this->count ? $this->name : sprintf('%d %ss', $this->count, $this->name);
+        return match (true) {
+            $this->count > 1 => sprintf('%d %s', $this->count, str_ends_with($this->name, 's') ? $this->name : $this->name.'s'),
+            null !== $this->countTrait || null !== $this->size => "1 $this->name",
+            default => $this->name,
+        };
     }
 
     public function counting(int $count): self

@@ -38,7 +38,7 @@ final readonly class SharedReferences
             $surfaces,
             array_keys(array_filter($vessels)),
             array_keys(array_filter($vessels, static fn (bool $own): bool => !$own)),
-            $this->problems->ids('rhythm.yaml', '/grades', $handbook->at('rhythm')->at('grades')),
+            $this->scales($handbook),
             $this->problems->ids('readings.yaml', '', $handbook->at('readings')),
         );
     }
@@ -72,5 +72,40 @@ final readonly class SharedReferences
         $this->problems->known('chemistry.yaml', '/foam/vessels', 'vessel', $rules->at('foam')->at('vessels')->strings(), $ids);
 
         return array_map(static fn (Node $vessel): bool => $vessel->flag('own'), $rules->at('vessels')->byId());
+    }
+
+    /** @return array<string, list<string>> ids of the steps of each scale */
+    private function scales(Node $handbook): array
+    {
+        $this->problems->ids('scales.yaml', '', $handbook->at('scales'));
+        $scales = $seen = [];
+        foreach ($handbook->at('scales')->items() as $i => $scale) {
+            $scales[$scale->string('id')] = $this->problems->ids('scales.yaml', "/$i/steps", $scale->at('steps'));
+            foreach (array_intersect($scales[$scale->string('id')], $seen) as $twice) {
+                $this->problems->add('scales.yaml', "/$i/steps", sprintf('"%s" is a step of another scale already', $twice));
+            }
+            $fractions = array_map(static fn (Node $step): float => $step->number('fraction'), $scale->at('steps')->items());
+            if (0.0 !== ($fractions[0] ?? null) || $fractions !== array_values(array_unique($fractions)) || $fractions !== self::rising($fractions)) {
+                $this->problems->add('scales.yaml', "/$i/steps", 'the first step is clean (0), and each further one is more');
+            }
+            $seen = [...$seen, ...$scales[$scale->string('id')]];
+        }
+        if (!isset($scales[Scales::MESH])) {
+            $this->problems->add('scales.yaml', '', 'there is no scale "mesh"');
+        }
+
+        return $scales;
+    }
+
+    /**
+     * @param list<float> $numbers
+     *
+     * @return list<float>
+     */
+    private static function rising(array $numbers): array
+    {
+        sort($numbers);
+
+        return $numbers;
     }
 }

@@ -26,7 +26,10 @@ final readonly class Step
      * @param string|null  $inPlaceOf step that this one stands in for where that one may not be done
      * @param Condition    $when      traits the machine must have
      * @param Condition    $if        answers that must have been given
-     * @param list<string> $reveals   traits of the machine that a person has seen once it is done
+     * @param list<string> $asks      traits of the machine that are asked for before it is done, as long as nobody has said them
+     * @param list<string> $tests     parts that it tests once they are back
+     * @param string|null  $putsOut   indicator light that is out once its confirmation passed
+     * @param bool         $isLast    whether it comes after everything else
      */
     public function __construct(
         public string $id,
@@ -56,7 +59,10 @@ final readonly class Step
         public array $observe = [],
         public bool $gate = false,
         public ?string $fits = null,
-        public array $reveals = [],
+        public array $asks = [],
+        public array $tests = [],
+        public ?string $putsOut = null,
+        public bool $isLast = false,
     ) {
     }
 

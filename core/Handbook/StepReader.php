@@ -16,10 +16,10 @@ use GoodRinse\Core\Quantity\PortionUnit;
 final readonly class StepReader
 {
     /**
-     * @param list<Option>          $grades   the grades as options, for steps that capture one
+     * @param Scales                $scales   what parts are compared with
      * @param array<string, string> $defaults what conditions may ask for, with what each stands at
      */
-    public function __construct(private array $grades, private array $defaults)
+    public function __construct(private Scales $scales, private array $defaults)
     {
     }
 
@@ -53,7 +53,10 @@ final readonly class StepReader
             $node->at('observe')->strings(),
             $node->flag('gate'),
             $node->optional('fits'),
-            $node->at('reveals')->strings(),
+            $node->at('asks')->strings(),
+            $node->at('tests')->strings(),
+            $node->optional('putsOut'),
+            $node->flag('last'),
         );
     }
 
@@ -84,6 +87,8 @@ final readonly class StepReader
             $node->has('most') ? Minutes::of($node->number('most')) : null,
             $node->flag('machine'),
             $node->optional('late'),
+            $node->optional('ends'),
+            $this->choices($node->at('choices')),
         );
     }
 
@@ -91,7 +96,7 @@ final readonly class StepReader
     {
         $kind = CaptureKind::from($node->string('kind'));
         $options = match ($kind) {
-            CaptureKind::Grade => $this->grades,
+            CaptureKind::Grade => $this->grades($node),
             CaptureKind::Choice => array_map(Option::read(...), $node->at('options')->items()),
             CaptureKind::Confirm => [Option::read($node->at('pass')), Option::read($node->at('fail'))],
             CaptureKind::Tally => [],
@@ -108,7 +113,28 @@ final readonly class StepReader
             $node->optional('of'),
             array_map(fn (Node $row): CountRow => new CountRow($row->string('reading'), $row->condition('when', $this->defaults)), $node->at('count')->items()),
             $node->optional('reading') ?? $node->at('counts')->optional('reading'),
+            $node->optional('scale') ?? (CaptureKind::Grade === $kind ? Scales::MESH : null),
+            $node->has('also') ? $this->also($node->at('also')) : null,
             (int) ($node->has('usual') ? $node->number('usual') : ($node->has('counts') ? $node->at('counts')->number('from') : 0)),
         );
+    }
+
+    /** @return list<int|string> minutes, or a name of WaitChoice */
+    private function choices(Node $node): array
+    {
+        return array_values(array_map(static fn (mixed $choice): int|string => is_string($choice) ? $choice : (is_numeric($choice) ? (int) $choice : 0), $node->raw()));
+    }
+
+    /** @return list<Option> the steps of its scale, and that nobody looked */
+    private function grades(Node $node): array
+    {
+        $grades = array_map(static fn (Grade $grade): Option => new Option($grade->id, $grade->name, $grade->look), $this->scales->scale($node->optional('scale') ?? Scales::MESH)->grades);
+
+        return $node->has('scale') ? [...$grades, new Option(Capture::UNSEEN, 'I didn’t look', null)] : $grades;
+    }
+
+    private function also(Node $node): Capture
+    {
+        return new Capture($node->string('id'), CaptureKind::Choice, $node->string('ask'), array_map(Option::read(...), $node->at('options')->items()));
     }
 }

@@ -52,6 +52,10 @@ final readonly class StepReferences
         foreach (['part', 'takesOff', 'putsBack', 'fits'] as $key) {
             $this->problems->known($file, "$at/$key", 'part', [$step->optional($key)], $this->parts);
         }
+        foreach (['touches', 'afterBack', 'whileOff'] as $key) {
+            $this->problems->known($file, "$at/$key", 'part', $step->at($key)->strings(), $this->parts);
+        }
+        $this->problems->known($file, "$at/capture/scale", 'scale', [$step->at('capture')->optional('scale')], array_keys($this->shared->scales));
         foreach (['waitsFor', 'inPlaceOf'] as $key) {
             $this->problems->known($file, "$at/$key", 'step', [$step->optional($key)], $steps);
         }
@@ -62,7 +66,7 @@ final readonly class StepReferences
             $this->problems->known($file, "$at/amounts/$j/vessel", 'vessel', [$amount->string('vessel')], $this->vessels);
         }
         $this->problems->known($file, "$at/clears/vessel", 'vessel', [$step->at('clears')->optional('vessel')], $this->vessels);
-        $this->problems->known($file, "$at/reveals", 'trait', $step->at('reveals')->strings(), $this->words);
+        $this->problems->known($file, "$at/asks", 'trait', $step->at('asks')->strings(), $this->words);
         $this->problems->condition($file, "$at/when", $step->condition('when'), $this->facts);
         $this->problems->condition($file, "$at/if", $step->condition('if'), $answers);
         $by = $step->at('timer')->optional('by');
@@ -101,11 +105,14 @@ final readonly class StepReferences
             $capture = $step->at('capture');
             if ($capture->has('id')) {
                 $answers[$capture->string('id')] = match ($capture->string('kind')) {
-                    'grade' => $this->shared->grades,
+                    'grade' => [...$answers[$capture->string('id')] ?? [], ...$this->shared->scales[$capture->optional('scale') ?? ''] ?? [], Capture::UNSEEN],
                     'tally' => [],
                     'confirm' => [$capture->at('pass')->string('id'), $capture->at('fail')->string('id')],
                     default => array_keys($capture->at('options')->byId()),
                 };
+                if ($capture->has('also')) {
+                    $answers[$capture->at('also')->string('id')] = array_keys($capture->at('also')->at('options')->byId());
+                }
             }
         }
 

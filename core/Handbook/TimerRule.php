@@ -14,8 +14,10 @@ final readonly class TimerRule
      * @param Minutes|null         $most    longer than this does harm
      * @param bool                 $machine whether the machine is running meanwhile
      * @param string|null          $late    what being late means
+     * @param string|null          $ends    what a person says when it is over
+     * @param list<int|string>     $choices lengths to pick from: minutes, or a name of WaitChoice
      */
-    public function __construct(public string $label, private float $usual, private ?string $by, private array $longer, public ?Minutes $most = null, public bool $machine = false, public ?string $late = null)
+    public function __construct(public string $label, private float $usual, private ?string $by, private array $longer, public ?Minutes $most = null, public bool $machine = false, public ?string $late = null, public ?string $ends = null, public array $choices = [])
     {
     }
 

@@ -100,8 +100,9 @@ final class Kitchen
     /** @return array{Fraction, Fraction} found and left, as a person grades them */
     private function graded(Fraction $found, Dice $dice): array
     {
-        $grades = $this->handbook->grades();
-        $found = $this->handbook->nearestGrade($found)->fraction;
+        $scale = $this->handbook->scales()->scale($this->kind->scaleOf($this->task->id, []));
+        $grades = $scale->grades;
+        $found = $scale->nearest($found)->fraction;
         $left = match (true) {
             $dice->uniform() < $this->settings->onlyLooks && $found->value < $this->handbook->rhythmModel()->cleanBy => $found,
             $dice->uniform() < $this->settings->leavesFilm => $grades[1]->fraction,

@@ -37,6 +37,11 @@ final class CannotTick extends \DomainException
         return new self(sprintf('This round waits here: %s Leave the page and come back when it does.', $ask));
     }
 
+    public static function notOfItsScale(string $ask): self
+    {
+        return new self(sprintf('That answer is not on the scale of this part. Pick one of those shown: %s', $ask));
+    }
+
     public static function readingOutOfRange(string $name): self
     {
         return new self(sprintf('%s: that number cannot be right. Look again.', $name));

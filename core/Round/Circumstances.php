@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
+use GoodRinse\Core\Apart\OwnParts;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Quantity\Hardness;
 
@@ -14,17 +15,21 @@ final readonly class Circumstances
      * @param array<string, string>        $traits      of the machine
      * @param bool                         $allowsHarsh whether the household uses harsh chemicals
      * @param Hardness|null                $hardness    of its water; null when nobody knows
-     * @param float                        $usesSince   of the machine since the job was last done, 0 or more
+     * @param array<string, float>         $usesSince   of the machine since each care task was last done, 0 or more, by task
      * @param array<string, float>         $strengths   % of the agents at hand, where they are not the usual ones
      * @param array<string, list<Residue>> $residues    what each vessel holds now, by vessel
+     * @param array<string, list<string>>  $first       parts that come off before a part on this machine, where the household says so, by part
+     * @param OwnParts                     $own         parts that the household adds
      */
     public function __construct(
         public array $traits,
         public bool $allowsHarsh = true,
         public ?Hardness $hardness = null,
-        public float $usesSince = 0.0,
+        public array $usesSince = [],
         public array $strengths = [],
         public array $residues = [],
+        public array $first = [],
+        public OwnParts $own = new OwnParts(),
     ) {
     }
 }

@@ -7,17 +7,21 @@ namespace GoodRinse\Core\Round;
 use GoodRinse\Core\Chemistry\ProcedureGuard;
 use GoodRinse\Core\Dose\Descaling;
 use GoodRinse\Core\Dose\NoCapacity;
-use GoodRinse\Core\Handbook\Fitting;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\OrderConflict;
+use GoodRinse\Core\Handbook\Part;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\ProcedureBinding;
+use GoodRinse\Core\Handbook\ProcedureSet;
+use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
 
 /**
- * Composes a procedure for one machine in one household: the steps its traits call for, kept apart by the
- * interlock, with the stand and the number of doses that its lime asks for.
+ * Composes procedures for one machine in one household: the steps its traits call for in one order, kept apart by the
+ * interlock, each procedure with the stand and the number of doses that its own lime asks for.
  */
 final readonly class Composer
 {
@@ -30,29 +34,43 @@ final readonly class Composer
         $this->descaling = new Descaling($handbook->doseModel());
     }
 
-    /** @throws UnknownEntry when the kind has no such procedure */
-    public function compose(MachineKind $kind, string $procedure, Circumstances $here): Composed
+    /**
+     * @throws UnknownEntry  when the kind has no such procedure
+     * @throws OrderConflict when they contradict each other, or parts of the machine wait for each other
+     */
+    public function compose(MachineKind $kind, ProcedureSet $set, Circumstances $here): ComposedProcedure
     {
-        $whole = $kind->procedure($procedure);
-        $facts = $here->traits + $this->lime($kind, $whole, $here);
-        if (!$whole->when->holds($facts)) {
-            return new Composed(null, new Fitting($facts), [], null);
+        foreach ($set->ids as $id) {
+            $name = $kind->procedure($id)->name;
+            if (!$set->isSingle() && $kind->standsAlone($id)) {
+                throw OrderConflict::alone($name);
+            }
+            if (!$kind->procedure($id)->when->holds($here->traits)) {
+                return new ComposedProcedure(null, new ProcedureBinding(), [], null);
+            }
         }
-        $fitted = $whole->fittedTo($facts);
-        $guarded = $this->guard->compose($kind, $fitted, $facts, $here->allowsHarsh, $here->residues);
-        $done = array_map(static fn ($step): string => $step->id, $guarded->steps);
-        $fitting = new Fitting(
-            $facts,
+        $facts = $this->facts($kind, $set, $here);
+        [$steps, $of] = $this->steps($kind, $facts, $here);
+        if ([] === $steps) {
+            return new ComposedProcedure(null, new ProcedureBinding(), [], null);
+        }
+        $whole = $this->named($kind, $set, $steps);
+        $guarded = $this->guard->compose($kind, $whole, $here->traits + Handbook::FACTS, $here->allowsHarsh, $here->residues);
+        $strengths = $this->strengths($here);
+        $binding = new ProcedureBinding(
+            array_map(static fn (Step $step): string => $step->id, $guarded->steps),
+            $of,
             $kind->words($here->traits),
-            array_values(array_filter(array_map(static fn ($step): string => $step->id, $fitted->steps), static fn (string $id): bool => !in_array($id, $done, true))),
             $guarded->clearing,
-            $this->strengths($here),
-            array_map(fn (float $strength): float => $this->descaling->recipeMl(1.0, $strength, INF), $this->strengths($here)),
+            $strengths,
+            array_map(fn (float $strength): float => $this->descaling->recipeMl(1.0, $strength, INF), $strengths),
+            OwnSteps::of($this->handbook, $here->own),
+            $here->own->parts(),
         );
 
-        return new Composed(
+        return new ComposedProcedure(
             null === $guarded->refused && [] !== $guarded->steps ? $whole->with($guarded->steps) : null,
-            $fitting,
+            $binding,
             $guarded->leftOut,
             $guarded->refused,
         );
@@ -67,12 +85,96 @@ final readonly class Composer
     {
         return array_values(array_filter(
             array_keys($kind->procedureNames),
-            fn (string $id): bool => null !== $this->compose($kind, $id, $here)->procedure,
+            fn (string $id): bool => null !== $this->compose($kind, ProcedureSet::of($id), $here)->procedure,
         ));
     }
 
     /**
-     * How much lime is reckoned with, as conditions ask for it.
+     * What conditions may ask for in each procedure that is for this machine, those that others take in included.
+     *
+     * @return array<string, array<string, string>> by procedure, in the handbook's order
+     */
+    private function facts(MachineKind $kind, ProcedureSet $set, Circumstances $here): array
+    {
+        $facts = [];
+        foreach (array_keys($kind->chains($set)) as $id) {
+            $procedure = $kind->procedure($id);
+            $known = $here->traits + $this->lime($kind, $procedure, $here);
+            if ($procedure->when->holds($known)) {
+                $facts[$id] = $known;
+            }
+        }
+
+        return $facts;
+    }
+
+    /**
+     * @param array<string, array<string, string>> $facts by procedure
+     *
+     * @return array{list<Step>, array<string, array<string, string>>} the steps in order, and the facts each goes by
+     */
+    private function steps(MachineKind $kind, array $facts, Circumstances $here): array
+    {
+        if ([] === $facts) {
+            return [[], []];
+        }
+        $own = OwnSteps::of($this->handbook, $here->own);
+        $raw = $kind->rawSteps() + $own;
+        $chains = array_map(array_flip(...), $kind->chains(ProcedureSet::from(array_keys($facts))));
+        $steps = $of = [];
+        foreach ($kind->sequence(array_keys($facts), $this->first($kind, $here), array_keys($here->first), $own) as $id) {
+            $step = $kind->step($raw[$id]);
+            foreach ($facts as $procedure => $known) {
+                $isItsOwn = isset($chains[$procedure][$id]) || null !== $step->putsBack || [] !== $step->tests;
+                if (($isItsOwn || null !== $step->takesOff) && $step->when->holds($known)) {
+                    $steps[] = $step;
+                    $of[$id] = $known;
+                    break;
+                }
+            }
+        }
+
+        return [$steps, $of];
+    }
+
+    /** @return array<string, list<string>> parts that come off before a part on this machine, by part */
+    private function first(MachineKind $kind, Circumstances $here): array
+    {
+        $has = static fn (string $part): bool => $kind->hasPart($part) && $kind->part($part)->when->holds($here->traits);
+        $first = $here->first + array_filter(array_map(static fn (Part $part): array => $part->coveredBy($here->traits), $kind->parts()));
+        foreach ($here->own->inTheWay() as $part => $own) {
+            $first[$part] = [...$first[$part] ?? [], ...$own];
+        }
+        $isOwn = static fn (string $part): bool => isset($here->own->parts[$part]);
+
+        return array_filter(array_map(static fn (array $covers): array => array_values(array_filter($covers, static fn (string $part): bool => $isOwn($part) || $has($part))), $first));
+    }
+
+    /** @param non-empty-list<Step> $steps */
+    private function named(MachineKind $kind, ProcedureSet $set, array $steps): Procedure
+    {
+        if ($set->isSingle()) {
+            return $kind->procedure($set->ids[0])->with($steps);
+        }
+        $about = $kind->about($set);
+        $all = array_map($kind->procedure(...), $set->ids);
+        $text = static fn (string $key): string => is_string($about[$key] ?? null) ? $about[$key] : '';
+
+        return new Procedure(
+            $text('id'),
+            $text('name'),
+            $text('does'),
+            $steps,
+            array_values(array_unique(array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->ends, $all)))),
+            array_values(array_unique(array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->essential, $all)))),
+            $set->ids,
+            null,
+            $all[0]->when,
+        );
+    }
+
+    /**
+     * How much lime a procedure meets, by the uses since its own task was last done.
      *
      * @return array<string, string>
      */
@@ -82,7 +184,7 @@ final readonly class Composer
         if (null === $litres || null === $here->hardness) {
             return Handbook::FACTS;
         }
-        $scale = $this->descaling->scaleGrams($here->hardness, $litres * $here->usesSince);
+        $scale = $this->descaling->scaleGrams($here->hardness, $litres * ($here->usesSince[$kind->taskOf($procedure->id)->id ?? ''] ?? 0.0));
         $capacity = $this->capacity($procedure, $here);
 
         return [

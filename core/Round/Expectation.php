@@ -7,6 +7,7 @@ namespace GoodRinse\Core\Round;
 use GoodRinse\Core\Handbook\CaptureKind;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\Scales;
 use GoodRinse\Core\Quantity\Fraction;
 
 /** The answers a round will most likely get: the part as dirty as estimated, clean afterwards, and of a
@@ -21,14 +22,17 @@ final class Expectation
     public static function of(Procedure $procedure, Handbook $handbook, array $blockedNow): array
     {
         $usual = Fraction::of($handbook->rhythmModel()->cleanBy);
-        $left = $handbook->grades()[0]->id;
         $answers = [];
         foreach ($procedure->steps as $step) {
-            if (CaptureKind::Choice === $step->capture?->kind && $step->if->holds($answers)) {
+            if (!$step->if->holds($answers)) {
+                continue;
+            }
+            if (CaptureKind::Choice === $step->capture?->kind) {
                 $answers[$step->capture->id] = $step->capture->options[0]->id;
             }
             if (CaptureKind::Grade === $step->capture?->kind) {
-                $answers[$step->capture->id] = 'found' === $step->capture->means ? $handbook->nearestGrade($blockedNow[$step->capture->of ?? ''] ?? $usual)->id : $left;
+                $scale = $handbook->scales()->scale($step->capture->scale ?? Scales::MESH);
+                $answers[$step->capture->id] = ('found' === $step->capture->means ? $scale->nearest($blockedNow[$step->capture->of ?? ''] ?? $usual) : $scale->clean())->id;
             }
         }
 

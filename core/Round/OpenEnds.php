@@ -21,13 +21,17 @@ final readonly class OpenEnds
             ...array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $tray->off),
             ...array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::LEFT_OVER, $part), array_keys($tray->leftOver)),
         ];
-        $opened = false;
+        $touched = false;
         foreach ($this->progress->steps() as $step) {
-            $opened = $opened || (null !== $step->takesOff && $this->progress->isDone($step) && !$this->progress->isSkipped($step));
             $tick = $this->progress->tick($step);
-            if ($opened && $step->mustPass && null !== $step->capture && !$step->capture->passes($tick->answer ?? '')) {
-                $ends[] = new OpenEnd(null === $tick ? OpenEnd::NOT_TESTED : OpenEnd::FAILED, (string) $step->capture->check);
+            $isUndone = null === $tick || Tick::COUNTING === $tick->how;
+            if ($this->isOpen($step, $tick) && (!$isUndone || ($step->mustPass && $touched))) {
+                $ends[] = new OpenEnd(match (true) {
+                    $isUndone, Tick::SKIPPED === $tick->how => OpenEnd::NOT_TESTED,
+                    default => OpenEnd::FAILED,
+                }, (string) $step->capture?->check);
             }
+            $touched = $touched || (!$isUndone && Tick::DONE === $tick->how && (null !== $step->takesOff || [] !== $step->amounts || $step->runsTheMachine()));
         }
 
         return $ends;
@@ -59,6 +63,17 @@ final readonly class OpenEnds
             $this->now(),
             static fn (OpenEnd $end): bool => in_array($end->what, OpenEnd::PART_OFF === $end->kind ? $needed : $tests, true),
         ));
+    }
+
+    /** Whether a check did not pass: one that must, or one that was answered so and left so. */
+    private function isOpen(Step $step, ?Tick $tick): bool
+    {
+        $answer = Tick::DONE === $tick?->how ? $tick->answer : null;
+        if (null === $step->capture?->check || $step->capture->passes($answer ?? '')) {
+            return false;
+        }
+
+        return $step->mustPass || null !== $answer;
     }
 
     /** Whether this round has put right what an earlier one left open. */

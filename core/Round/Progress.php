@@ -8,6 +8,7 @@ use GoodRinse\Core\Handbook\Capture;
 use GoodRinse\Core\Handbook\CaptureKind;
 use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Quantity\Minutes;
 
 /**
  * How far a round is: which steps apply, what is off the machine, what is still waited for.
@@ -16,6 +17,9 @@ use GoodRinse\Core\Handbook\Step;
  */
 final readonly class Progress
 {
+    /** @var list<Tick> in the order in which they happened */
+    public array $made;
+
     /** @var array<string, Tick> newest tick of each step */
     private array $ticks;
 
@@ -27,12 +31,13 @@ final readonly class Progress
 
     /**
      * @param Procedure  $procedure fitted to the machine
-     * @param list<Tick> $made      ticks in the order they were made
+     * @param list<Tick> $made      ticks in the order they arrived; what happened last counts
      */
-    public function __construct(private Procedure $procedure, private array $made)
+    public function __construct(public Procedure $procedure, array $made)
     {
+        $this->made = Tick::inOrder($made);
         $newest = $failures = [];
-        foreach ($made as $tick) {
+        foreach ($this->made as $tick) {
             $newest[$tick->step] = $tick;
         }
         $answers = [];
@@ -40,10 +45,13 @@ final readonly class Progress
             $tick = $newest[$step->id] ?? null;
             $answer = Tick::DONE === $tick?->how ? $tick->answer : null;
             if (null !== $step->capture) {
-                $failures[$step->id] = count(array_filter($made, static fn (Tick $each): bool => $each->step === $step->id && null !== $each->answer && !$step->capture->passes($each->answer)));
+                $failures[$step->id] = count(array_filter($this->made, static fn (Tick $each): bool => $each->step === $step->id && null !== $each->answer && !$step->capture->passes($each->answer)));
             }
             if (null !== $step->capture && null !== $answer && $step->if->holds($answers)) {
                 $answers[$step->capture->id] = $answer;
+                if (null !== $step->capture->also && null !== $tick->details->also) {
+                    $answers[$step->capture->also->id] = $tick->details->also;
+                }
             }
         }
         $this->ticks = $newest;
@@ -58,7 +66,7 @@ final readonly class Progress
     }
 
     /**
-     * The steps that apply with the answers so far, in order. What was left on need not be put back.
+     * The steps that apply with the answers so far, in order. What was left on need not be put back, nor tested.
      *
      * @param array<string, string> $assumed answers to count on where none was given yet
      *
@@ -68,7 +76,7 @@ final readonly class Progress
     {
         $answers = $this->answers + $assumed;
 
-        return array_values(array_filter($this->procedure->steps, fn (Step $step): bool => $step->if->holds($answers) && !$this->isLeftOn($step->putsBack)));
+        return array_values(array_filter($this->procedure->steps, fn (Step $step): bool => $step->if->holds($answers) && !$this->isLeftOn($step->putsBack) && !$this->isUntouched($step)));
     }
 
     /** The step before this one, or the last one for null; null when there is none. */
@@ -93,6 +101,17 @@ final readonly class Progress
         return [] !== $offs && [] === array_filter($offs, fn (Step $step): bool => Tick::SKIPPED !== $this->ticks[$step->id]->how);
     }
 
+    /** Whether everything that it tests was left on. */
+    private function isUntouched(Step $step): bool
+    {
+        return [] !== $step->tests && [] === array_filter($step->tests, fn (string $part): bool => $this->comesOff($part) && !$this->isLeftOn($part));
+    }
+
+    private function comesOff(string $part): bool
+    {
+        return [] !== array_filter($this->procedure->steps, static fn (Step $step): bool => $step->takesOff === $part);
+    }
+
     public function isDone(Step $step): bool
     {
         $tick = $this->tick($step);
@@ -111,10 +130,16 @@ final readonly class Progress
         return $this->failures[$step->id] ?? 0;
     }
 
-    /** How often a step was ticked. */
-    public function times(Step $step): int
+    /** @return list<Tick> of a step, in the order in which they happened */
+    public function ticksOf(string $step): array
     {
-        return count(array_filter($this->made, static fn (Tick $tick): bool => $tick->step === $step->id));
+        return array_values(array_filter($this->made, static fn (Tick $tick): bool => $tick->step === $step));
+    }
+
+    /** When the last thing happened; null before the first. */
+    public function lastAt(): ?\DateTimeImmutable
+    {
+        return [] === $this->made ? null : $this->made[count($this->made) - 1]->at;
     }
 
     public function tick(Step $step): ?Tick
@@ -162,14 +187,14 @@ final readonly class Progress
     {
         $step = $this->step($stepId);
         if (Tick::SKIPPED === $how) {
-            return $step->mustPass ? throw CannotTick::mustBeDone($step->short) : $step;
+            return $step->gate ? throw CannotTick::mustBeDone($step->short) : $step;
         }
         if (null !== $step->capture) {
             if (null === $answer) {
                 throw CannotTick::answerMissing($step->capture->ask);
             }
             if (!$step->capture->accepts($answer)) {
-                throw CannotTick::answerUnknown($step->capture->ask);
+                throw CaptureKind::Grade === $step->capture->kind ? CannotTick::notOfItsScale($step->capture->ask) : CannotTick::answerUnknown($step->capture->ask);
             }
             if ($step->gate && $overruled && !$step->capture->passes($answer)) {
                 throw CannotTick::notPassed($step->capture->ask);
@@ -200,7 +225,17 @@ final readonly class Progress
     {
         $tick = $this->tick($step);
 
-        return null === $step->timer || null === $tick || Tick::DONE !== $tick->how ? null : new RunningTimer($step->id, $step->timer->label, $tick->at, $step->timer->lasts($this->answers), $step->timer->most, $step->timer->late);
+        return null === $step->timer || null === $tick || Tick::DONE !== $tick->how ? null : new RunningTimer(
+            $step->id,
+            $step->timer->label,
+            $tick->at,
+            null === $tick->details->wait ? $step->timer->lasts($this->answers) : Minutes::of($tick->details->wait),
+            $step->timer->most,
+            $step->timer->late,
+            $step->timer->ends,
+            $step->timer->machine,
+            0.0 === $tick->details->wait,
+        );
     }
 
     /** @return list<string> parts taken off and not yet put back, in the order they came off */

@@ -15,6 +15,9 @@ final readonly class RunningTimer
     /**
      * @param Minutes|null $most longest it may be
      * @param string|null  $late what being late means
+     * @param string|null  $ends what a person says when it is over
+     * @param bool         $runs whether the machine runs meanwhile
+     * @param bool         $open whether it takes as long as the rest of the work
      */
     public function __construct(
         public string $step,
@@ -23,6 +26,9 @@ final readonly class RunningTimer
         public Minutes $lasts,
         public ?Minutes $most = null,
         public ?string $late = null,
+        public ?string $ends = null,
+        public bool $runs = false,
+        public bool $open = false,
     ) {
     }
 
@@ -41,7 +47,7 @@ final readonly class RunningTimer
     public function lateness(\DateTimeImmutable $now): ?Lateness
     {
         $over = -$this->secondsLeft($now);
-        if ($over < self::GRACE_SECONDS) {
+        if ($this->open || $over < self::GRACE_SECONDS) {
             return null;
         }
         $harms = null !== $this->most && $now->getTimestamp() - $this->startedAt->getTimestamp() > $this->most->seconds();

@@ -21,6 +21,7 @@ final readonly class Tick
      * @param float              $share     how much was poured, as a share of what the step says; 0 when nothing was
      * @param float|null         $strength  % of what was poured, where it is another than the step says
      * @param string             $how       one of the constants
+     * @param int|null           $by        who did it; null where nobody knows any more
      */
     public function __construct(
         public string $id,
@@ -32,6 +33,28 @@ final readonly class Tick
         public ?float $strength = null,
         public string $how = self::DONE,
         public TickDetails $details = new TickDetails(),
+        public ?int $by = null,
     ) {
+    }
+
+    /** Whether both say the same of their step, whenever and by whom. */
+    public function saysTheSameAs(self $other): bool
+    {
+        return [$this->answer, $this->overruled, $this->share, $this->strength, $this->how] === [$other->answer, $other->overruled, $other->share, $other->strength, $other->how]
+            && $this->details == $other->details;
+    }
+
+    /**
+     * In the order in which they happened; those of one moment as they were made.
+     *
+     * @param list<self> $made in the order they arrived
+     *
+     * @return list<self>
+     */
+    public static function inOrder(array $made): array
+    {
+        usort($made, static fn (self $a, self $b): int => $a->at <=> $b->at);
+
+        return $made;
     }
 }

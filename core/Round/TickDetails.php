@@ -16,8 +16,11 @@ final readonly class TickDetails
      * @param list<Reading>      $readings what was counted, measured or noticed
      * @param list<string>       $missing  kit ids that were not at hand
      * @param array<string, int> $leftOver pieces that did not go back, how many of each by name
+     * @param string|null        $also     answer to what is asked with a grade
+     * @param float|null         $wait     minutes that were picked for the wait it starts, 0 for as long as the rest takes
+     * @param string|null        $despite  what was not as it should be when the machine was run all the same
      */
-    public function __construct(public array $readings = [], public array $missing = [], public array $leftOver = [])
+    public function __construct(public array $readings = [], public array $missing = [], public array $leftOver = [], public ?string $also = null, public ?float $wait = null, public ?string $despite = null)
     {
     }
 
@@ -40,7 +43,10 @@ final readonly class TickDetails
             'readings' => array_map(static fn (Reading $reading): array => $reading->toArray(), $this->readings),
             'missing' => $this->missing,
             'leftOver' => $this->leftOver,
-        ]);
+            'also' => $this->also,
+            'wait' => $this->wait,
+            'despite' => $this->despite,
+        ], static fn (mixed $value): bool => null !== $value && [] !== $value);
     }
 
     /**
@@ -64,6 +70,9 @@ final readonly class TickDetails
             }
         }
 
-        return new self($readings, array_values(array_filter($list('missing'), is_string(...))), $leftOver);
+        $text = static fn (string $key): ?string => is_string($data[$key] ?? null) ? $data[$key] : null;
+        $wait = $data['wait'] ?? null;
+
+        return new self($readings, array_values(array_filter($list('missing'), is_string(...))), $leftOver, $text('also'), is_int($wait) || is_float($wait) ? (float) $wait : null, $text('despite'));
     }
 }

@@ -89,8 +89,8 @@ final readonly class BusyHousehold
     private function others(MachineKind $kind, array $schools, Day $today, int $days, \DateTimeZone $zone, Dice $dice): array
     {
         $events = [];
-        $grades = $this->handbook->grades();
         foreach ($kind->tasksFor(self::TRAITS) as $id => $task) {
+            $grades = $this->handbook->scales()->scale($kind->scaleOf($id, self::TRAITS))->grades;
             $every = $task->school($schools[$id])->days ?? 30;
             for ($ago = $days; 'filter' !== $id && $ago > 0; $ago -= max(1, (int) round($dice->lognormal($every, 0.2)))) {
                 $events[] = new LabEvent($today->plus(-$ago)->atTime(11, 0, $zone), new Opening($id, $grades[$dice->between(0, 3)]->fraction, Fraction::none()));

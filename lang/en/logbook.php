@@ -47,6 +47,7 @@ return [
         'runs-dry' => ['passed' => 'Run empty: dry and quiet', 'failed' => 'Run empty: wet or loud'],
         'drains' => ['passed' => 'It drains', 'failed' => 'It does not drain'],
         'heats' => ['passed' => 'It heats', 'failed' => 'It does not heat'],
+        'light-out' => ['passed' => 'The light is out', 'failed' => 'The light is still on'],
         'dry-filters' => ['passed' => 'The filters are dry', 'failed' => 'The filters still dripped'],
     ],
     'voiding' => ['undo' => 'An entry was taken back', 'correction' => 'An entry was set right'],

@@ -3,7 +3,7 @@
     $query = fn (array $with) => array_filter(array_merge(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show], $with), fn ($value) => $value !== null);
 @endphp
 <x-layout title="Logbook" place="logbook">
-    <x-mesh-symbols :handbook="$handbook"/>
+    <x-scale-symbols :handbook="$handbook"/>
     <x-entry-signs/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
     <h1>{{ $pointed ? 'This entry, and what came before.' : ($days ? 'What happened here, the latest first.' : 'Nothing is written down here yet.') }}</h1>
@@ -21,7 +21,7 @@
     @endif
     <form method="post" id="void">@csrf</form>
     @foreach ($days as $group)
-        <section class="day" aria-label="{{ Dates::longWeekday($group['day']) }}">
+        <section class="day" aria-label="{{ Dates::longWeekday($group['day'], $today) }}">
             <h2>{{ Dates::day($group['day'], $today) }} <span>{{ Dates::relative($group['day'], $today) }}</span></h2>
             <div class="tile">
                 @foreach ($group['groups'] as $lines)
@@ -29,7 +29,7 @@
                         @if ($loop->iteration === 2)<details class="line__more"><summary>{{ count($lines) - 1 }} more from the same round</summary>@endif
                         <div @class(['line', 'line--void' => $line->voidedBy, 'line--pointed' => $line->id === $pointed]) @if ($line->id === $pointed) id="entry" aria-current="true" @endif>
                             <span class="line__sign">
-                                @if ($line->grade)<svg class="swatch swatch--34" aria-hidden="true"><use href="#mesh-{{ $line->grade }}"/></svg>@else<svg aria-hidden="true"><use href="#sign-{{ $line->kind }}"/></svg>@endif
+                                @if ($line->grade)<svg class="swatch swatch--34" aria-hidden="true"><use href="#grade-{{ $line->grade }}"/></svg>@else<svg aria-hidden="true"><use href="#sign-{{ $line->kind }}"/></svg>@endif
                             </span>
                             <span class="line__words">
                                 <span>{{ $line->words }}</span>

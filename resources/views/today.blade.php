@@ -4,7 +4,7 @@
     $batch = $batches[0] ?? null;
 @endphp
 <x-layout title="Today" place="today">
-    <x-mesh-symbols :handbook="$handbook"/>
+    <x-scale-symbols :handbook="$handbook"/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
 
     @foreach ($left as $open)
@@ -18,6 +18,13 @@
         </section>
     @endforeach
 
+    @foreach ($unreadable as $round)
+        <section class="tile mb-3">
+            <h2>{{ $round->machine->name }}: a round that cannot go on</h2>
+            <p>{{ __('rounds.unreadable') }}</p>
+            <form method="post" action="{{ route('rounds.end', $round) }}" class="with-gap mb-0">@csrf<input type="hidden" name="how" value="stopped"><input type="hidden" name="knows" value="1"><button class="push">End this round</button><a class="push push--quiet" href="{{ route('rounds.show', $round) }}">See what it wrote down</a></form>
+        </section>
+    @endforeach
     @if ($dangers)<div class="mb-3"><x-vessel-notices :notices="$dangers" :household="$household" :today="$today"/></div>@endif
     @if ($first === null)
         <x-first-machine/>
@@ -45,13 +52,27 @@
                                 Started now, all is done at <strong>{{ Dates::time($doneAt, $household->zone()) }}</strong>.
                             </p>
                         @else
-                            <h1>Nothing {{ $dangers ? 'else ' : '' }}to do today.<br>{{ $first->care->rhythm->dueOn ? 'Next on '.Dates::longWeekday($first->care->rhythm->dueOn).'.' : '' }}</h1>
+                            <h1>Nothing {{ $dangers ? 'else ' : '' }}to do today.<br>{{ $first->care->rhythm->dueOn ? 'Next on '.Dates::longWeekday($first->care->rhythm->dueOn, $today).'.' : '' }}</h1>
                             <p>First comes {{ mb_strtolower($first->care->name()) }}, {{ $first->care->machine->name }}: {{ $first->when() }}. You can open it earlier: what you find moves the date.</p>
                         @endif
                     </div>
                     <div class="ask__do">
                         @if ($running)
                             <a class="push push--main" href="{{ route('rounds.show', $running) }}">Go on</a>
+                            <details>
+                                <summary>Stop this round</summary>
+                                <form method="post" action="{{ route('rounds.end', $running) }}">
+                                    @csrf
+                                    <input type="hidden" name="how" value="stopped">
+                                    @if ($openEnds)
+                                        <p class="hazard mb-2">Left open: {{ App\Words\OpenEndWords::list($running, $openEnds) }}.</p>
+                                        <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required> I know.</label>
+                                    @else
+                                        <p class="muted small mb-2">What you ticked stays in the logbook.</p>
+                                    @endif
+                                    <button class="push push--hazard">Stop it for good</button>
+                                </form>
+                            </details>
                             @if ($running->machine_id !== $first->care->machine->id && $first->isDue())
                                 <x-start-round :care="$first->care" :procedure="$first->care->fullest()">{{ $first->care->machine->name }} first</x-start-round>
                             @endif
@@ -213,7 +234,7 @@
                         @if (count($machines) > 7)</details>@endif
                     </div>
                 </section>
-                @if (count($machines) === 1)<x-grade-key :handbook="$handbook"/>@endif
+                @if (count($machines) === 1 && $first)<x-grade-key :scale="$handbook->scales()->scale($first->care->scale())" title="What you compare it with"/>@endif
             </aside>
         </div>
     @endif

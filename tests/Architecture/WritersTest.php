@@ -69,13 +69,13 @@ final class WritersTest extends TestCase
         $folder = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/resources/views', \FilesystemIterator::SKIP_DOTS));
         foreach ($folder as $file) {
             \assert($file instanceof \SplFileInfo);
-            self::assertDoesNotMatchRegularExpression('/RhythmEngine|IntervalLearner|TaskClocks|Scribe|DB::|::query\(/', (string) file_get_contents($file->getPathname()), $file->getPathname());
+            self::assertDoesNotMatchRegularExpression('/RhythmEngine|IntervalLearner|TaskClocks|EntryProjector|DB::|::query\(/', (string) file_get_contents($file->getPathname()), $file->getPathname());
         }
     }
 
     public function test_every_public_method_of_the_front_doors_is_explained(): void
     {
-        foreach ([\GoodRinse\Core\Rhythm\RhythmEngine::class, \GoodRinse\Core\Handbook\Handbook::class, \GoodRinse\Core\Logbook\HistoryBuilder::class, \GoodRinse\Core\Lab\Kitchen::class, \GoodRinse\Core\Round\Progress::class, \GoodRinse\Core\Round\Scribe::class] as $class) {
+        foreach ([\GoodRinse\Core\Rhythm\RhythmEngine::class, \GoodRinse\Core\Handbook\Handbook::class, \GoodRinse\Core\Logbook\HistoryBuilder::class, \GoodRinse\Core\Lab\Kitchen::class, \GoodRinse\Core\Round\Progress::class, \GoodRinse\Core\Round\EntryProjector::class] as $class) {
             $reflection = new \ReflectionClass($class);
             self::assertNotFalse($reflection->getDocComment(), $class);
         }

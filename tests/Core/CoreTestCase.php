@@ -7,8 +7,14 @@ namespace Tests\Core;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\HandbookLoader;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\ProcedureSet;
+use GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Round\Circumstances;
 use GoodRinse\Core\Round\Composer;
+use GoodRinse\Core\Round\EntryProjector;
+use GoodRinse\Core\Round\Progress;
+use GoodRinse\Core\Round\ProjectedEntry;
+use GoodRinse\Core\Round\Remark;
 use PHPUnit\Framework\TestCase;
 
 /** The core by itself, on the handbook as it ships. */
@@ -28,9 +34,21 @@ abstract class CoreTestCase extends TestCase
      */
     protected static function fitted(string $kind, string $procedure, array $traits, bool $allowsHarsh = true): Procedure
     {
-        $composed = (new Composer(self::handbook()))->compose(self::handbook()->kind($kind), $procedure, new Circumstances($traits, $allowsHarsh));
+        $composed = (new Composer(self::handbook()))->compose(self::handbook()->kind($kind), ProcedureSet::of($procedure), new Circumstances($traits, $allowsHarsh));
         self::assertNotNull($composed->procedure, "$procedure is for this machine");
 
-        return (new Handbook(self::handbook()->excerpt($kind, $procedure, $composed->fitting)))->kind($kind)->procedure($procedure);
+        return (new Handbook(self::handbook()->excerpt($kind, ProcedureSet::of($procedure), $composed->binding)))->kind($kind)->onlyProcedure();
+    }
+
+    /**
+     * What follows from the tick of a step.
+     *
+     * @return list<Payload>
+     */
+    protected static function saidAt(string $step, Progress $progress): array
+    {
+        $entries = array_filter((new EntryProjector(self::handbook()))->project($progress), static fn (ProjectedEntry $entry): bool => $entry->step === $step);
+
+        return array_values(array_filter(array_map(static fn (ProjectedEntry $entry): Payload|Remark => $entry->says, $entries), static fn (Payload|Remark $says): bool => $says instanceof Payload));
     }
 }

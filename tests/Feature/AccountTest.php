@@ -29,7 +29,7 @@ final class AccountTest extends TestCase
         $round = $this->startRound(User::query()->firstOrFail(), $machine);
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertRedirect();
-        $this->get("/rounds/$round->id")->assertSee('Patchy after 24 days, so 30 days became 27.')->assertSee('Next on');
+        $this->get("/rounds/$round->id")->assertSee('Patchy after 24 days, so 30 days became 27.')->assertSee('next on');
     }
 
     public function test_passwords_are_hashed_and_weak_ones_refused(): void

@@ -21,7 +21,7 @@ final class DrawingTest extends TestCase
 {
     public function test_each_mesh_is_covered_by_exactly_its_share(): void
     {
-        foreach (app(Handbook::class)->grades() as $grade) {
+        foreach (app(Handbook::class)->scales()->scale('mesh')->grades as $grade) {
             $flecks = MeshSoil::flecks($grade->fraction);
             self::assertEqualsWithDelta($grade->fraction->value, MeshSoil::covered($flecks), 0.0005, $grade->id);
             self::assertEqualsWithDelta($grade->fraction->value, MeshSoil::covered($flecks, 317), 0.01, "$grade->id on another grid");

@@ -30,7 +30,7 @@ final class HandbookPlaceTest extends TestCase
                 $numbered += [] === $procedure->runs ? 1 : 0;
             }
         }
-        self::assertSame(28, $numbered, 'twenty-seven procedures, the change of a water filter once for each sort of brewer');
+        self::assertSame(30, $numbered, 'each once, the change of a water filter once for each sort of brewer');
         $this->get('/handbook/dishwasher/acid-wash')->assertSee('1 cup white vinegar, 5 %')->assertSee('2 h 30 min, the machine works')->assertSee('Vinegar stays away from bleach')->assertSee('our line');
         foreach (['/handbook/dishwasher/polish', '/handbook/toaster/descale', '/handbook/dishwasher/%3Cscript%3E'] as $nowhere) {
             $this->get($nowhere)->assertNotFound();
@@ -44,7 +44,7 @@ final class HandbookPlaceTest extends TestCase
         $twist = $this->machineOf($user, ['name' => 'Tarn', 'traits' => ['filter' => 'twist-out', 'tub' => 'plastic', 'mesh' => 'plastic']]);
         $this->actingAs($user);
 
-        $this->get("/handbook/dishwasher/strip-down?machine=$screwed->id")->assertSee('Undo the 6 cover screws.')->assertSee('driver, flat blade')->assertSee('Start it on Skerry');
+        $this->get("/handbook/dishwasher/strip-down?machine=$screwed->id")->assertSee('Undo the cover screws: 6.')->assertSee('driver, flat blade')->assertSee('Start it on Skerry');
         $this->get("/handbook/dishwasher/strip-down?machine=$twist->id")->assertSee('Not for this machine')->assertDontSee('Start it on');
         $this->get("/handbook/dishwasher/bleach-wash?machine=$screwed->id")->assertSee('Not')->assertDontSee('Start it on Skerry');
         $this->get("/handbook/dishwasher/filter-clean?machine=$twist->id")->assertSee('5 ml chlorine bleach')->assertDontSee('brush the slime off');

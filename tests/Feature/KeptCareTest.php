@@ -39,7 +39,7 @@ final class KeptCareTest extends TestCase
 
     private function read(): TaskCare
     {
-        return app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks['filter'];
+        return app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks['filter'] ?? app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks['mouth-look'];
     }
 
     /** Queries that read the logbook while the care is read. */

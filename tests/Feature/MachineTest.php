@@ -83,9 +83,9 @@ final class MachineTest extends TestCase
         $round = $this->startRound($user, $machine, 'filter-clean');
         $this->tick($round, 'kit');
         $this->tick($round, 'power-off');
-        $this->get("/rounds/$round->id")->assertDontSee('Now that you see it');
+        $this->get("/rounds/$round->id")->assertDontSee('Before you go on');
         $this->tick($round, 'rack-out');
-        $this->get("/rounds/$round->id")->assertSee('Now that you see it')->assertSee('What sits in the floor, under the lower rack?')->assertDontSee('What is the inside made of?');
+        $this->get("/rounds/$round->id")->assertSee('Before you go on')->assertSee('What sits in the floor, under the lower rack?')->assertDontSee('What is the inside made of?');
         self::assertContains('filter-out-twist', self::stepsOf($round), 'as long as nobody knows it is the usual one');
 
         $this->put("/machines/$machine->id/traits/filter", ['value' => 'flat-plate', 'round' => $round->id])->assertRedirect("/rounds/$round->id");

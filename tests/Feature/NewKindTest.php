@@ -56,9 +56,9 @@ final class NewKindTest extends TestCase
 
         $this->post("/machines/$machine->id/rounds", ['task' => 'descale'])->assertRedirect();
         $round = $machine->rounds()->with('machine')->firstOrFail();
-        $this->walk($round, ['found' => 'patchy']);
+        $this->walk($round, ['found' => 'lime-slower']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertSee('Patchy after 24 days, so 30 days became 27.');
+        $this->get("/rounds/$round->id")->assertSee('Slower after 24 days, so 30 days became 27.');
         $this->get('/logbook')->assertSee('400 ml of white vinegar into the kettle (5 %)')->assertSee('Plain water ran through the kettle, twice the tank');
     }
 }

@@ -27,6 +27,7 @@ final class RhythmTest extends TestCase
 
     private function opened(string $on, string $found, string $left = 'clear', string $task = 'filter', ?string $measured = null): void
     {
+        [$found, $left] = 'seal' === $task ? ['seal-spots', 'seal-clean'] : [$found, $left];
         $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => $task, 'on' => $on, 'found' => $found, 'left' => $left, 'measured' => $measured])->assertSessionHasNoErrors();
     }
 

@@ -21,8 +21,11 @@ final class RoundPagesTest extends TestCase
                 yield "clean, $filter, $found, $residue" => [$filter, 'filter-clean', $found, $residue];
             }
         }
-        foreach (['twist-out', 'flat-plate', 'sealed', 'none'] as $filter) {
+        foreach (['twist-out', 'flat-plate'] as $filter) {
             yield "look, $filter" => [$filter, 'look-and-wipe', 'heavy', 'leave'];
+        }
+        foreach (['sealed', 'none'] as $filter) {
+            yield "look, $filter" => [$filter, 'mouth-clean', 'well-covered', 'leave'];
         }
     }
 
@@ -49,11 +52,10 @@ final class RoundPagesTest extends TestCase
             null === $before ? $page->assertDontSee('← Back') : $page->assertSee("step=$before->id", false);
             $this->tick($round, $step->id, match (true) {
                 null === $step->capture => null,
-                'found' === $step->capture->id => $found,
-                'residue' === $step->capture->id => $residue,
-                CaptureKind::Grade === $step->capture->kind => 'clear' === $found ? 'clear' : 'film',
+                in_array($step->capture->id, ['found', 'mouth'], true) => $found,
+                CaptureKind::Grade === $step->capture->kind => $step->capture->options['clear' === $found ? 0 : 1]->id,
                 default => $step->capture->options[0]->id,
-            })->assertSessionHasNoErrors();
+            }, 'light-again' === $step->id ? ['also' => $residue] : [])->assertSessionHasNoErrors();
             $seen[] = $step->id;
             $before = $step;
         }

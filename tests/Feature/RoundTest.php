@@ -40,7 +40,7 @@ final class RoundTest extends TestCase
     public function test_the_page_leads_through_the_round_a_step_at_a_time(): void
     {
         $round = $this->round();
-        $this->get("/rounds/$round->id")->assertOk()->assertSee('Put these within reach.')->assertSee('15 ml dish soap');
+        $this->get("/rounds/$round->id")->assertOk()->assertSee('Put these within reach.')->assertSee('20 ml dish soap')->assertSee('may be needed, if it is dirty');
         $this->tick($round, 'kit')->assertRedirect("/rounds/$round->id");
         $this->get("/rounds/$round->id")->assertSee('Switch it off at the plug or breaker.')->assertSee('Power off first')->assertSee('Hot water scalds');
         foreach (['power-off', 'rack-out', 'pick-floor', 'filter-out-twist'] as $step) {
@@ -228,9 +228,9 @@ final class RoundTest extends TestCase
     {
         $brewer = $this->machineOf($this->user, ['kind' => 'drip-brewer', 'name' => 'Pot', 'traits' => ['programme' => 'programmed'], 'habits' => [], 'schools' => []]);
         $round = $this->startRound($this->user, $brewer, 'descale-programme');
-        $this->walk($round, ['pots' => 'heavy']);
+        $this->walk($round, ['pots' => 'lime-slow']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertSee('Done. Next on')->assertDontSee('Still due')->assertSee('Water tank opened: heavy, left clear');
+        $this->get("/rounds/$round->id")->assertSee('Descale: next on')->assertDontSee('still due')->assertSee('Water tank opened: slow, left as always');
     }
 
     public function test_stopping_with_parts_off_says_so_on_today(): void

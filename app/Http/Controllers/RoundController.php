@@ -44,6 +44,9 @@ final class RoundController extends Controller
     public function show(Request $request, Round $round, RoundPage $page, RoundSummaryPage $summary): View
     {
         $home = $this->person($request)->home();
+        if (!$round->isReadable()) {
+            return view('rounds.unreadable', $summary->unreadable($round, $home));
+        }
         if (null !== $round->ended_at) {
             return view('rounds.summary', $summary->for($round, $home));
         }
@@ -71,8 +74,12 @@ final class RoundController extends Controller
     }
 
     /** The service record of an ended round. */
-    public function record(Request $request, Round $round, RecordPage $page): View
+    public function record(Request $request, Round $round, RecordPage $page, RoundSummaryPage $summary): View
     {
+        if (!$round->isReadable()) {
+            return view('rounds.unreadable', $summary->unreadable($round, $this->person($request)->home()));
+        }
+
         return view('rounds.record', $page->for($round, $this->person($request)->home()));
     }
 
@@ -81,11 +88,13 @@ final class RoundController extends Controller
         return $pdf->page(view('rounds.record-pdf', $page->for($round, $this->person($request)->home())), Str::slug($round->machine->name.' '.$round->started_at->format('Y-m-d')).'-service-record.pdf');
     }
 
-    public function end(Request $request, Round $round, EndRound $end): RedirectResponse
+    public function end(Request $request, Round $round, EndRound $end, StartRound $start): RedirectResponse
     {
-        $request->validate(['how' => ['required', Rule::in([Round::FINISHED, Round::STOPPED])]]);
-        $end->handle($round, $this->person($request), $request->string('how')->toString(), $request->boolean('knows'));
+        $request->validate(['how' => ['required', Rule::in([Round::FINISHED, Round::STOPPED])], 'then' => ['nullable', 'string', 'regex:/^[a-z][a-z0-9-]{0,39}$/']]);
+        $person = $this->person($request);
+        $end->handle($round, $person, $request->string('how')->toString(), $request->boolean('knows'));
+        $next = $request->filled('then') ? $start->handle($round->machine, $person, [$request->string('then')->toString()]) : $round;
 
-        return redirect()->route('rounds.show', $round);
+        return redirect()->route('rounds.show', $next);
     }
 }

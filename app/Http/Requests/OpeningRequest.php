@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Grade;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Scales;
 use Illuminate\Validation\Rule;
 
 final class OpeningRequest extends UlidRequest
@@ -15,8 +16,9 @@ final class OpeningRequest extends UlidRequest
     public function rules(): array
     {
         $handbook = app(Handbook::class);
-        $grades = array_map(static fn (Grade $grade): string => $grade->id, $handbook->grades());
         $machine = $this->route('machine');
+        $scale = $machine instanceof Machine ? $handbook->kind($machine->kind)->scaleOf($this->string('task')->toString(), $machine->traits) : Scales::MESH;
+        $grades = array_map(static fn (Grade $grade): string => $grade->id, $handbook->scales()->scale($scale)->grades);
         $tasks = $machine instanceof Machine ? array_keys($handbook->kind($machine->kind)->tasks()) : [];
 
         return [

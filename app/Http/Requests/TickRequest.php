@@ -33,6 +33,8 @@ final class TickRequest extends UlidRequest
             'left' => ['nullable', 'array', 'max:12'],
             'left.*' => ['nullable', 'integer', 'between:0,40'],
             'ago' => ['nullable', 'integer', 'min:0'],
+            'also' => ['nullable', 'string', 'max:40'],
+            'wait' => ['nullable', 'string', 'max:20'],
             'photo_id' => ['required', 'string', 'ulid'],
             'photo' => $this->photoRules(),
         ], static fn (string $field): bool => isset($sent['photo_id' === $field ? 'photo' : explode('.', $field)[0]]), ARRAY_FILTER_USE_KEY);
@@ -55,6 +57,9 @@ final class TickRequest extends UlidRequest
             $this->leftOver(),
             $this->boolean('knows'),
             $this->filled('ago') ? $this->integer('ago') : null,
+            $this->filled('also') ? $this->string('also')->toString() : null,
+            $this->filled('wait') ? $this->string('wait')->toString() : null,
+            $this->boolean('ended'),
         );
     }
 

@@ -28,13 +28,13 @@ final class MeshSoil
     private const WORTH = 0.45;
 
     /**
-     * The five meshes as SVG symbols, mesh-clear to mesh-clogged; drawn once and kept.
+     * The five meshes as SVG symbols, grade-clear to grade-clogged; drawn once and kept.
      *
      * @param list<Grade> $grades
      */
     public static function symbols(array $grades): string
     {
-        $key = 'meshes.6.'.implode(',', array_map(static fn (Grade $grade): string => $grade->id.$grade->fraction->value, $grades));
+        $key = 'meshes.7.'.implode(',', array_map(static fn (Grade $grade): string => $grade->id.$grade->fraction->value, $grades));
         $symbols = Cache::get($key);
         if (!is_string($symbols)) {
             $symbols = implode('', array_map(self::symbol(...), $grades));
@@ -47,7 +47,7 @@ final class MeshSoil
     private static function symbol(Grade $grade): string
     {
         return sprintf(
-            '<symbol id="mesh-%s" viewBox="-54 -54 108 108"><circle class="mesh-light" r="50"/><g clip-path="url(#mesh-window)"><path class="mesh-wire" d="%s"/><path class="mesh-soil" d="%s"/></g><circle class="mesh-hoop" r="50"/></symbol>',
+            '<symbol id="grade-%s" viewBox="-54 -54 108 108"><circle class="mesh-light" r="50"/><g clip-path="url(#mesh-window)"><path class="mesh-wire" d="%s"/><path class="mesh-soil" d="%s"/></g><circle class="mesh-hoop" r="50"/></symbol>',
             $grade->id,
             self::GRID,
             self::path($grade->fraction),

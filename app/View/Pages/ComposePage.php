@@ -10,12 +10,13 @@ use App\Care\Recompose;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Models\Round;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\OrderConflict;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\Step;
-use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\Estimate;
@@ -44,6 +45,8 @@ final readonly class ComposePage
             $picked = '' === $part ? $this->due($care) : array_slice($this->about($care, $choices, $part), 0, 1);
         }
 
+        [$together, $conflict] = $this->tried($care, $household, $picked);
+
         return [
             'household' => $household,
             'machine' => $machine,
@@ -52,8 +55,9 @@ final readonly class ComposePage
             'picked' => $picked,
             'part' => $care->kind->hasPart($part) ? $care->kind->part($part) : null,
             'about' => '' === $part ? [] : $this->about($care, $choices, $part),
-            'together' => $this->together($care, $household, $picked),
-            'running' => $machine->rounds()->whereNull('ended_at')->get(),
+            'together' => $together,
+            'conflict' => $conflict,
+            'running' => $machine->rounds()->whereNull('ended_at')->get()->filter(static fn (Round $round): bool => $round->isReadable()),
         ];
     }
 
@@ -100,6 +104,20 @@ final readonly class ComposePage
     }
 
     /**
+     * @param list<string> $picked
+     *
+     * @return array{array{estimate: Estimate, apart: float, steps: int, saved: int}|null, string|null} what comes of it, or why it cannot be
+     */
+    private function tried(MachineCare $care, Household $household, array $picked): array
+    {
+        try {
+            return [$this->together($care, $household, $picked), null];
+        } catch (OrderConflict $e) {
+            return [null, $e->getMessage()];
+        }
+    }
+
+    /**
      * What comes of doing the picked ones together.
      *
      * @param list<string> $picked
@@ -108,12 +126,11 @@ final readonly class ComposePage
      */
     private function together(MachineCare $care, Household $household, array $picked): ?array
     {
-        try {
-            $parts = array_filter(array_map(fn (string $id): ?Procedure => $this->recompose->procedure($care->machine, $household, $care->kind, $id)->procedure, $picked));
-            $whole = [] === $picked ? null : $this->recompose->procedure($care->machine, $household, $care->kind, MachineKind::together($picked))->procedure;
-        } catch (UnknownEntry) {
+        if ([] === $picked) {
             return null;
         }
+        $parts = array_filter(array_map(fn (string $id): ?Procedure => $this->recompose->procedure($care->machine, $household, $care->kind, ProcedureSet::of($id))->procedure, $picked));
+        $whole = $this->recompose->procedure($care->machine, $household, $care->kind, ProcedureSet::from($picked))->procedure;
         if (null === $whole) {
             return null;
         }

@@ -13,6 +13,7 @@ use GoodRinse\Core\Handbook\Caution;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\Composer;
@@ -51,9 +52,9 @@ final readonly class DoorCardPage
         $here = $this->surroundings->circumstances($machine, $household);
         $procedures = [];
         foreach (array_keys($kind->procedureNames) as $id) {
-            $composed = $composer->compose($kind, $id, $here);
+            $composed = $composer->compose($kind, ProcedureSet::of($id), $here);
             if (null !== $composed->procedure && [] === $composed->procedure->runs) {
-                $procedures[] = (new Handbook($this->handbook->excerpt($kind->id, $id, $composed->fitting)))->kind($kind->id)->procedure($id);
+                $procedures[] = (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($id), $composed->binding)))->kind($kind->id)->onlyProcedure();
             }
         }
 

@@ -12,6 +12,7 @@ use GoodRinse\Core\Handbook\Cause;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\Question;
 use GoodRinse\Core\Handbook\Symptom;
 use GoodRinse\Core\Handbook\Trouble;
@@ -141,7 +142,7 @@ final readonly class HandbookPages
         $here = $this->surroundings->circumstances($machine, $household);
         $lines = $not = [];
         foreach ($kind->procedureNames as $id => $name) {
-            $composed = $this->composer->compose($kind, $id, $here);
+            $composed = $this->composer->compose($kind, ProcedureSet::of($id), $here);
             if (null !== $composed->procedure) {
                 $lines[] = $this->line($kind, $composed->procedure, $machine);
             } elseif (null !== $composed->refused && !$composed->refused->isHouseRule()) {

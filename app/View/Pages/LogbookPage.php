@@ -131,7 +131,7 @@ final readonly class LogbookPage
                 $machine?->name,
                 is_string($person) ? $person : null,
                 $row->round_id,
-                $says instanceof Opening && null !== $says->found ? $this->handbook->nearestGrade($says->found)->id : null,
+                $says instanceof Opening && null !== $says->found ? $this->handbook->scales()->scale($this->words->scale($machine, $says->task))->nearest($says->found)->id : null,
                 $this->meetingWords->about($meetings, $row->id),
                 null !== $row->voids,
                 $voided[$row->id] ?? null,

@@ -9,6 +9,7 @@ use App\Care\FixHistory;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Models\Round;
 use App\View\Drawing\FoulingChart;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
@@ -52,7 +53,7 @@ final readonly class MachinePage
                 array_values(array_filter($urgent, static fn (TaskCare $task): bool => $task !== $shown)),
             ),
             'chart' => null === $shown ? null : FoulingChart::of($shown, $this->handbook, $today),
-            'running' => $machine->rounds()->whereNull('ended_at')->orderBy('started_at')->get(),
+            'running' => $machine->rounds()->whereNull('ended_at')->orderBy('started_at')->get()->filter(static fn (Round $round): bool => $round->isReadable()),
             'wanted' => $care->onDemand(),
             'notices' => $this->keepApart->for($household, [$care], $machine),
             'pourInto' => $this->keepApart->pourInto([$care])[$machine->id] ?? [],

@@ -12,11 +12,12 @@ use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\Question;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Round\Circumstances;
-use GoodRinse\Core\Round\Composed;
+use GoodRinse\Core\Round\ComposedProcedure;
 use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
@@ -42,7 +43,7 @@ final readonly class ProcedurePage
         $whole = $kind->procedure($procedureId);
         $machines = $household->machines()->where('kind', $kindId)->orderBy('name')->get();
         $machine = $machines->firstWhere('id', $machineId) ?? $machines->first();
-        $composed = (new Composer($this->handbook))->compose($kind, $procedureId, $this->circumstances($machine, $household, $kind, $procedureId));
+        $composed = (new Composer($this->handbook))->compose($kind, ProcedureSet::of($procedureId), $this->circumstances($machine, $household, $kind, $procedureId));
         $procedure = null === $composed->procedure ? null : $this->asDone($composed, $kind, $procedureId);
         $shown = $procedure ?? $whole;
         $assumed = Expectation::of($shown, $this->handbook, []);
@@ -59,7 +60,7 @@ final readonly class ProcedurePage
             'machine' => $machine,
             'machines' => $machines,
             'estimate' => Estimate::of($shown, $assumed),
-            'kit' => KitList::of($shown, $assumed, null === $machine ? null : $this->surroundings->sheet($machine)),
+            'kit' => KitList::of($shown, [], null === $machine ? null : $this->surroundings->sheet($machine)),
             'questions' => array_values(array_filter($this->handbook->questions(), static fn (Question $question): bool => in_array($procedureId, $question->procedures, true))),
             'task' => $kind->taskOf($procedureId),
             'runs' => array_intersect_key($kind->procedureNames, array_flip($whole->runs)),
@@ -71,19 +72,21 @@ final readonly class ProcedurePage
         if (null === $machine) {
             return new Circumstances([], $household->harsh_chemicals, $this->surroundings->hardness($household));
         }
-        $since = $this->care->machine($machine, $household)->usesSince($kind->taskOf($procedure)->id ?? '');
+        $care = $this->care->machine($machine, $household);
+        $tasks = array_unique(array_map(static fn (string $id): string => $kind->taskOf($id)->id ?? '', array_keys($kind->chains(ProcedureSet::of($procedure)))));
+        $since = array_map($care->usesSince(...), array_combine($tasks, $tasks));
 
         return $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
     }
 
     /** The steps with what keep-apart puts between them, in the machine's words and amounts. */
-    private function asDone(Composed $composed, MachineKind $kind, string $procedure): Procedure
+    private function asDone(ComposedProcedure $composed, MachineKind $kind, string $procedure): Procedure
     {
-        return (new Handbook($this->handbook->excerpt($kind->id, $procedure, $composed->fitting)))->kind($kind->id)->procedure($procedure);
+        return (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($procedure), $composed->binding)))->kind($kind->id)->onlyProcedure();
     }
 
     /** @return array<string, string> reason by the step's short name */
-    private function leftOut(Composed $composed, Procedure $whole): array
+    private function leftOut(ComposedProcedure $composed, Procedure $whole): array
     {
         $left = [];
         foreach ($whole->steps as $step) {

@@ -5,21 +5,24 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Care\CareReader;
+use App\Care\ClosingOffers;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Round;
+use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\Expectation;
 use GoodRinse\Core\Round\OpenEnds;
 use GoodRinse\Core\Round\Progress;
+use GoodRinse\Core\Round\RoundState;
 use Psr\Clock\ClockInterface;
 
 /** What a round shows: one step, and round it how far it is, what is off and what is waited for. */
 final readonly class RoundPage
 {
-    public function __construct(private ClockInterface $clock, private CareReader $care, private StepViews $views)
+    public function __construct(private ClockInterface $clock, private CareReader $care, private StepViews $views, private ClosingOffers $offers)
     {
     }
 
@@ -39,13 +42,18 @@ final readonly class RoundPage
             'progress' => $progress,
             'steps' => $steps,
             'step' => $step,
-            'view' => null === $step ? null : $this->views->view($round, $household, $progress, $step, $progress->answers + $assumed),
+            'view' => null === $step ? null : $this->views->view($round, $household, $progress, $step),
             'number' => null === $step ? count($steps) : 1 + (int) array_search($step, $steps, true),
             'before' => $progress->before($step),
             'timers' => $progress->timers(),
             'tray' => $this->tray($round, $progress),
             'apart' => $progress->apart(),
             'openEnds' => (new OpenEnds($progress))->now(),
+            'state' => RoundState::of($progress),
+            'outline' => RoundState::outline($round->fittedProcedure()),
+            'ticks' => array_map(RoundState::tick(...), $progress->made),
+            'scales' => self::scales($round->fittedProcedure()),
+            'offers' => null === $step ? $this->offers->of($round, $household) : [],
             'last' => $round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id') ?? '',
         ];
     }
@@ -58,12 +66,11 @@ final readonly class RoundPage
     public function ahead(Round $round, Household $household): array
     {
         $progress = $round->progress();
-        $assumed = $this->assumed($round, $household);
-        $answers = $progress->answers + $assumed;
 
         return $this->frame($round, $household) + [
             'progress' => $progress,
-            'views' => array_map(fn (Step $step): StepView => $this->views->view($round, $household, $progress, $step, $answers), $round->fittedProcedure()->steps),
+            'scales' => self::scales($round->fittedProcedure()),
+            'views' => array_map(fn (Step $step): StepView => $this->views->view($round, $household, $progress, $step), $round->fittedProcedure()->steps),
         ];
     }
 
@@ -78,6 +85,12 @@ final readonly class RoundPage
             'handbook' => $round->handbook(),
             'now' => $this->clock->now(),
         ];
+    }
+
+    /** @return list<string> ids of the scales that its steps judge by */
+    private static function scales(Procedure $procedure): array
+    {
+        return array_values(array_unique(array_filter(array_map(static fn (Step $step): ?string => $step->capture?->scale, $procedure->steps))));
     }
 
     /** @return array<string, string> answers to count on where none was given yet */

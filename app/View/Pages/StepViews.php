@@ -13,10 +13,14 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
+use App\Models\User;
 use App\View\Words\ReasonWords;
+use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\Grade;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineTrait;
+use GoodRinse\Core\Handbook\Scales;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Reading;
@@ -34,12 +38,11 @@ final readonly class StepViews
     /** Readings looked back over for how many jets there are in all. */
     private const LOOK_BACK = 60;
 
-    public function __construct(private ClockInterface $clock, private Surroundings $surroundings, private CareReader $care, private ReasonWords $words, private StepKeepApart $keepApart, private RunGate $gate)
+    public function __construct(private ClockInterface $clock, private Surroundings $surroundings, private CareReader $care, private ReasonWords $words, private StepKeepApart $keepApart, private RunGate $gate, private Handbook $handbook)
     {
     }
 
-    /** @param array<string, string> $answers given, and expected where none was given yet */
-    public function view(Round $round, Household $household, Progress $progress, Step $step, array $answers): StepView
+    public function view(Round $round, Household $household, Progress $progress, Step $step): StepView
     {
         $tick = $progress->tick($step);
         $current = $progress->current();
@@ -48,20 +51,21 @@ final readonly class StepViews
         $form = new ReadingForm($round->handbook());
         $traits = $round->machine->traits;
         $sheet = $this->sheet($round->machine);
+        $line = $sheet->line($step->takesOff ?? $step->putsBack ?? '');
 
         return new StepView(
             $step,
             $tick,
             $step === $current ? $progress->failed() : null,
             $step === $current,
-            $step->kit ? KitList::of($round->fittedProcedure(), $answers, $sheet) : null,
+            $step->kit ? KitList::of($round->fittedProcedure(), $progress->answers, $sheet) : null,
             $verdicts,
             self::refused($verdicts),
             null === $tick ? $this->gate->trouble($round, $step, $progress) : null,
             $this->previews($round, $household, $step),
             $wait,
             $wait?->lateness($this->clock->now()),
-            $sheet->line($step->takesOff ?? $step->putsBack ?? ''),
+            $line,
             array_map($round->handbook()->reading(...), $step->observe),
             array_map($round->handbook()->reading(...), $form->counted($step, $traits)),
             [] === $form->counted($step, $traits) ? [] : $this->totals($round->machine),
@@ -70,7 +74,9 @@ final readonly class StepViews
             $this->lastPhoto($round, $step),
             (int) ($tick->answer ?? 0),
             $progress->failures($step),
-            $step === $current ? $this->revealed($round, $progress, $step) : null,
+            $this->asked($round, $step, $line),
+            $this->remembered($round, $step),
+            $this->disagreement($progress, $step),
         );
     }
 
@@ -79,13 +85,12 @@ final readonly class StepViews
         return $this->surroundings->sheet($machine);
     }
 
-    /** What the step that was done just before has shown of the machine and nobody has said; one thing at a time. */
-    private function revealed(Round $round, Progress $progress, Step $step): ?MachineTrait
+    /** What the step depends on and nobody has said of the machine; one thing at a time. */
+    private function asked(Round $round, Step $step, ?SheetLine $line): ?MachineTrait
     {
-        $before = $progress->before($step);
-        $shown = null !== $before && $progress->isDone($before) && !$progress->isSkipped($before) ? $before->reveals : [];
+        $asks = [...$step->asks, ...(null === $step->takesOff ? [] : $line?->traits() ?? [])];
 
-        return [] === $shown ? null : $round->handbook()->kind($round->machine->kind)->unsaid($round->machine->traits, $shown)[0] ?? null;
+        return [] === $asks ? null : $this->handbook->kind($round->machine->kind)->unsaid($round->machine->traits, $asks)[0] ?? null;
     }
 
     /** @param list<PourVerdict> $verdicts */
@@ -147,11 +152,12 @@ final readonly class StepViews
         if (null === $task || 'found' !== $step->capture->means || $round->entries()->where('kind', 'opening')->where('payload->task', $task)->exists()) {
             return [];
         }
-        $grades = $round->handbook()->grades();
+        $grades = $round->handbook()->scales()->scale($step->capture->scale ?? Scales::MESH)->grades;
         $rhythms = $this->care->ifFound($round->machine, $task, array_map(static fn (Grade $grade): Fraction => $grade->fraction, $grades), $household);
         $previews = [];
         foreach ($grades as $i => $grade) {
-            $previews[$grade->id] = $this->words->learnedFrom($rhythms[$i]) ?? (string) __('rounds.first_opening');
+            // A task that follows no clock learns nothing: then the look itself is said.
+            $previews[$grade->id] = !isset($rhythms[$i]) ? $grade->look : $this->words->learnedFrom($rhythms[$i], $grade->scale) ?? (string) __('rounds.first_opening');
         }
 
         return $previews;
@@ -163,5 +169,36 @@ final readonly class StepViews
         return Photo::query()->where('household_id', $round->household_id)->where('step', $step->id)
             ->whereIn('round_id', Round::query()->select('id')->where('machine_id', $round->machine_id)->where('id', '!=', $round->id))
             ->orderByDesc('taken_at')->first();
+    }
+
+    /** The length of the wait that was picked on this machine the last time. */
+    private function remembered(Round $round, Step $step): ?string
+    {
+        $wait = $round->machine->waits[$step->id] ?? null;
+
+        return null === $wait ? null : (string) $wait;
+    }
+
+    /**
+     * Two people who said different things of the step: who, when, and whose counts.
+     *
+     * @return list<array{string, \DateTimeImmutable}> name and time, the one that counts last; empty where there is none
+     */
+    private function disagreement(Progress $progress, Step $step): array
+    {
+        $newest = [];
+        foreach ($progress->ticksOf($step->id) as $tick) {
+            if (null !== $tick->by) {
+                unset($newest[$tick->by]);
+                $newest[$tick->by] = $tick;
+            }
+        }
+        $ticks = array_values($newest);
+        if (count($ticks) < 2 || $ticks[count($ticks) - 1]->saysTheSameAs($ticks[count($ticks) - 2])) {
+            return [];
+        }
+        $names = User::query()->whereIn('id', array_keys($newest))->pluck('name', 'id');
+
+        return array_map(static fn (Tick $tick): array => [(string) ($names[$tick->by] ?? __('rounds.somebody')), $tick->at], array_slice($ticks, -2));
     }
 }

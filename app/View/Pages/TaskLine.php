@@ -44,7 +44,7 @@ final readonly class TaskLine
     {
         $last = $this->care->history->last();
 
-        return $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, null !== $last?->found);
+        return $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, null !== $last?->found, $this->care->scale());
     }
 
     /** @return list<Reason> the deciding one first; of a part nobody has opened, not how far its clock has run */

@@ -18,6 +18,7 @@ use App\View\Words\StartWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\SymptomRecord;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\OpenEnds;
 use Psr\Clock\ClockInterface;
 
 /** What Today shows. */
@@ -77,11 +78,13 @@ final readonly class TodayPage
             'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             'vessels' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
             'doneAt' => [] === $batches ? null : $now->modify(sprintf('+%d seconds', $seconds)),
-            'running' => $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at),
-            'paused' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && $round !== $running),
+            'running' => $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at && $round->isReadable()),
+            'unreadable' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && !$round->isReadable()),
+            'paused' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && $round !== $running && $round->isReadable()),
             'progress' => $progress = $running?->progress(),
             'tray' => null === $running || null === $progress ? [] : $this->round->tray($running, $progress),
-            'left' => $rounds->filter(static fn (Round $round): bool => null !== $round->ended_at),
+            'openEnds' => null === $progress ? [] : (new OpenEnds($progress))->now(),
+            'left' => $rounds->filter(static fn (Round $round): bool => null !== $round->ended_at && $round->isReadable()),
             'strip' => WeeksStrip::of($tasks, $today),
             'handbook' => $this->handbook,
         ];

@@ -48,7 +48,7 @@ final readonly class WorkingsPage
             'clocks' => array_map(fn (Workings $each): array => [
                 'reading' => $each->reading,
                 'decides' => $each->reading === $rhythm->deciding,
-                'steps' => $this->workings->steps($each, $this->handbook->rhythmModel(), $today),
+                'steps' => $this->workings->steps($each, $this->handbook->rhythmModel(), $today, $task->scale()),
                 'sums' => $this->workings->sums($each, $history, $task, $today),
             ], $clocks),
             'model' => $this->handbook->rhythmModel(),

@@ -26,10 +26,10 @@ final class Dates
         return self::format($day, 'D j F');
     }
 
-    /** "Thursday 3 December". */
-    public static function longWeekday(Day $day): string
+    /** "Thursday 3 December", with the year where it is not this one. */
+    public static function longWeekday(Day $day, Day $today): string
     {
-        return self::format($day, 'l j F');
+        return self::format($day, 'l '.($day->midnight()->format('Y') === $today->midnight()->format('Y') ? 'j F' : 'j F Y'));
     }
 
     /** "3 Dec", with the year where it is far from today. */

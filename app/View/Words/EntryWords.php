@@ -6,6 +6,7 @@ namespace App\View\Words;
 
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Scales;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Logbook\Away;
 use GoodRinse\Core\Logbook\Check;
@@ -24,7 +25,6 @@ use GoodRinse\Core\Logbook\Reading;
 use GoodRinse\Core\Logbook\Snooze;
 use GoodRinse\Core\Logbook\Symptom;
 use GoodRinse\Core\Logbook\Voiding;
-use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Str;
 
@@ -116,19 +116,21 @@ final class EntryWords
         if (null === $opening->found) {
             return self::text('opening.told', ['part' => $part]);
         }
-        $found = $this->grade($opening->found);
+        $scale = $this->handbook->scales()->scale($this->scale($machine, $opening->task));
+        $found = mb_strtolower($scale->nearest($opening->found)->name);
         $key = match (true) {
             0.0 === $opening->left->value && 0.0 === $opening->found->value => 'clear',
             $opening->left->value < $opening->found->value => 'cleaned',
             default => 'looked',
         };
 
-        return self::text("opening.$key", ['part' => $part, 'found' => $found, 'left' => $this->grade($opening->left)]);
+        return self::text("opening.$key", ['part' => $part, 'found' => $found, 'left' => mb_strtolower($scale->nearest($opening->left)->name)]);
     }
 
-    private function grade(Fraction $blocked): string
+    /** Id of the scale that a task's part is judged on. */
+    public function scale(?Machine $machine, string $task): string
     {
-        return mb_strtolower($this->handbook->nearestGrade($blocked)->name);
+        return null === $machine ? Scales::MESH : $this->handbook->kind($machine->kind)->scaleOf($task, $machine->traits);
     }
 
     private function part(?Machine $machine, ?string $part): string

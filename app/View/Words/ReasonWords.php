@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Words;
 
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Scales;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Limit;
@@ -24,8 +25,9 @@ final readonly class ReasonWords
      * @param string|null $since  when the last opening was, in words; null where no date is known
      * @param bool        $opened whether there was one at all
      * @param bool        $found  whether anybody said how the part was then
+     * @param string      $scale  on which the part is judged
      */
-    public function sentence(Reason $reason, ?string $since = null, bool $opened = true, bool $found = false): string
+    public function sentence(Reason $reason, ?string $since = null, bool $opened = true, bool $found = false, string $scale = Scales::MESH): string
     {
         $values = $reason->values;
 
@@ -34,9 +36,9 @@ final readonly class ReasonWords
             ReasonCode::NothingLearned => self::say($found ? 'nothing-learned-yet' : 'nothing-learned', [
                 'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
             ]),
-            ReasonCode::Learned => $this->learned($values),
+            ReasonCode::Learned => $this->learned($values, $scale),
             ReasonCode::LeftInPlace => self::say('left-in-place', [
-                'grade' => $this->grade(self::number($values['left'])),
+                'grade' => $this->grade(self::number($values['left']), $scale),
                 'uses' => Uses::counted(self::number($values['uses']), self::text($values['unit'])),
             ]),
             ReasonCode::NoUse => self::say('no-use', ['unit' => self::text($values['unit'])]),
@@ -47,11 +49,11 @@ final readonly class ReasonWords
     }
 
     /** What the newest opening did to the interval, as a sentence; null while nothing was learned. */
-    public function learnedFrom(Rhythm $rhythm): ?string
+    public function learnedFrom(Rhythm $rhythm, string $scale = Scales::MESH): ?string
     {
         foreach ($rhythm->reasons as $reason) {
             if (ReasonCode::Learned === $reason->code) {
-                return $this->sentence($reason);
+                return $this->sentence($reason, scale: $scale);
             }
         }
 
@@ -74,7 +76,7 @@ final readonly class ReasonWords
     }
 
     /** @param array<string, float|string> $values */
-    private function learned(array $values): string
+    private function learned(array $values, string $scale): string
     {
         $unit = self::text($values['unit']);
         $before = Uses::counted(self::number($values['before']), $unit);
@@ -83,7 +85,7 @@ final readonly class ReasonWords
         $key = Uses::number(self::number($values['before'])) === $after ? 'learned-same' : 'learned';
 
         return self::say($key, [
-            'grade' => Str::ucfirst($this->grade(self::number($values['found']))),
+            'grade' => Str::ucfirst($this->grade(self::number($values['found']), $scale)),
             'uses' => Uses::counted(self::number($values['uses']), $unit),
             'before' => $before,
             'after' => $after,
@@ -92,10 +94,10 @@ final readonly class ReasonWords
     }
 
     /** The name of the grade this fraction is, or the percentage where it was measured. */
-    private function grade(float $fraction): string
+    private function grade(float $fraction, string $scale): string
     {
         $blocked = Fraction::of($fraction);
-        $grade = $this->handbook->nearestGrade($blocked);
+        $grade = $this->handbook->scales()->scale($scale)->nearest($blocked);
 
         return abs($grade->fraction->value - $fraction) < 0.005 ? mb_strtolower($grade->name) : self::say('measured', ['percent' => $blocked->percent()]);
     }

@@ -28,7 +28,7 @@ final readonly class WorkingWords
      *
      * @return list<array{opening: OpeningRecord, day: string, found: string, sum: string, after: string}> oldest first
      */
-    public function steps(Workings $workings, RhythmModel $model, Day $today): array
+    public function steps(Workings $workings, RhythmModel $model, Day $today, string $scale): array
     {
         $unit = $workings->reading->clock->unit;
 
@@ -36,7 +36,7 @@ final readonly class WorkingWords
             'opening' => $each[0],
             'day' => Dates::day($each[0]->day, $today),
             'found' => (string) __($each[0]->symptom ? 'rhythm.step_symptom' : 'rhythm.step_found', [
-                'grade' => mb_strtolower($this->handbook->nearestGrade($each[1]->observation->found)->name),
+                'grade' => mb_strtolower($this->handbook->scales()->scale($scale)->nearest($each[1]->observation->found)->name),
                 'percent' => $each[1]->observation->found->percent(),
                 'uses' => Uses::counted($each[1]->observation->uses, $unit),
                 'foulings' => self::n($each[1]->foulings + ($each[1]->foulings > 0 ? $each[1]->left : 0.0)),

@@ -2,6 +2,7 @@
 // Without this script the form posts by itself. With it a tick that cannot be sent is kept in the browser, the
 // next step is shown from what was fetched ahead, and everything is sent when the network is back.
 import { Ahead, fetchAhead, ulid } from '../offline/ahead.js';
+import { project } from '../offline/projector.js';
 import { flush, keep, waiting } from '../offline/outbox.js';
 import { stayAwake } from '../offline/awake.js';
 
@@ -13,7 +14,7 @@ export default () => ({
         this.place = this.$root.dataset;
         this.sending = false;
         this.touched = false;
-        this.known = { done: JSON.parse(this.place.done), answers: JSON.parse(this.place.answers), tray: JSON.parse(this.place.inTray) };
+        this.known = { outline: JSON.parse(this.place.outline), ticks: JSON.parse(this.place.ticks) };
         stayAwake();
         this.guardBack();
         fetchAhead(this.place.ahead, this.place.script);
@@ -102,11 +103,25 @@ export default () => ({
 
             return;
         }
-        const field = (item, name) => item.fields.find(([key]) => key === name)?.[1];
-        const state = ahead.after(this.known, kept.map((item) => ({ step: field(item, 'step'), how: field(item, 'how'), answer: field(item, 'answer'), overruled: field(item, 'overruled'), at: item.at })));
-        this.showStep(state);
-        this.showTray(state);
+        const field = (item, name) => item.fields.find(([key]) => key === name)?.[1] || undefined;
+        const ticks = kept.map((item) => ({ step: field(item, 'step'), how: field(item, 'how') ?? 'done', answer: field(item, 'answer'), also: field(item, 'also'), overruled: field(item, 'overruled') === '1', wait: this.minutes(field(item, 'wait')), at: Math.round(item.at / 1000) }));
+        const state = project(this.known.outline, [...this.known.ticks, ...ticks]);
+        this.showStep(state, ahead);
+        this.showTray(state, ahead);
         this.wait(false);
+    },
+
+    // A picked length in minutes; undefined for as long as the handbook says.
+    minutes(picked) {
+        if (picked === 'morning') {
+            const morning = new Date();
+            morning.setDate(morning.getDate() + 1);
+            morning.setHours(8, 0, 0, 0);
+
+            return (morning.getTime() - Date.now()) / 60000;
+        }
+
+        return { rest: 0 }[picked] ?? (picked === undefined ? undefined : Number(picked));
     },
 
     // What is seen of the machine is sent by itself; the step is drawn anew unless something is filled in already.
@@ -128,21 +143,22 @@ export default () => ({
         }
     },
 
-    showStep(state) {
+    showStep(state, ahead) {
+        const next = ahead.find(state.current);
         const tile = this.$refs.tile;
         this.$refs.reveals?.remove();
         const body = tile.querySelector('.step__body');
-        if (!state.next) {
+        if (!next) {
             this.$refs.ask.textContent = 'All steps are done here.';
             body.replaceChildren(Object.assign(document.createElement('p'), { className: 'step__say', textContent: 'Finish the round when the network is back; everything is kept until then.' }));
             this.$refs.done.hidden = true;
 
             return;
         }
-        const drawn = state.next.content.cloneNode(true);
+        const drawn = next.content.cloneNode(true);
         drawn.querySelector('[name=id]').value = ulid();
         drawn.querySelector('[name=photo_id]').value = ulid();
-        if (state.failed?.step === state.next.dataset.step) {
+        if (state.failed === state.current) {
             drawn.querySelectorAll('[data-remedy], [data-overrule]').forEach((node) => {
                 node.hidden = false;
                 node.querySelectorAll('input').forEach((input) => {
@@ -151,26 +167,38 @@ export default () => ({
             });
         }
         body.replaceWith(drawn);
-        this.$refs.ask.textContent = state.next.dataset.title;
-        this.$refs.where.textContent = state.next.dataset.short;
+        this.$refs.ask.textContent = next.dataset.title;
+        this.$refs.where.textContent = next.dataset.short;
         this.$refs.trouble.hidden = true;
         this.$refs.ask.scrollIntoView({ block: 'nearest' });
     },
 
-    showTray(state) {
-        const names = state.tray.map(([, name]) => name);
+    showTray(state, ahead) {
+        const names = state.off.map((part) => ahead.nameOf(part));
         const said = document.createElement('p');
         said.dataset.tray = '';
         said.textContent = names.length === 0 ? 'Nothing is off.' : `${names.join(', ')}. Goes back the other way round.`;
-        this.$refs.tray.replaceChildren(said);
-        this.$refs.timers.replaceChildren(...state.timers.map((timer) => {
-            const tile = document.createElement('section');
-            const over = new Date(timer.endsAt);
-            tile.className = 'tile';
-            tile.append(Object.assign(document.createElement('h2'), { textContent: timer.label }), Object.assign(document.createElement('p'), { textContent: `Until ${over.getHours()}:${String(over.getMinutes()).padStart(2, '0')}` }));
+        const left = [...new Set(state.leftOn)].map((part) => ahead.nameOf(part).toLowerCase());
+        this.$refs.tray.replaceChildren(said, ...(left.length === 0 ? [] : [Object.assign(document.createElement('p'), { className: 'muted small mb-0', textContent: `Left on: ${left.join(', ')}.` })]));
+        this.$refs.timers.replaceChildren(...state.timers.map((timer) => this.drawTimer(timer)));
+    },
 
-            return tile;
-        }));
+    drawTimer(timer) {
+        const make = (tag, has) => Object.assign(document.createElement(tag), has);
+        const tile = make('section', { className: 'tile tile--timer' });
+        const inner = document.createElement('div');
+        inner.setAttribute('x-data', 'timer');
+        inner.dataset.left = String(timer.startedAt + timer.seconds - Math.round(Date.now() / 1000));
+        inner.dataset.label = timer.label;
+        const clock = make('p', { className: 'clock' });
+        clock.setAttribute('x-ref', 'clock');
+        clock.setAttribute('role', 'timer');
+        const word = make('p', { className: 'muted small' });
+        word.setAttribute('x-ref', 'word');
+        inner.append(make('h2', { textContent: timer.label }), clock, word);
+        tile.append(inner);
+
+        return tile;
     },
 
     async sendKept() {
@@ -240,7 +268,8 @@ export default () => ({
             return;
         }
         const action = {
-            ' ': () => (event.target.matches('button, a, summary') ? null : this.$refs.done.click()),
+            // Space ticks a box and picks an answer that has the focus; anywhere else it means done.
+            ' ': () => (event.target.matches('button, a, summary, input[type=checkbox], input[type=radio]:not(:checked)') ? null : this.$refs.done.click()),
             ArrowLeft: () => (event.target.matches('input') ? null : this.$refs.back?.click()),
             '+': () => this.$root.querySelector('.push--tally')?.click() ?? null,
             a: () => this.$root.querySelector('[data-all-here]')?.click() ?? null,

@@ -54,7 +54,7 @@ export default () => ({
         if (left <= 0 && !this.over) {
             this.over = true;
             this.$refs.clock.classList.add('clock--over');
-            this.$refs.word.textContent = 'It is over: take it out when you are ready.';
+            this.$refs.word.textContent = 'It is over. Go on when you are ready.';
             ring();
         }
     },

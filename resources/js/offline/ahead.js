@@ -1,4 +1,4 @@
-// The steps that may still come up, as the server drew them, and which of them is next.
+// The steps that may still come up, as the server drew them.
 export const ulid = () => {
     const letters = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
     let time = Date.now();
@@ -10,8 +10,6 @@ export const ulid = () => {
 
     return head + [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => letters[byte % 32]).join('');
 };
-
-const holds = (sets, answers) => Object.entries(sets).every(([name, values]) => values.includes(answers[name]));
 
 const FRESH = 10 * 60000;
 
@@ -52,42 +50,7 @@ export class Ahead {
         return this.steps.find((step) => step.dataset.step === id);
     }
 
-    // What ticks that were kept make of how far the server last said the round was.
-    after(known, ticks) {
-        const state = { done: new Set(known.done), answers: { ...known.answers }, tray: [...known.tray], timers: [], failed: null, leftOn: new Set() };
-        ticks.forEach((tick) => this.apply(state, tick));
-        state.next = this.steps.find((step) => holds(JSON.parse(step.dataset.if), state.answers) && !state.done.has(step.dataset.step) && !state.leftOn.has(step.dataset.back));
-
-        return state;
-    }
-
-    apply(state, { step: id, how, answer, overruled, at }) {
-        const step = this.find(id)?.dataset;
-        if (!step || how === 'counting') {
-            return;
-        }
-        const skipped = how === 'skipped';
-        const passes = skipped || overruled || !step.pass || answer === step.pass;
-        state.failed = passes ? null : { step: id, answer };
-        if (step.capture && answer && !skipped) {
-            state.answers[step.capture] = answer;
-        }
-        if (!passes) {
-            return;
-        }
-        state.done.add(id);
-        if (step.off && skipped) {
-            state.leftOn.add(step.off);
-        } else if (step.off) {
-            state.tray.push([step.off, step.name]);
-        }
-        if (step.back && !skipped) {
-            state.tray = state.tray.filter(([part]) => part !== step.back);
-        }
-        if (step.timer && !skipped) {
-            const { label, by, minutes } = JSON.parse(step.timer);
-            state.timers.push({ step: id, label, endsAt: at + (minutes[state.answers[by] ?? ''] ?? minutes['']) * 60000 });
-        }
-        state.timers = state.timers.filter((timer) => timer.step !== step.waits);
+    nameOf(part) {
+        return this.steps.find((step) => step.dataset.off === part)?.dataset.name || part;
     }
 }

@@ -1,2 +1,2 @@
 @props(['household', 'today'])
-<span class="d-none d-lg-block"><strong>{{ App\View\Words\Dates::longWeekday($today) }}</strong>{{ $household->name }}</span>
+<span class="d-none d-lg-block"><strong>{{ App\View\Words\Dates::longWeekday($today, $today) }}</strong>{{ $household->name }}</span>

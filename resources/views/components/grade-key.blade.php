@@ -1,10 +1,9 @@
-@props(['handbook'])
+@props(['scale', 'title'])
 <section class="tile">
-    <h2>The five meshes</h2>
-    <p class="muted small">Hold the real one against these.</p>
+    <h2>{{ $title }}</h2>
     <ul class="clean-list grade-key">
-        @foreach ($handbook->grades() as $grade)
-            <li><svg class="swatch swatch--34" aria-hidden="true"><use href="#mesh-{{ $grade->id }}"/></svg><span><strong>{{ $grade->name }}</strong><br><span class="muted small">{{ $grade->look }}</span></span></li>
+        @foreach ($scale->grades as $grade)
+            <li><svg class="swatch swatch--34" aria-hidden="true"><use href="#grade-{{ $grade->id }}"/></svg><span><strong>{{ $grade->name }}</strong><br><span class="muted small">{{ $grade->look }}</span></span></li>
         @endforeach
     </ul>
 </section>

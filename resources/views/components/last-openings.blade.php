@@ -5,8 +5,8 @@
         <h3>Found the last times</h3>
         <ul class="openings">
             @foreach ($openings as $opening)
-                @php($grade = $handbook->nearestGrade($opening->found))
-                <li><svg class="swatch swatch--{{ $size }}" aria-hidden="true"><use href="#mesh-{{ $grade->id }}"/></svg><span>{{ $grade->name }}</span><span class="muted">{{ App\View\Words\Dates::short($opening->day) }}</span></li>
+                @php($grade = $handbook->scales()->scale($care->scale())->nearest($opening->found))
+                <li><svg class="swatch swatch--{{ $size }}" aria-hidden="true"><use href="#grade-{{ $grade->id }}"/></svg><span>{{ $grade->name }}</span><span class="muted">{{ App\View\Words\Dates::short($opening->day) }}</span></li>
             @endforeach
         </ul>
     </div>

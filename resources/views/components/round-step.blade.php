@@ -52,13 +52,15 @@
     @if (! $view->refused)<x-said-of :verdicts="$view->verdicts"/>@endif
 
     @if ($view->kit)
+        @php($shown = [...array_map(fn ($item) => $item->id, $view->kit->items), ...array_map(fn ($agent) => "agent:$agent->id", $view->kit->agents)])
+        @php($had = fn (string $id): bool => in_array($id, (array) old('have', $answered ? array_diff($shown, $details->missing) : []), true))
         <div x-data="kit">
             <ul class="kit">
                 @foreach ($view->kit->items as $item)
-                    <li><label><input type="hidden" name="kit[]" value="{{ $item->id }}"><input type="checkbox" name="have[]" value="{{ $item->id }}" @checked(in_array($item->id, (array) old('have', $answered ? array_diff(array_column($view->kit->items, 'id'), $details->missing) : []), true))><span>{{ $handbook->kitName($item->id) }}@if ($item->for) <small class="muted">for {{ implode(', ', $item->for) }}</small>@endif</span></label></li>
+                    <li><label>@unless ($item->if)<input type="hidden" name="kit[]" value="{{ $item->id }}">@endunless<input type="checkbox" name="have[]" value="{{ $item->id }}" @checked($had($item->id))><span>{{ $handbook->kitName($item->id) }}@if ($item->for) <small class="muted">for {{ implode(', ', $item->for) }}</small>@endif @if ($item->if) <small class="muted">{{ App\Words\KitWords::why($item->if) }}</small>@endif</span></label></li>
                 @endforeach
-                @foreach ($view->kit->agents as $agent => $portion)
-                    <li><label><input type="hidden" name="kit[]" value="agent:{{ $agent }}"><input type="checkbox" name="have[]" value="agent:{{ $agent }}" @checked(in_array("agent:$agent", (array) old('have', $answered && ! in_array("agent:$agent", $details->missing, true) ? ["agent:$agent"] : []), true))><span>{{ $portion->inKitchen($measures) }} {{ $handbook->agent($agent)->name }}</span></label></li>
+                @foreach ($view->kit->agents as $agent)
+                    <li><label>@if ($agent->sure)<input type="hidden" name="kit[]" value="agent:{{ $agent->id }}">@endif<input type="checkbox" name="have[]" value="agent:{{ $agent->id }}" @checked($had("agent:$agent->id"))><span>{{ ($agent->sure ?? $agent->most)->inKitchen($measures) }} {{ $handbook->agent($agent->id)->name }} @if ($agent->if) <small class="muted">{{ $agent->sure ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($measures), 'why' => App\Words\KitWords::why($agent->if)]) : App\Words\KitWords::why($agent->if) }}</small>@endif</span></label></li>
                 @endforeach
             </ul>
             @if ($view->kit->items || $view->kit->agents)
@@ -75,8 +77,9 @@
     @endif
 
     @if ($capture?->kind === CaptureKind::Grade)
+        @php($grades = $handbook->scales()->scale($capture->scale)->grades)
         <fieldset class="swatches" x-data="grade" aria-labelledby="ask">
-            @foreach ($handbook->grades() as $grade)
+            @foreach ($grades as $grade)
                 <div class="pick">
                     <input type="radio" id="a-{{ $grade->id }}" name="answer" value="{{ $grade->id }}" required @checked(old('answer', $answered?->answer) === $grade->id)
                         aria-describedby="look-{{ $grade->id }}" data-preview="{{ $view->previews[$grade->id] ?? $grade->look }}" data-fraction="{{ $grade->fraction->value }}" x-on:change="show">
@@ -85,6 +88,9 @@
                 </div>
             @endforeach
         </fieldset>
+        @if (count($capture->options) > count($grades))
+            <p class="mb-0"><label class="chip"><input type="radio" name="answer" value="{{ GoodRinse\Core\Handbook\Capture::UNSEEN }}" @checked(old('answer', $answered?->answer) === GoodRinse\Core\Handbook\Capture::UNSEEN)> {{ $capture->options[count($grades)]->name }}</label></p>
+        @endif
         <p class="preview" id="preview" aria-live="polite">{{ $view->previews[$answered?->answer] ?? '' }}</p>
         @if ($view->counted)
             <details class="counts" x-data="counts" x-on:input="judge" @if (old('r') || ($details?->readings)) open @endif>
@@ -92,6 +98,14 @@
                 @foreach ($view->counted as $rule)<x-reading :rule="$rule" :given="$given($rule)" :total="$view->totals[$rule->id] ?? null"/>@endforeach
                 <p class="muted small mb-0" aria-live="polite" x-ref="said"></p>
             </details>
+        @endif
+        @if ($capture->also)
+            <fieldset class="poured-as">
+                <legend>{{ $capture->also->ask }}</legend>
+                @foreach ($capture->also->options as $option)
+                    <label class="chip"><input type="radio" name="also" value="{{ $option->id }}" @checked(old('also', $details?->also) === $option->id)> {{ $option->name }}@if ($option->note) <small class="muted">{{ $option->note }}</small>@endif</label>
+                @endforeach
+            </fieldset>
         @endif
     @elseif ($capture?->kind === CaptureKind::Tally)
         <div class="tally-up" x-data="tally">
@@ -137,10 +151,24 @@
         </div>
     @endif
 
+    @if ($step->timer?->choices)
+        @php($picked = old('wait', $details?->wait === null ? $view->length : null) ?? (string) (int) $step->timer->minutes()[''])
+        <fieldset class="poured-as">
+            <legend>{{ $step->timer->label }}: how long?</legend>
+            @foreach ($step->timer->choices as $choice)<label class="chip"><input type="radio" name="wait" value="{{ $choice }}" @checked($picked === (string) $choice)> {{ App\View\Words\Waits::choice($choice) }}</label>@endforeach
+        </fieldset>
+    @endif
+    @if ($view->wait?->runs && $view->wait->secondsLeft($now) > 60)
+        <label class="with-gap"><input type="checkbox" name="ended" value="1"> It has ended before its time.</label>
+    @endif
+    @if ($view->disagreed)
+        <p class="remedy">You two answered this differently: @foreach ($view->disagreed as [$who, $when]){{ $who }} at {{ Dates::time($when, $household->zone()) }}{{ $loop->last ? '' : ', then ' }}@endforeach. The later answer counts; change it here if it is wrong.</p>
+    @endif
+
     @if ($step->after)<p class="step__after">After this: {{ lcfirst($step->after) }}</p>@endif
 
-    @if ($step->mustPass && ! $step->gate)
-        <label class="with-gap" data-overrule @if (! $failed) hidden @endif><input type="checkbox" name="overruled" value="1" @disabled(! $failed)> Leave it so for now. I won't use it like that.</label>
+    @if ($capture?->kind === CaptureKind::Confirm && ! $step->gate)
+        <label class="with-gap" data-overrule @if (! $failed) hidden @endif><input type="checkbox" name="overruled" value="1" @disabled(! $failed)> {{ $step->mustPass ? 'Leave it like this for now. I won’t use it before it is put right.' : 'Leave it like this and go on. It stays open, and Today reminds me.' }}</label>
     @endif
     @if ($step->gate && $failed)<p class="muted">Nothing goes back wet. Leave this page; the round waits with the tray as it is.</p>@endif
 
@@ -181,8 +209,8 @@
             <label class="push file"><span x-text="label">Add a picture</span><input type="file" name="photo" accept="image/jpeg,image/png,image/webp" capture="environment" x-on:change="chosen"></label>
             @error('photo')<p class="wrong">{{ $message }}</p>@enderror
         </div>
-        @if ($view->canBeSkipped() && ! ($answered && $answered->how === 'done'))
-            <button class="push push--quiet" name="how" value="skipped" formnovalidate>{{ $step->takesOff ? 'I leave it on' : ($step->putsBack ? 'I leave it off for now' : 'Leave this step out') }}</button>
+        @if ($view->canBeSkipped() && ! ($answered && $answered->how === 'done' && ! $failed))
+            <button class="push push--quiet" name="how" value="skipped" formnovalidate>{{ $step->takesOff ? 'I leave it on' : ($step->putsBack ? 'I leave it off for now' : ($step->mustPass ? 'Leave this check out; it stays open' : 'Leave this step out')) }}</button>
         @endif
     </div>
     @if ($view->lastPhoto)

@@ -6,7 +6,7 @@
 @endphp
 <section class="strip tile" aria-labelledby="six-weeks">
     <h2 id="six-weeks">The next six weeks</h2>
-    <svg viewBox="0 0 820 {{ $height }}" role="img" aria-label="{{ implode('. ', array_map(fn ($mark) => $mark['care']->name().' of '.$mark['care']->machine->name.($mark['again'] ? ', cleaned today, again about ' : ', due about ').Dates::longWeekday($mark['on']), $strip->marks)) ?: 'Nothing falls due.' }}">
+    <svg viewBox="0 0 820 {{ $height }}" role="img" aria-label="{{ implode('. ', array_map(fn ($mark) => $mark['care']->name().' of '.$mark['care']->machine->name.($mark['again'] ? ', cleaned today, again about ' : ', due about ').Dates::longWeekday($mark['on'], $today), $strip->marks)) ?: 'Nothing falls due.' }}">
         @foreach ($strip->weeks as [$day, $at])
             <path class="ink-line w-thin" opacity="0.18" d="M{{ 4 + $at * 8 }} 22 V{{ $height }}"/>
             <text class="faint" x="{{ 4 + $at * 8 }}" y="15">{{ $loop->first ? 'today' : Dates::short($day) }}</text>

@@ -64,14 +64,14 @@
                 <div class="field">
                     <label class="form-label" for="o-{{ $name }}">{{ $ask }}</label>
                     <select class="form-select" id="o-{{ $name }}" name="{{ $name }}">
-                        @foreach ($handbook->grades() as $grade)
-                            <option value="{{ $grade->id }}" @selected(old($name, $name === 'found' ? 'patchy' : 'clear') === $grade->id)>{{ $grade->name }}: {{ $grade->look }}</option>
+                        @foreach ($handbook->scales()->scale($task->scale())->grades as $grade)
+                            <option value="{{ $grade->id }}" @selected(old($name) === null ? ($name === 'found' ? $loop->index === 2 : $loop->first) : old($name) === $grade->id)>{{ $grade->name }}: {{ $grade->look }}</option>
                         @endforeach
                     </select>
                     @error($name)<p class="wrong">{{ $message }}</p>@enderror
                 </div>
             @endforeach
-            <x-field name="measured" label="Or measured: how much was shut, in %" type="number" min="0" max="100" step="any" inputmode="decimal" hint="Shut jets of all jets, or of the mesh. It counts instead of the picture."/>
+            <x-field name="measured" label="Or measured: how much was blocked, in %" type="number" min="0" max="100" step="any" inputmode="decimal" hint="Blocked jets of all jets, or of the mesh. It counts instead of the picture."/>
             @endif
             <p class="mt-3 mb-0"><button class="push">Write it down</button></p>
         </form>

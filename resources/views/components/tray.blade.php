@@ -23,12 +23,16 @@
     <p class="muted small">Goes back: {{ implode(', then ', array_map('mb_strtolower', array_reverse($names))) }}.</p>
     @php($top = end($pieces))
     @if ($top->stepBack)
-        <form method="post" action="{{ route('ticks.store', $round) }}" class="mb-0">
-            @csrf
-            <input type="hidden" name="id" value="{{ Str::ulid() }}">
-            <input type="hidden" name="step" value="{{ $top->stepBack }}">
-            <button class="push push--quiet push--wide small">{{ $top->name }} is back already</button>
-        </form>
+        <details>
+            <summary class="small">{{ $top->name }} is back already?</summary>
+            <form method="post" action="{{ route('ticks.store', $round) }}" class="mb-0">
+                @csrf
+                <input type="hidden" name="id" value="{{ Str::ulid() }}">
+                <input type="hidden" name="step" value="{{ $top->stepBack }}">
+                <p class="small mb-2">Only if you have really put it back: steps that need it off then make no sense.</p>
+                <button class="push push--quiet push--wide small">Yes, it is back</button>
+            </form>
+        </details>
     @endif
 @endif
 @foreach ($apart->leftOver as $id => $left)

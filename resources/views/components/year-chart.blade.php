@@ -1,4 +1,4 @@
-@props(['chart', 'name', 'handbook', 'unit'])
+@props(['chart', 'name', 'scale', 'unit'])
 @php
     use App\View\Words\Dates;
     use App\View\Words\Uses;
@@ -19,11 +19,11 @@
     @endif
     <path class="copper-line" d="M{{ $chart->today }} 4 V90"/>
     @foreach ($chart->marks as [$x, $opening, $roomy])
-        @php($found = $opening->found === null ? 'done, nothing graded' : mb_strtolower($handbook->nearestGrade($opening->found)->name).($opening->symptom ? ', told by a symptom' : ' found'))
+        @php($found = $opening->found === null ? 'done, nothing graded' : mb_strtolower($scale->nearest($opening->found)->name).($opening->symptom ? ', told by a symptom' : ' found'))
         @if (! $roomy)
             <circle class="in-ink" cx="{{ $x }}" cy="75" r="3"/>
         @else
-            <a href="/logbook?entry={{ $opening->entry }}" aria-label="{{ Dates::day($opening->day) }}: {{ $found }}{{ $opening->symptom ? '' : ', left '.mb_strtolower($handbook->nearestGrade($opening->left)->name) }}">
+            <a href="/logbook?entry={{ $opening->entry }}" aria-label="{{ Dates::day($opening->day) }}: {{ $found }}{{ $opening->symptom ? '' : ', left '.mb_strtolower($scale->nearest($opening->left)->name) }}">
                 <title>{{ Dates::day($opening->day) }}: {{ $found }}</title>
                 <rect x="{{ $x - 13 }}" y="62" width="26" height="26" fill="transparent"/>
                 @if ($opening->symptom)
@@ -31,7 +31,7 @@
                 @elseif ($opening->found === null)
                     <circle class="year-mark ink-line w-light" cx="{{ $x }}" cy="75" r="9"/><path class="ink-line w-light" d="M{{ $x - 4 }} 75.5 l3 3.5 l5.5 -7.5"/>
                 @else
-                    <use href="#mesh-{{ $handbook->nearestGrade($opening->found)->id }}" x="{{ $x - 12 }}" y="63" width="24" height="24"/>
+                    <use href="#grade-{{ $scale->nearest($opening->found)->id }}" x="{{ $x - 12 }}" y="63" width="24" height="24"/>
                 @endif
             </a>
         @endif

@@ -47,11 +47,11 @@
             @if ($procedure->ends)
                 <section class="tile"><h2>True at the end</h2><ul class="ticks">@foreach ($procedure->ends as $end)<li>{{ $end }}</li>@endforeach</ul></section>
             @endif
-            @if ($kit->tools || $kit->agents)
+            @if ($kit->items || $kit->agents)
                 <section class="tile"><h2>Within reach</h2>
                     <ul class="clean-list small">
-                        @foreach ($kit->tools as $tool)<li>{{ strtr($handbook->kitName($tool), $words) }}</li>@endforeach
-                        @foreach ($kit->agents as $agent => $portion)<li>{{ $portion->inKitchen($measures) }} {{ $handbook->agent($agent)->name }}</li>@endforeach
+                        @foreach ($kit->items as $item)<li>{{ strtr($handbook->kitName($item->id), $words) }}@if ($item->if) <span class="muted small">{{ App\Words\KitWords::why($item->if) }}</span>@endif</li>@endforeach
+                        @foreach ($kit->agents as $agent)<li>{{ ($agent->sure ?? $agent->most)->inKitchen($measures) }} {{ $handbook->agent($agent->id)->name }}@if ($agent->if) <span class="muted small">{{ $agent->sure ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($measures), 'why' => App\Words\KitWords::why($agent->if)]) : App\Words\KitWords::why($agent->if) }}</span>@endif</li>@endforeach
                     </ul>
                 </section>
             @endif

@@ -5,7 +5,7 @@
     $kind = $care->kind;
 @endphp
 <x-layout :title="$machine->name" place="kitchen">
-    <x-mesh-symbols :handbook="$handbook"/>
+    <x-scale-symbols :handbook="$handbook"/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
     <div class="machine">
         <div class="stack">

@@ -3,7 +3,7 @@
     use App\View\Words\Uses;
 @endphp
 <x-layout title="Rhythm" place="rhythm">
-    <x-mesh-symbols :handbook="$handbook"/>
+    <x-scale-symbols :handbook="$handbook"/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
     @if ($shown === null)
         <x-first-machine/>
@@ -30,7 +30,7 @@
                     </div>
                     <p class="year__now"><strong>{{ Uses::counted($year->interval, $year->unit) }}</strong> <span class="muted">{{ $year->taught ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught]) : 'to begin with' }}</span></p>
                 </div>
-                <x-year-chart :chart="$year->chart" :name="$care->name()" :handbook="$handbook" :unit="$year->unit"/>
+                <x-year-chart :chart="$year->chart" :name="$care->name()" :scale="$handbook->scales()->scale($care->scale())" :unit="$year->unit"/>
                 <details>
                     <summary>As a table, and where it started</summary>
                     <p>{{ $start }}</p>
@@ -42,8 +42,8 @@
                                 @foreach ($year->table as [$opening, $after])
                                     <tr>
                                         <td><a href="{{ route('logbook', ['entry' => $opening->entry]) }}">{{ Dates::day($opening->day, $today) }}</a></td>
-                                        <td>{{ $opening->found === null ? 'not looked at' : mb_strtolower($handbook->nearestGrade($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
-                                        <td>{{ $opening->symptom ? 'not opened' : mb_strtolower($handbook->nearestGrade($opening->left)->name) }}</td>
+                                        <td>{{ $opening->found === null ? 'not looked at' : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
+                                        <td>{{ $opening->symptom ? 'not opened' : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->left)->name) }}</td>
                                         <td>{{ Uses::counted($opening->days, 'days') }}</td>
                                         <td>{{ $after === null ? 'as before' : Uses::counted($after, $year->unit) }}</td>
                                     </tr>

@@ -21,7 +21,7 @@
                         </label>
                     @endforeach
                 </fieldset>
-                <p class="mt-3 mb-0"><button class="push">Reckon it up</button></p>
+                <p class="mt-3 mb-0"><button class="push">Show the total time</button></p>
             </form>
         </section>
         <aside class="today__aside">
@@ -38,7 +38,7 @@
                     <ul class="clean-list mt-3 mb-0">@foreach ($picked as $id)<li>{{ $choices[$id]->name }}</li>@endforeach</ul>
                 @elseif ($picked)
                     <h2>These don't go together</h2>
-                    <p>One of them stands alone, or is not for this machine. Leave one out and reckon again.</p>
+                    <p>{{ $conflict ?? 'One of them is not for this machine. Leave it out and try again.' }}</p>
                 @else
                     <h2>Nothing picked yet</h2>
                     <p>Nothing is due here. Pick what you feel like; every opening teaches the rhythm.</p>

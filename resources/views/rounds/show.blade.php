@@ -4,10 +4,10 @@
     $wait = $view?->wait;
 @endphp
 <x-layout :title="$step->title ?? 'All done'" place="today" :in-round="true">
-    <x-mesh-symbols :handbook="$handbook"/>
+    <x-scale-symbols :handbook="$handbook" :only="$scales"/>
     <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}" data-current="{{ $view === null || $view->isCurrent ? '1' : '' }}" data-last="{{ $last }}" data-script="{{ $round->updated_at?->getTimestamp() }}"
         data-ahead="{{ route('rounds.ahead', $round, false) }}" data-state="{{ route('rounds.state', $round, false) }}" data-here="{{ route('rounds.show', $round, false) }}"
-        data-done="{{ json_encode(array_values(array_map(fn ($each) => $each->id, array_filter($progress->steps(), $progress->isDone(...))))) }}" data-answers="{{ json_encode((object) $progress->answers) }}" data-in-tray="{{ json_encode(array_map(fn ($piece) => [$piece->part, $piece->name], $tray)) }}">
+        data-outline="{{ json_encode($outline) }}" data-ticks="{{ json_encode($ticks) }}">
         <nav class="rail" aria-label="Steps of this round">
             <h2>{{ $round->fittedProcedure()->name }}</h2>
             <ol>
@@ -38,6 +38,7 @@
                     @else
                         <p class="step__say">Finish the round, and the next date follows from what you found.</p>
                     @endif
+                    @foreach ($offers as $offer)<p class="remedy">You found {{ $offer->found }}. {{ $offer->why }}</p>@endforeach
                 </div>
                 <form method="post" action="{{ route('rounds.end', $round) }}">
                     @csrf
@@ -47,13 +48,14 @@
                     @endif
                     <div class="step__do">
                         @if ($before)<a class="push" href="{{ route('rounds.show', [$round, 'step' => $before->id]) }}" x-ref="back" aria-label="Back to: {{ $before->short }}">← Back</a>@endif
+                        @foreach ($offers as $offer)<button class="push" name="then" value="{{ $offer->procedure }}">Finish, then start: {{ mb_strtolower($offer->name) }}</button>@endforeach
                         <button class="push push--main" x-ref="done">Finish <kbd>space</kbd></button>
                     </div>
                 </form>
             @else
                 <p class="muted mb-0" x-ref="where">Step {{ $number }} of {{ count($steps) }} · {{ $machine->name }}</p>
                 <h1 id="ask" x-ref="ask">{{ $step->title }}</h1>
-                @if ($view->reveals)<x-reveals :trait="$view->reveals" :machine="$machine" :round="$round"/>@endif
+                @if ($view->asks)<x-asks-trait :trait="$view->asks" :machine="$machine" :round="$round" :step="$step"/>@endif
                 <x-round-step :view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household" :now="$now"/>
 
                 @foreach ($view->verdicts as $verdict)
@@ -72,7 +74,7 @@
                     @unless ($view->isCurrent)<a class="push" href="{{ route('rounds.show', $round) }}">On →</a>@endunless
                     <button type="button" class="push d-none d-md-inline-flex" x-on:click="keys" aria-label="All keys">?</button>
                     @if ($refused)<button form="clear-{{ $refused->vessel->id }}" class="push push--main step__clear">{{ $refused->vessel->done }}</button>@endif
-                    <button form="tick" @class(['push', 'push--main' => ! $refused]) x-ref="done">{{ $wait && $wait->secondsLeft($now) > 0 ? 'Take it out now' : 'Done' }} <kbd>space</kbd></button>
+                    <button form="tick" @class(['push', 'push--main' => ! $refused]) x-ref="done">{{ $wait ? $wait->ends ?? 'It is over' : 'Done' }} <kbd>space</kbd></button>
                 </div>
             @endif
         </section>

@@ -7,10 +7,11 @@ namespace Tests\Core\Chemistry;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\Verdict;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Quantity\Hardness;
 use GoodRinse\Core\Round\Circumstances;
-use GoodRinse\Core\Round\Composed;
+use GoodRinse\Core\Round\ComposedProcedure;
 use GoodRinse\Core\Round\Composer;
 use Tests\Core\CoreTestCase;
 
@@ -19,15 +20,15 @@ final class ProcedureGuardTest extends CoreTestCase
 {
     private const PLASTIC = ['tub' => 'plastic', 'mesh' => 'plastic'];
 
-    private static function compose(string $procedure, Circumstances $here, string $kind = 'dishwasher'): Composed
+    private static function compose(string $procedure, Circumstances $here, string $kind = 'dishwasher'): ComposedProcedure
     {
-        return (new Composer(self::handbook()))->compose(self::handbook()->kind($kind), $procedure, $here);
+        return (new Composer(self::handbook()))->compose(self::handbook()->kind($kind), ProcedureSet::of($procedure), $here);
     }
 
     /** @return list<Step> the steps of the round */
     private static function script(string $procedure, Circumstances $here, string $kind = 'dishwasher'): array
     {
-        return (new Handbook(self::handbook()->excerpt($kind, $procedure, self::compose($procedure, $here, $kind)->fitting)))->kind($kind)->procedure($procedure)->steps;
+        return (new Handbook(self::handbook()->excerpt($kind, ProcedureSet::of($procedure), self::compose($procedure, $here, $kind)->binding)))->kind($kind)->onlyProcedure()->steps;
     }
 
     /**
@@ -96,7 +97,7 @@ final class ProcedureGuardTest extends CoreTestCase
             foreach ([[], self::PLASTIC, ['metal' => 'steel'], ['passes' => 'more']] as $traits) {
                 foreach (array_keys(self::handbook()->kind($kind)->procedureNames) as $procedure) {
                     $composed = self::compose($procedure, new Circumstances($traits), $kind);
-                    self::assertSame([], null === $composed->procedure ? [] : $composed->fitting->before, "$procedure of a $kind needs no clearing put in");
+                    self::assertSame([], null === $composed->procedure ? [] : $composed->binding->before, "$procedure of a $kind needs no clearing put in");
                 }
             }
         }
@@ -131,7 +132,7 @@ final class ProcedureGuardTest extends CoreTestCase
         $steps = self::script('strip-down', new Circumstances(['filter' => 'screwed', 'screws' => '6', 'bit' => 'cross-2']));
         $said = implode(' ', array_map(static fn (Step $step): string => "$step->title $step->say", $steps));
 
-        self::assertStringContainsString('Undo the 6 cover screws.', $said);
+        self::assertStringContainsString('Undo the cover screws: 6.', $said);
         self::assertStringContainsString('cross 2', $said);
         self::assertStringNotContainsString('{', $said);
     }
@@ -143,10 +144,10 @@ final class ProcedureGuardTest extends CoreTestCase
         self::assertSame([300.0, 4.0], [$amount->portion->count, $amount->strength]);
 
         $stand = static fn (float $uses): float => array_values(array_filter(
-            self::script('descale-manual', new Circumstances([], hardness: Hardness::mgPerLitre(340), usesSince: $uses), 'drip-brewer'),
+            self::script('descale-manual', new Circumstances([], hardness: Hardness::mgPerLitre(340), usesSince: ['descale' => $uses]), 'drip-brewer'),
             static fn (Step $step): bool => 'stand' === $step->id,
         ))[0]->timer?->lasts([])->value ?? 0.0;
         self::assertSame([30.0, 60.0], [$stand(20), $stand(60)], '2.2 grams and 6.6 grams of lime');
-        self::assertContains('again', self::ids(self::script('descale-manual', new Circumstances([], hardness: Hardness::mgPerLitre(500), usesSince: 120), 'drip-brewer')));
+        self::assertContains('again', self::ids(self::script('descale-manual', new Circumstances([], hardness: Hardness::mgPerLitre(500), usesSince: ['descale' => 120.0]), 'drip-brewer')));
     }
 }

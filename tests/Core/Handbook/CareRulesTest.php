@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Handbook;
 
+use GoodRinse\Core\Apart\SheetLine;
+use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\CaptureKind;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure;
@@ -49,7 +51,11 @@ final class CareRulesTest extends CoreTestCase
             $kind = self::handbook()->kind($id);
             $shown = [];
             foreach (array_keys($kind->procedureNames) as $procedure) {
-                array_push($shown, ...array_merge(...array_map(static fn (Step $step): array => $step->reveals, $kind->procedure($procedure)->steps)));
+                array_push($shown, ...array_merge(...array_map(static fn (Step $step): array => $step->asks, $kind->procedure($procedure)->steps)));
+            }
+            foreach (self::machines($kind) as $traits) {
+                $sheet = new TakeApartSheet($kind, $traits);
+                array_push($shown, ...array_merge(...array_map(static fn (SheetLine $line): array => $line->traits(), array_values($sheet->lines()))));
             }
             self::assertSame([], array_diff(array_keys($kind->traits()), $shown), "what nobody knows of a $id is asked some day");
         }
@@ -213,7 +219,7 @@ final class CareRulesTest extends CoreTestCase
 
     public function test_grades_rise_and_the_clean_by_line_is_one_of_them(): void
     {
-        $fractions = array_map(static fn ($grade): float => $grade->fraction->value, self::handbook()->grades());
+        $fractions = array_map(static fn ($grade): float => $grade->fraction->value, self::handbook()->scales()->scale('mesh')->grades);
         $sorted = $fractions;
         sort($sorted);
 

@@ -48,7 +48,7 @@ final class HandbookLoaderTest extends CoreTestCase
         $kind = 'machines/dishwasher/kind.yaml';
         yield 'not YAML' => ['kit.yaml', '- { id: torch', '- { id torch:::', 'line 3', 'at line 3'];
         yield 'a wrong type' => ['rhythm.yaml', 'cleanBy: 0.35', 'cleanBy: often', '/model/cleanBy', 'type'];
-        yield 'out of range' => ['rhythm.yaml', 'fraction: 0.85', 'fraction: 1.85', '/grades/4/fraction', '1'];
+        yield 'out of range' => ['scales.yaml', 'fraction: 0.5,', 'fraction: 1.5,', '/1/steps/2/fraction', '0.95'];
         yield 'a missing field' => ['cautions.yaml', "  title: Glass hides here\n", '', '/1', 'title'];
         yield 'an unknown field' => [$steps, '  short: Kit ready', '  shrot: Kit ready', '/0', 'short'];
         yield 'an unknown unit' => [$kind, 'unit: days, least: 7', 'unit: moons, least: 7', '/tasks/0/clocks/0/unit', 'enum'];
@@ -56,16 +56,19 @@ final class HandbookLoaderTest extends CoreTestCase
         yield 'an unknown agent' => [$steps, 'agent: white-vinegar', 'agent: red-vinegar', '/amounts/0/agent', 'no agent "red-vinegar"'];
         yield 'an unknown caution' => [$steps, 'cautions: [foam]', 'cautions: [fog]', '/cautions', 'no caution "fog"'];
         yield 'an answer nobody can give' => [$steps, 'residue: [crust] }', 'residue: [rust] }', '/if/residue', 'no answer "rust"'];
-        yield 'a trait nobody has' => [$kind, 'when: { filter: [twist-out, flat-plate] } }', 'when: { sieve: [round] } }', '/tasks/0/procedures/0/when', 'nothing is called "sieve"'];
-        yield 'a procedure that is not there' => [$kind, 'id: filter-clean,', 'id: filter-cleanse,', '/tasks/0/procedures/0/id', 'no procedure "filter-cleanse"'];
+        yield 'a trait nobody has' => [$kind, 'when: { filter: [twist-out, flat-plate, none] } }, { id: strip-down', 'when: { sieve: [round] } }, { id: strip-down', '/tasks/5/procedures/0/when', 'nothing is called "sieve"'];
+        yield 'a procedure that is not there' => [$kind, 'id: filter-clean }', 'id: filter-cleanse }', '/tasks/0/procedures/0/id', 'no procedure "filter-cleanse"'];
         yield 'taken off and not put back' => ['machines/dishwasher/procedures/drain-freshener.yaml', "  - refit\n", '', '/steps', 'takes off lower-rack'];
-        yield 'taken off with no way back' => [$steps, "  back:\n    id: rack-in", "  forth:\n    id: rack-in", '/2', 'back'];
+        yield 'taken off with no way back' => [$steps, "  back:\n    id: rack-in", "  forth:\n    id: rack-in", '/4', 'back'];
         yield 'a test that is not there' => [$steps, 'then: [lock-test]', 'then: [luck-test]', '/back/then', 'no step "luck-test"'];
         yield 'a reading nobody knows' => [$steps, 'observe: [debris]', 'observe: [crumbs]', '/observe', 'no reading "crumbs"'];
         yield 'a tool for a piece that is not there' => [$kind, 'tool: driver-flat }], loose: [washer]', 'tool: hammer }], loose: [washer]', '/parts/6/held/2/pieces/0/tool', 'no kit "hammer"'];
-        yield 'a wait that never began' => [$steps, 'waitsFor: soak', 'waitsFor: crust-soak', '/steps', 'does not come before it', 'machines/dishwasher/procedures/filter-clean.yaml'];
-        yield 'a word nobody fills in' => ['machines/dishwasher/procedures/strip-down.yaml', '{screws} cover', '{bolts} cover', '/title', 'to fill in for "bolts"'];
-        yield 'a trait nobody can see' => [$steps, 'reveals: [heater]', 'reveals: [boiler]', '/reveals', 'no trait "boiler"'];
+        yield 'a wait that never began' => [$steps, 'waitsFor: soak', 'waitsFor: jets-vinegar', '/steps', 'does not come before it', 'machines/dishwasher/procedures/filter-clean.yaml'];
+        yield 'a scale nobody drew' => [$steps, 'scale: sump', 'scale: moon', '/capture/scale', 'no scale "moon"'];
+        yield 'a scale that does not rise' => ['scales.yaml', 'id: jets-half, fraction: 0.5', 'id: jets-half, fraction: 0.05', '/1/steps', 'each further one is more'];
+        yield 'a part that covers and is not there' => [$kind, 'coveredBy: [{ part: cover }]', 'coveredBy: [{ part: lid }]', '/coveredBy/0/part', 'no part "lid"'];
+        yield 'a word nobody fills in' => ['machines/dishwasher/procedures/strip-down.yaml', 'screws: {screws}."', 'screws: {bolts}."', '/title', 'to fill in for "bolts"'];
+        yield 'a trait nobody can see' => [$steps, 'asks: [heater]', 'asks: [boiler]', '/asks', 'no trait "boiler"'];
         yield 'treated and nobody says how it is left' => ['machines/drip-brewer/steps.yaml', "  marks: descale\n", '', '/steps', 'finds how descale is', 'machines/drip-brewer/procedures/descale-manual.yaml'];
         yield 'a composition in a circle' => ['machines/dishwasher/procedures/look-and-wipe.yaml', 'steps: [kit,', 'steps: [{ do: weekly-look }, kit,', '/steps/0/do', 'goes round in a circle: ', 'machines/dishwasher/procedures/weekly-look.yaml'];
         yield 'an inline step of the wrong type' => ['machines/dishwasher/procedures/spray-arms.yaml', '    hands: 1.5', '    hands: some', '/steps/5/hands', 'type'];
@@ -124,8 +127,8 @@ final class HandbookLoaderTest extends CoreTestCase
 
     public function test_measured_fractions_find_their_nearest_grade(): void
     {
-        self::assertSame('film', self::handbook()->nearestGrade(Fraction::of(0.2))->id);
-        self::assertSame('clogged', self::handbook()->nearestGrade(Fraction::of(1))->id);
+        self::assertSame('film', self::handbook()->scales()->scale('mesh')->nearest(Fraction::of(0.2))->id);
+        self::assertSame('clogged', self::handbook()->scales()->scale('mesh')->nearest(Fraction::of(1))->id);
     }
 
     public function test_a_school_that_is_gone_falls_back_to_the_default(): void

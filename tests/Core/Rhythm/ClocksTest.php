@@ -44,7 +44,7 @@ final class ClocksTest extends CoreTestCase
         $now = new \DateTimeImmutable("$asOf 12:00", $utc);
         $absences = HistoryBuilder::absences($entries, $now);
 
-        return (new HistoryBuilder($utc, 120, self::handbook()->worstGrade()->fraction))->build($entries, new UseTally([], $utc, 1.0, $absences), $now, new \DateTimeImmutable('2026-01-01', $utc), $absences);
+        return (new HistoryBuilder($utc, 120, self::handbook()->worst()))->build($entries, new UseTally([], $utc, 1.0, $absences), $now, new \DateTimeImmutable('2026-01-01', $utc), $absences);
     }
 
     /** @return list<Clock> */

@@ -6,6 +6,7 @@ namespace Tests\Core\Round;
 
 use Eris\Generator;
 use Eris\TestTrait;
+use GoodRinse\Core\Handbook\Capture;
 use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\Check;
@@ -13,14 +14,15 @@ use GoodRinse\Core\Logbook\Clearing;
 use GoodRinse\Core\Logbook\Dose;
 use GoodRinse\Core\Logbook\Note;
 use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\KitList;
 use GoodRinse\Core\Round\OpenEnd;
 use GoodRinse\Core\Round\OpenEnds;
 use GoodRinse\Core\Round\Progress;
-use GoodRinse\Core\Round\Scribe;
 use GoodRinse\Core\Round\Tick;
+use GoodRinse\Core\Round\TickDetails;
 use Tests\Core\CoreTestCase;
 
 final class RoundTest extends CoreTestCase
@@ -63,10 +65,11 @@ final class RoundTest extends CoreTestCase
                 return $progress;
             }
             $answer = match ($step->capture?->id) {
-                null => null, 'found' => $found, 'residue' => $residue, 'suds' => 'none', 'lock' => 'holds',
+                null => null, 'found' => $found, 'suds' => 'none', 'lock' => 'holds',
+                'mouth' => 'well-layer', 'mouth-left' => 'well-clean',
                 default => 'leave' === $residue ? 'clear' : 'film',
             };
-            $ticks[] = new Tick("t$turn", $step->id, new \DateTimeImmutable('2026-05-01T10:00:00Z'), $answer);
+            $ticks[] = new Tick("t$turn", $step->id, new \DateTimeImmutable('2026-05-01T10:00:00Z'), $answer, details: new TickDetails(also: 'light-again' === $step->id ? $residue : null));
         }
         self::fail('the round never ends');
     }
@@ -76,10 +79,10 @@ final class RoundTest extends CoreTestCase
         self::assertContains('filter-out-twist', self::ids(self::procedure()));
         self::assertNotContains('filter-out-plate', self::ids(self::procedure()));
         self::assertContains('refit-plate', self::ids(self::procedure('filter-clean', ['filter' => 'flat-plate'] + self::TWIST)));
-        $sealed = self::ids(self::procedure('look-and-wipe', ['filter' => 'sealed'] + self::TWIST));
+        $sealed = self::ids(self::procedure('mouth-clean', ['filter' => 'sealed'] + self::TWIST));
         self::assertSame([], array_intersect($sealed, ['hold-to-light', 'lock-test', 'filter-out-twist', 'tap-rinse']));
         self::assertContains('look-at-mouth', $sealed);
-        self::assertSame(['look-and-wipe'], self::handbook()->kind('dishwasher')->task('filter')->procedures(['filter' => 'none']));
+        self::assertArrayNotHasKey('filter', self::handbook()->kind('dishwasher')->tasksFor(['filter' => 'none']), 'a look at the drain mouth is no opening of a filter');
     }
 
     public function test_every_way_through_ends_with_nothing_left_over(): void
@@ -89,7 +92,7 @@ final class RoundTest extends CoreTestCase
         $this->forAll(Generator\elements($grades), Generator\elements($filters), Generator\elements(['leave', 'crust', 'slime']))
             ->then(static function (string $found, string $filter, string $residue): void {
                 $traits = ['filter' => $filter] + self::TWIST;
-                foreach (self::handbook()->kind('dishwasher')->task('filter')->procedures($traits) as $id) {
+                foreach (self::handbook()->kind('dishwasher')->tasksFor($traits)['filter']?->procedures($traits) ?? self::handbook()->kind('dishwasher')->task('mouth-look')->procedures($traits) as $id) {
                     $progress = self::walk(self::procedure($id, $traits), $found, $residue);
                     self::assertSame([], $progress->tray());
                     self::assertSame([], (new OpenEnds($progress))->now());
@@ -132,7 +135,7 @@ final class RoundTest extends CoreTestCase
         self::assertSame('lock', $failed->failed()?->id);
         self::assertSame('rack-in', self::progress($before + ['lock-test' => 'holds'])->current()?->id);
 
-        $overruled = self::progress($before + ['lock-test' => 'lifts', 'rack-in' => null, 'power-on' => null], 'lock-test');
+        $overruled = self::progress($before + ['lock-test' => 'lifts', 'rack-in' => null, 'power-on' => null, 'ajar' => null], 'lock-test');
         self::assertNull($overruled->current());
         self::assertEquals([new OpenEnd(OpenEnd::FAILED, 'lock-test')], (new OpenEnds($overruled))->now());
     }
@@ -162,32 +165,62 @@ final class RoundTest extends CoreTestCase
 
     public function test_ticks_say_what_happened_in_the_world(): void
     {
-        $scribe = new Scribe(self::handbook());
-        $said = static function (array $done, string $step) use ($scribe): array {
-            $progress = self::progress($done);
-
-            return $scribe->write($progress->step($step), new Tick('t', $step, new \DateTimeImmutable('@0'), $done[$step]), $progress);
-        };
+        $said = static fn (array $done, string $step): array => self::saidAt($step, self::progress($done));
 
         [$opening] = $said(['hold-to-light' => 'heavy'], 'hold-to-light');
         self::assertInstanceOf(Opening::class, $opening);
         self::assertSame([0.6, 0.6], [$opening->found?->value, $opening->left->value], 'looked at only, so far');
 
-        [$opening] = $said(['hold-to-light' => 'heavy', 'light-again' => 'film'], 'light-again');
+        [$opening] = $said(['hold-to-light' => 'heavy', 'light-again' => 'film'], 'hold-to-light');
         self::assertInstanceOf(Opening::class, $opening);
         self::assertSame([0.6, 0.1], [$opening->found?->value, $opening->left->value]);
 
         self::assertEquals([Dose::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'soak' => null], 'soak')));
         self::assertEquals([Check::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'rinse' => 'suds'], 'rinse')), 'suds clear nothing');
         self::assertEquals([Check::class, Clearing::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'rinse' => 'none'], 'rinse')));
-        self::assertEquals([new Note('What stays on? White crust.')], $said(['hold-to-light' => 'film', 'light-again' => 'film', 'what-stays' => 'crust'], 'what-stays'));
         self::assertSame([], $said(['rack-out' => null], 'rack-out'));
+    }
+
+    public function test_what_the_dirt_is_is_said_with_the_grade(): void
+    {
+        $at = new \DateTimeImmutable('@0');
+        $progress = new Progress(self::procedure(), [new Tick('a', 'hold-to-light', $at, 'film', details: new TickDetails(also: 'crust')), new Tick('b', 'light-again', $at, 'film', details: new TickDetails(also: 'crust'))]);
+
+        self::assertSame(['found' => 'film', 'dirt' => 'crust', 'left' => 'film', 'residue' => 'crust'], $progress->answers);
+        self::assertEquals([new Note('What stays on it? White crust.')], self::saidAt('light-again', $progress));
+        self::assertSame('crust-soak', $progress->step('crust-soak')->id, 'what stays on decides what comes next');
+    }
+
+    public function test_nobody_who_did_not_look_writes_an_opening_and_what_was_cleaned_counts_as_clean(): void
+    {
+        self::assertSame([], self::saidAt('hold-to-light', self::progress(['hold-to-light' => Capture::UNSEEN])));
+        self::assertContains('soak', array_map(static fn (Step $step): string => $step->id, self::progress(['hold-to-light' => Capture::UNSEEN])->steps()), 'who did not look cleans it');
+        [$opening] = self::saidAt('light-again', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film'])) ?: self::saidAt('hold-to-light', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film']));
+        self::assertEquals(new Opening('filter', null, Fraction::of(0.1), Opening::BY_GRADE), $opening);
+    }
+
+    public function test_an_answer_that_takes_a_step_out_takes_its_judgement_but_not_what_was_poured(): void
+    {
+        $at = new \DateTimeImmutable('@0');
+        $ticks = [new Tick('a', 'hold-to-light', $at, 'heavy'), new Tick('b', 'soak', $at), new Tick('c', 'light-again', $at, 'film'), new Tick('d', 'hold-to-light', $at, 'clear')];
+        $progress = new Progress(self::procedure(), $ticks);
+
+        self::assertEquals([Dose::class], array_map(get_class(...), self::saidAt('soak', $progress)), 'the soap was poured');
+        [$opening] = self::saidAt('hold-to-light', $progress);
+        self::assertEquals(new Opening('filter', Fraction::none(), Fraction::none()), $opening, 'what was said after it counts no more');
+    }
+
+    public function test_what_happened_last_counts_whatever_arrived_last(): void
+    {
+        $tick = static fn (string $id, string $at, string $answer): Tick => new Tick($id, 'hold-to-light', new \DateTimeImmutable($at), $answer);
+        $progress = new Progress(self::procedure(), [$tick('a', '@600', 'heavy'), $tick('b', '@300', 'film')]);
+
+        self::assertSame('heavy', $progress->answers['found'] ?? null);
     }
 
     public function test_nobody_leaves_more_in_place_than_was_found(): void
     {
-        $progress = self::progress(['hold-to-light' => 'film', 'light-again' => 'clogged']);
-        [$opening] = (new Scribe(self::handbook()))->write($progress->step('light-again'), new Tick('t', 'light-again', new \DateTimeImmutable('@0'), 'clogged'), $progress);
+        [$opening] = self::saidAt('hold-to-light', self::progress(['hold-to-light' => 'film', 'light-again' => 'clogged']));
 
         self::assertInstanceOf(Opening::class, $opening);
         self::assertSame(0.1, $opening->left->value);
@@ -205,11 +238,23 @@ final class RoundTest extends CoreTestCase
 
     public function test_the_kit_is_gathered_from_the_steps(): void
     {
-        $kit = KitList::of(self::procedure(), ['found' => 'patchy', 'left' => 'film', 'residue' => 'crust']);
+        $kit = KitList::of(self::procedure(), []);
+        $agents = array_column($kit->agents, null, 'id');
 
-        self::assertContains('torch', $kit->tools);
-        self::assertSame(array_unique($kit->tools), $kit->tools);
-        self::assertSame(['dish-soap', 'white-vinegar'], array_keys($kit->agents));
-        self::assertArrayNotHasKey('white-vinegar', KitList::of(self::procedure(), ['found' => 'patchy', 'left' => 'clear'])->agents);
+        self::assertContains('torch', $kit->tools());
+        self::assertContains('soft-brush', $kit->tools(), 'a later branch needs it');
+        self::assertSame(array_unique($kit->tools()), $kit->tools());
+        self::assertSame(['dish-soap', 'white-vinegar'], array_keys($agents));
+        self::assertSame([20.0, null], [$agents['dish-soap']->most->count, $agents['dish-soap']->sure], 'the soak and the brushing, if it is dirty');
+        self::assertTrue($agents['dish-soap']->if?->isDirt);
+        self::assertSame(['White crust'], $agents['white-vinegar']->if?->answers);
+    }
+
+    public function test_the_kit_shrinks_with_what_is_known(): void
+    {
+        $kit = KitList::of(self::procedure(), ['found' => 'clear']);
+
+        self::assertSame([], $kit->agents);
+        self::assertNotContains('soft-brush', $kit->tools());
     }
 }

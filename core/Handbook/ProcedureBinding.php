@@ -4,40 +4,40 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
-/** What one machine in one household makes of a procedure. */
-final readonly class Fitting
+/** What one machine in one household makes of a set of procedures: which steps, in which order, words and amounts. */
+final readonly class ProcedureBinding
 {
     /**
-     * @param array<string, string>                     $facts     traits of the machine, and what else conditions may ask for
+     * @param list<string>                              $order     ids of the steps that are done, in their order
+     * @param array<string, array<string, string>>      $facts     by step: traits of the machine, and what else conditions may ask for
      * @param array<string, string>                     $words     what stands for {name} in sentences
-     * @param list<string>                              $leftOut   ids of steps that are not done here
      * @param array<string, list<array<string, mixed>>> $before    data of steps that come in before a step, by its id
      * @param array<string, float>                      $strengths % of the agents at hand, by id
      * @param array<string, float>                      $factors   what a recipe's volume of an agent is multiplied by, by id
+     * @param array<string, array<array-key, mixed>>    $ownSteps  data of steps that the household adds, by id
+     * @param array<string, array<array-key, mixed>>    $ownParts  data of parts that the household adds, by id
      */
     public function __construct(
-        public array $facts,
+        public array $order = [],
+        public array $facts = [],
         public array $words = [],
-        public array $leftOut = [],
         public array $before = [],
         public array $strengths = [],
         public array $factors = [],
+        public array $ownSteps = [],
+        public array $ownParts = [],
     ) {
-    }
-
-    public function calls(Step $step): bool
-    {
-        return $step->when->holds($this->facts) && !in_array($step->id, $this->leftOut, true);
     }
 
     /**
      * Data with its sentences and amounts as they are here.
      *
      * @param array<array-key, mixed> $data
+     * @param string                  $step id, where it is that of a step
      *
      * @return array<array-key, mixed>
      */
-    public function say(array $data): array
+    public function bind(array $data, string $step = ''): array
     {
         array_walk_recursive($data, function (mixed &$value): void {
             if (is_string($value) && str_contains($value, '{')) {
@@ -45,7 +45,7 @@ final readonly class Fitting
             }
         });
         if (is_array($data['timer'] ?? null)) {
-            $data['timer'] = $this->timer($data['timer']);
+            $data['timer'] = $this->timer($data['timer'], $this->facts[$step] ?? []);
         }
         if (isset($data['amounts']) && is_array($data['amounts'])) {
             $data['amounts'] = array_map($this->amount(...), $data['amounts']);
@@ -58,12 +58,13 @@ final readonly class Fitting
      * A wait whose length hangs on a fact of the machine is as long as it is here.
      *
      * @param array<array-key, mixed> $timer
+     * @param array<string, string>   $facts
      *
      * @return array<array-key, mixed>
      */
-    private function timer(array $timer): array
+    private function timer(array $timer, array $facts): array
     {
-        $fact = is_string($timer['by'] ?? null) ? $this->facts[$timer['by']] ?? null : null;
+        $fact = is_string($timer['by'] ?? null) ? $facts[$timer['by']] ?? null : null;
         if (null !== $fact) {
             $longer = is_array($timer['longer'] ?? null) ? $timer['longer'] : [];
             $timer['minutes'] = $longer[$fact] ?? $timer['minutes'];

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Round;
 
 use GoodRinse\Core\Chemistry\Assessment;
-use GoodRinse\Core\Handbook\Fitting;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\ProcedureBinding;
 
-/** A procedure as it is done on one machine in one household. */
-final readonly class Composed
+/** A set of procedures as it is done on one machine in one household. */
+final readonly class ComposedProcedure
 {
     /**
      * @param Procedure|null            $procedure null when it is not for this machine
-     * @param Fitting                   $fitting   with which the handbook gives the round its script
+     * @param ProcedureBinding          $binding   with which the handbook gives the round its script
      * @param array<string, Assessment> $leftOut   why a step is not done, by its id
      * @param Assessment|null           $refused   why the whole procedure is not for this machine, where keep-apart decides
      */
-    public function __construct(public ?Procedure $procedure, public Fitting $fitting, public array $leftOut, public ?Assessment $refused)
+    public function __construct(public ?Procedure $procedure, public ProcedureBinding $binding, public array $leftOut, public ?Assessment $refused)
     {
     }
 }

@@ -6,14 +6,19 @@ namespace Tests\Core\Handbook;
 
 use Eris\Generator;
 use Eris\TestTrait;
-use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\OrderConflict;
 use GoodRinse\Core\Handbook\Part;
 use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Quantity\Hardness;
+use GoodRinse\Core\Round\Circumstances;
+use GoodRinse\Core\Round\Composer;
 use Tests\Core\CoreTestCase;
 
-final class TogetherTest extends CoreTestCase
+final class ProcedureSetTest extends CoreTestCase
 {
     use TestTrait;
 
@@ -23,10 +28,12 @@ final class TogetherTest extends CoreTestCase
         return array_map(static fn (Step $step): string => $step->id, $procedure->steps);
     }
 
-    /** @param list<string> $ids */
+    /** @param non-empty-list<string> $ids */
     private static function together(array $ids): Procedure
     {
-        return self::handbook()->kind('dishwasher')->procedure(MachineKind::together($ids));
+        $composed = (new Composer(self::handbook()))->compose(self::handbook()->kind('dishwasher'), ProcedureSet::from($ids), new Circumstances(in_array('strip-down', $ids, true) ? ['filter' => 'screwed'] : []));
+
+        return $composed->procedure ?? self::fail('they are for this machine');
     }
 
     public function test_whatever_is_done_together_puts_back_in_reverse_what_it_took_off(): void
@@ -43,7 +50,7 @@ final class TogetherTest extends CoreTestCase
                 if ([] === $picked) {
                     return;
                 }
-                $steps = array_values(array_filter($kind->procedure(MachineKind::together(array_values($picked)))->steps, static fn (Step $step): bool => $step->when->holds($traits)));
+                $steps = (new Composer(self::handbook()))->compose($kind, ProcedureSet::from(array_values($picked)), new Circumstances($traits))->procedure->steps ?? [];
                 self::assertClosesUp($steps, array_keys(array_filter($kind->parts(), static fn (Part $part): bool => $part->needed)));
             });
         }
@@ -109,7 +116,7 @@ final class TogetherTest extends CoreTestCase
 
     public function test_what_runs_the_machine_comes_when_it_is_whole_and_has_power(): void
     {
-        $ids = array_flip(self::ids(self::together(['acid-wash', 'strip-down', 'sump-and-drain'])));
+        $ids = array_flip(self::ids(self::together(['acid-wash', 'strip-down'])));
 
         self::assertGreaterThan($ids['power-on'], $ids['acid-cycle']);
         self::assertLessThan($ids['rack-out'], $ids['bits-ready'], 'the bit is tried before anything comes off');
@@ -122,7 +129,7 @@ final class TogetherTest extends CoreTestCase
 
     public function test_one_that_stands_alone_is_done_with_nothing_else(): void
     {
-        $this->expectException(UnknownEntry::class);
+        $this->expectExceptionObject(OrderConflict::alone('Drain path'));
         self::together(['drain-path', 'racks']);
     }
 
@@ -130,5 +137,68 @@ final class TogetherTest extends CoreTestCase
     {
         $this->expectException(UnknownEntry::class);
         self::together(['racks', 'juggling']);
+    }
+
+    public function test_a_part_is_judged_before_anything_wipes_it(): void
+    {
+        $ids = array_flip(self::ids(self::together(['filter-clean', 'door-and-seal', 'sump-and-drain'])));
+
+        self::assertLessThan($ids['wipe-seal'], $ids['seal-look']);
+        self::assertLessThan($ids['sump-look'], $ids['sump-grade']);
+    }
+
+    public function test_what_covers_a_part_comes_off_first_and_goes_back_last(): void
+    {
+        $ids = array_flip(self::ids(self::together(['filter-clean', 'spray-arms', 'sump-and-drain'])));
+
+        self::assertLessThan($ids['filter-out-twist'], $ids['lower-arm-off']);
+        self::assertGreaterThan($ids['refit-twist'], $ids['lower-arm-on']);
+        self::assertLessThan($ids['pick-hard'], $ids['bail']);
+    }
+
+    public function test_the_household_says_that_the_arm_comes_off_first(): void
+    {
+        $ids = static fn (Circumstances $here): array => self::ids((new Composer(self::handbook()))->compose(self::handbook()->kind('dishwasher'), ProcedureSet::of('look-and-wipe'), $here)->procedure ?? self::fail('it is for this machine'));
+
+        self::assertNotContains('lower-arm-off', $ids(new Circumstances([])));
+        foreach ([new Circumstances(['reach' => 'covered']), new Circumstances([], first: ['filter' => ['lower-rack', 'lower-arm']])] as $here) {
+            $places = array_flip($ids($here));
+            self::assertLessThan($places['filter-out-twist'], $places['lower-arm-off']);
+            self::assertGreaterThan($places['lock-test'], $places['lower-arm-on']);
+        }
+        self::assertNotContains('lower-arm-off', $ids(new Circumstances(['reach' => 'covered'], first: ['filter' => ['lower-rack']])), 'what the household says wins');
+    }
+
+    public function test_an_order_that_goes_round_in_a_circle_is_said_with_its_parts(): void
+    {
+        $this->expectException(OrderConflict::class);
+        $this->expectExceptionMessageMatches('/filter.*lower-arm|lower-arm.*filter/');
+        (new Composer(self::handbook()))->compose(self::handbook()->kind('dishwasher'), ProcedureSet::of('spray-arms', 'filter-clean'), new Circumstances([], first: ['filter' => ['lower-arm'], 'lower-arm' => ['filter']]));
+    }
+
+    public function test_salt_comes_when_the_filter_is_back_and_the_rack_still_out(): void
+    {
+        $here = new Circumstances(['softener' => 'salt']);
+        $ids = array_flip(self::ids((new Composer(self::handbook()))->compose(self::handbook()->kind('dishwasher'), ProcedureSet::of('filter-clean', 'salt-and-rinse-aid'), $here)->procedure ?? self::fail('they are for this machine')));
+
+        self::assertGreaterThan($ids['lock-test'], $ids['salt-fill']);
+        self::assertLessThan($ids['rack-in'], $ids['salt-fill']);
+        self::assertGreaterThan($ids['power-on'], $ids['salt-cycle']);
+        self::assertSame(count($ids) - 1, $ids['ajar'], 'the door stays ajar at the very end');
+    }
+
+    public function test_each_procedure_goes_by_its_own_facts(): void
+    {
+        $here = new Circumstances([], hardness: Hardness::mgPerLitre(340), usesSince: ['descale' => 120.0, 'daily' => 1.0]);
+        $stand = static function (ProcedureSet $set) use ($here): array {
+            $kind = self::handbook()->kind('drip-brewer');
+            $composed = (new Composer(self::handbook()))->compose($kind, $set, $here);
+            $steps = (new Handbook(self::handbook()->excerpt('drip-brewer', $set, $composed->binding)))->kind('drip-brewer')->onlyProcedure()->steps;
+
+            return [in_array('again', array_map(static fn (Step $step): string => $step->id, $steps), true), array_values(array_filter($steps, static fn (Step $step): bool => 'stand' === $step->id))[0]->timer?->lasts([])->value];
+        };
+
+        self::assertSame([true, 60.0], $stand(ProcedureSet::of('descale-manual')));
+        self::assertSame($stand(ProcedureSet::of('descale-manual')), $stand(ProcedureSet::of('daily-wash', 'descale-manual')));
     }
 }

@@ -1,0 +1,19 @@
+@props(['trait', 'machine', 'round', 'step'])
+{{-- What this step depends on and nobody has said of the machine yet: one tap, outside the form of the step. --}}
+<section class="reveals" x-ref="reveals" aria-labelledby="reveals">
+    <form method="post" action="{{ route('machines.trait', [$machine, $trait->id]) }}" x-on:submit="reveal">
+        @csrf
+        @method('put')
+        <input type="hidden" name="round" value="{{ $round->id }}">
+        <input type="hidden" name="step" value="{{ $step->id }}">
+        <fieldset>
+            <legend id="reveals"><span class="muted">Before you go on:</span> {{ $trait->ask }}</legend>
+            @if ($trait->number)
+                <div class="week"><input class="form-control" type="number" name="value" inputmode="numeric" min="{{ $trait->number->least }}" max="{{ $trait->number->most }}" required aria-label="{{ $trait->ask }}"><button class="push">{{ $trait->unit ? $trait->unit.', note it' : 'Note it' }}</button></div>
+            @else
+                <div class="reveals__answers">@foreach ($trait->options as $option)<button class="push" name="value" value="{{ $option->id }}">@if ($trait->drawn)<x-option-drawing :name="$trait->id.'-'.$option->id"/>@endif<span>{{ $option->name }}</span></button>@endforeach</div>
+            @endif
+            <p class="muted small mb-0">{{ $trait->hint ?? 'The steps then fit your machine.' }} Can't tell? Go on; you are asked again the next time.</p>
+        </fieldset>
+    </form>
+</section>
