@@ -19,6 +19,7 @@ use App\Http\Controllers\LightController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\OpeningController;
+use App\Http\Controllers\OwnPartController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PourController;
 use App\Http\Controllers\ReadingController;
@@ -69,6 +70,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('machines/{machine}/rounds/new', [RoundController::class, 'create'])->name('rounds.create')->can('view', 'machine');
         Route::get('machines/{machine}/apart', [ApartController::class, 'index'])->name('machines.apart')->can('view', 'machine');
         Route::get('machines/{machine}/apart/{part}', [ApartController::class, 'edit'])->name('machines.apart.edit')->can('update', 'machine');
+        Route::post('machines/{machine}/parts', [OwnPartController::class, 'store'])->name('parts.store')->can('update', 'machine');
+        Route::delete('machines/{machine}/parts/{part}', [OwnPartController::class, 'destroy'])->name('parts.destroy')->can('update', 'machine');
         Route::put('machines/{machine}/apart/{part}', [ApartController::class, 'update'])->name('machines.apart.update')->can('update', 'machine');
         Route::post('machines/{machine}/rounds', [RoundController::class, 'store'])->name('rounds.store')->can('update', 'machine');
 

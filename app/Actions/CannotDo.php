@@ -45,6 +45,11 @@ final class CannotDo extends \DomainException
         return new self("$what: about $minutes min are left. Has it really ended already? Then say so below.");
     }
 
+    public static function tooManyParts(int $most): self
+    {
+        return new self("That is the most parts that can be added to one machine: $most. Take one away first.");
+    }
+
     public static function noSuchWait(): self
     {
         return new self('That is not one of the times this step offers. Pick one of those shown.');

@@ -6,17 +6,24 @@ namespace App\Actions;
 
 use App\Models\Machine;
 use App\Models\User;
+use GoodRinse\Core\Apart\ComesOffOrder;
 use GoodRinse\Core\Apart\OwnWay;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\OrderConflict;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps how a part comes off a machine, where it is not as the handbook has it. */
 final readonly class ChangeWay
 {
-    public function __construct(private FollowInRounds $follow)
+    public function __construct(private FollowInRounds $follow, private Handbook $handbook)
     {
     }
 
-    /** @param array<string, string> $traits of the machine that are set right with it */
+    /**
+     * @param array<string, string> $traits of the machine that are set right with it
+     *
+     * @throws OrderConflict when parts would wait for each other, naming them
+     */
     public function handle(Machine $machine, User $by, string $part, OwnWay $own, array $traits): void
     {
         DB::transaction(function () use ($machine, $by, $part, $own, $traits): void {
@@ -26,9 +33,8 @@ final readonly class ChangeWay
                 'apart' => $own->isEmpty() ? $apart : [$part => $own->toArray()] + $apart,
                 'traits' => [...$machine->traits, ...$traits],
             ]);
-            if ([] !== $traits) {
-                $this->follow->handle($machine, $by);
-            }
+            (new ComesOffOrder($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays()))->check($part);
+            $this->follow->handle($machine, $by);
         });
     }
 }

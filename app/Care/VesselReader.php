@@ -26,7 +26,10 @@ use Psr\Clock\ClockInterface;
 final readonly class VesselReader
 {
     /** Goes up when what is kept changes its shape. */
-    private const SHAPE = 1;
+    private const SHAPE = 2;
+
+    /** Days for which uses are looked at: what went in before is history. */
+    private const USE_DAYS = 400;
 
     public function __construct(private Handbook $handbook, private ClockInterface $clock, private Repository $cache)
     {
@@ -37,7 +40,7 @@ final readonly class VesselReader
     {
         $key = sprintf('vessels.%d.%s', self::SHAPE, $household->id);
         $now = $this->clock->now();
-        $stamp = $this->handbook->version().'|'.$this->entries($household)->orderByDesc('seq')->value('id');
+        $stamp = $this->handbook->version().'|'.$this->entries($household)->orderByDesc('seq')->value('id').'|'.$this->uses($household, $now)->max('seq');
         $kept = $this->cache->get($key);
         if (is_array($kept) && $stamp === ($kept['stamp'] ?? null) && $kept['newest'] <= $now->getTimestamp()) {
             return $kept['records'];
@@ -74,7 +77,7 @@ final readonly class VesselReader
     public function asOf(Household $household, \DateTimeImmutable $moment): VesselLedger
     {
         $ledger = new VesselLedger($this->handbook->chemistry());
-        foreach ($this->inOrder($household) as [$machine, $entry]) {
+        foreach ($this->inOrder($household, $moment) as [$machine, $entry]) {
             if ($entry->happenedAt <= $moment) {
                 $ledger->note($machine, $entry);
             }
@@ -88,7 +91,7 @@ final readonly class VesselReader
     {
         $ledger = new VesselLedger($this->handbook->chemistry());
         $newest = 0;
-        foreach ($this->inOrder($household) as [$machine, $entry]) {
+        foreach ($this->inOrder($household, $now) as [$machine, $entry]) {
             $newest = max($newest, $entry->happenedAt->getTimestamp());
             if ($entry->happenedAt <= $now) {
                 $ledger->note($machine, $entry);
@@ -99,11 +102,12 @@ final readonly class VesselReader
     }
 
     /** @return list<array{string|null, LogbookEntry}> entries in force with their machine, oldest happening first */
-    private function inOrder(Household $household): array
+    private function inOrder(Household $household, \DateTimeImmutable $now): array
     {
         $machines = $entries = [];
         $utc = new \DateTimeZone('UTC');
-        foreach ($this->entries($household)->select(['seq', 'id', 'machine_id', 'kind', 'happened_at', 'payload', 'voids'])->cursor() as $row) {
+        $columns = ['seq', 'id', 'machine_id', 'kind', 'happened_at', 'payload', 'voids'];
+        foreach ([...$this->entries($household)->get($columns), ...$this->uses($household, $now)->get($columns)] as $row) {
             /** @var object{seq: int, id: string, machine_id: string|null, kind: string, happened_at: string, payload: string, voids: string|null} $row */
             $payload = PayloadCodec::decode(EntryKind::from($row->kind), (array) json_decode($row->payload, true));
             $entries[] = new LogbookEntry($row->id, $row->seq, new \DateTimeImmutable($row->happened_at, $utc), $payload, $row->voids);
@@ -111,6 +115,16 @@ final readonly class VesselReader
         }
 
         return array_map(static fn (LogbookEntry $entry): array => [$machines[$entry->id], $entry], InForce::among($entries));
+    }
+
+    /** Uses of the machines that clear one of their vessels. */
+    private function uses(Household $household, \DateTimeImmutable $now): Builder
+    {
+        $kinds = array_keys(array_filter($this->handbook->kindNames(), fn (string $name, string $id): bool => [] !== array_filter(array_keys($this->handbook->kind($id)->vessels), fn (string $vessel): bool => null !== $this->handbook->chemistry()->vessel($vessel)->use), ARRAY_FILTER_USE_BOTH));
+
+        return DB::table('entries')->whereIn('machine_id', DB::table('machines')->select('id')->where('household_id', $household->id)->whereIn('kind', $kinds))
+            ->whereIn('kind', [EntryKind::Counter->value, EntryKind::Meter->value])
+            ->where('happened_at', '>', $now->modify(sprintf('-%d days', self::USE_DAYS))->format('Y-m-d H:i:s'));
     }
 
     private function entries(Household $household): Builder

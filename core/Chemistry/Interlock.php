@@ -83,6 +83,9 @@ final readonly class Interlock
         $found = [];
         foreach ($state->residues as $residue) {
             foreach ($this->rules->pairsOf($agent, $residue->agent) as $rule) {
+                if ($residue->drained && PairHazard::Danger !== $rule->hazard) {
+                    continue; // what has drained is wasted no more
+                }
                 $verdict = match ($rule->hazard) {
                     PairHazard::Danger => Verdict::ClearFirst,
                     PairHazard::Avoid => Verdict::Caution,

@@ -100,10 +100,12 @@ final readonly class ProcedureGuard
                 $vessel = $this->rules->vesselId($amount->vessel);
                 $state = new VesselState($vessel, $this->surfaces($kind, $step, $amount, $facts), $poured->beside($vessel, $step));
                 if (Verdict::ClearFirst === $this->interlock->assess($state, $amount->agent, $allowsHarsh)->verdict) {
-                    $clearing[$step->id] = [...$clearing[$step->id] ?? [], ...$this->clearingSteps($vessel, $step)];
+                    $clearing[$step->id] = [...$clearing[$step->id] ?? [], ...$this->clearingSteps($vessel, $step, $amount->agent, $state->residues)];
                     $poured->clear($vessel, $step);
                 }
-                $poured->pour($vessel, $step, $amount->agent);
+                if ($this->rules->agent($amount->agent)->staysIn($vessel)) {
+                    $poured->pour($vessel, $step, $amount->agent);
+                }
             }
             if (null !== $step->clears) {
                 $vessel = $this->rules->vesselId($step->clears->vessel);
@@ -119,13 +121,17 @@ final readonly class ProcedureGuard
     /**
      * One step, or where the machine does it two: starting it, and having seen it end.
      *
+     * @param list<Residue> $residues what is in the vessel
+     *
      * @return non-empty-list<array<string, mixed>>
      */
-    private function clearingSteps(string $id, Step $before): array
+    private function clearingSteps(string $id, Step $before, string $agent, array $residues): array
     {
         $vessel = $this->rules->vessel($id);
         $under = [] === $before->if->sets ? [] : ['if' => $before->if->sets];
-        $step = ['id' => self::stepId("clear-$id-$before->id")] + $vessel->step + $under;
+        $known = array_values(array_filter($residues, static fn (Residue $residue): bool => null !== $residue->entry));
+        $because = ['because' => ['agent' => $agent, 'entries' => array_map(static fn (Residue $residue): array => ['agent' => $residue->agent, 'entry' => $residue->entry], $known)]];
+        $step = ['id' => self::stepId("clear-$id-$before->id")] + $vessel->step + $under + $because;
         if (!isset($step['timer'])) {
             return [$step];
         }

@@ -7,13 +7,16 @@ namespace GoodRinse\Core\Chemistry;
 use GoodRinse\Core\Handbook\Chemistry;
 use GoodRinse\Core\Handbook\PairHazard;
 use GoodRinse\Core\Logbook\Clearing;
+use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Dose;
 use GoodRinse\Core\Logbook\Entry;
+use GoodRinse\Core\Logbook\Meter;
 
 /**
  * Follows what was poured and what was cleared, and so knows what each vessel of a household holds.
  *
- * Nothing leaves a vessel but by a clearing that counts for it; a rinse does not clear a tub.
+ * Nothing leaves a vessel but by a clearing that counts for it, or a complete use where its rule says so; a rinse does not
+ * clear a tub.
  */
 final class VesselLedger
 {
@@ -21,6 +24,9 @@ final class VesselLedger
 
     /** @var array<string, VesselRecord> */
     private array $records = [];
+
+    /** @var array<string, array{float, \DateTimeImmutable}> last total of each counter and when it was read */
+    private array $meters = [];
 
     public function __construct(private readonly Chemistry $rules)
     {
@@ -32,6 +38,8 @@ final class VesselLedger
         match (true) {
             $entry->payload instanceof Dose => $this->pour($machine, $entry->payload, new Residue($entry->payload->agent, $entry->happenedAt, $entry->id)),
             $entry->payload instanceof Clearing => $this->clear($machine, $entry->payload),
+            $entry->payload instanceof Counter => $this->used($machine, $entry->payload->unit, $entry->payload->uses, $entry->happenedAt->modify(sprintf('-%d days', $entry->payload->over ?? 0))),
+            $entry->payload instanceof Meter => $this->counted($machine, $entry->payload, $entry->happenedAt),
             default => null,
         };
     }
@@ -68,7 +76,7 @@ final class VesselLedger
             }
         }
         $known = array_filter($record->residues, static fn (Residue $there): bool => $there->agent === $residue->agent);
-        $residues = $agent->noTrace || [] !== $known ? $record->residues : [...$record->residues, $residue];
+        $residues = !$agent->staysIn($record->vessel) || [] !== $known ? $record->residues : [...$record->residues, $residue];
         $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord($record->machine, $record->vessel, $residues, array_slice($meetings, -self::MOST_MEETINGS));
     }
 
@@ -77,9 +85,41 @@ final class VesselLedger
         $record = $this->record($machine, $clearing->vessel);
         $vessel = $this->rules->vessels[$record->vessel] ?? null;
         if (null === $vessel || in_array($clearing->by, $vessel->clearedBy, true)) {
-            $over = array_map(static fn (Meeting $met): Meeting => new Meeting($met->first, $met->second, $met->gives, false), $record->meetings);
-            $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord($record->machine, $record->vessel, [], $over);
+            $this->keep($record, []);
+        } elseif (in_array($clearing->by, $vessel->drainedBy, true)) {
+            $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord($record->machine, $record->vessel, array_map(static fn (Residue $there): Residue => $there->drained(), $record->residues), $record->meetings);
         }
+    }
+
+    /** A complete use of a machine clears those of its vessels that say so, of what was in them before it began. */
+    private function used(?string $machine, string $unit, float $uses, \DateTimeImmutable $since): void
+    {
+        foreach ($uses >= 1 ? $this->rules->vessels : [] as $vessel) {
+            $record = $vessel->use === $unit ? $this->records[self::key($machine, $vessel->id)] ?? null : null;
+            if (null !== $record) {
+                $this->keep($record, array_values(array_filter($record->residues, static fn (Residue $there): bool => null === $there->since || $there->since > $since)));
+            }
+        }
+    }
+
+    /** What a counter went up by since its last reading was used between the two. */
+    private function counted(?string $machine, Meter $meter, \DateTimeImmutable $at): void
+    {
+        $key = "$machine $meter->meter $meter->series";
+        [$total, $since] = $this->meters[$key] ?? [null, $at];
+        if (null !== $total) {
+            $this->used($machine, $meter->unit, $meter->total - $total, $since);
+        }
+        $this->meters[$key] = [$meter->total, $at];
+    }
+
+    /** @param list<Residue> $residues that are left in it */
+    private function keep(VesselRecord $record, array $residues): void
+    {
+        $gone = count($residues) < count($record->residues) || [] === $residues;
+        $left = array_map(static fn (Residue $residue): ?string => $residue->entry, $residues);
+        $meetings = !$gone ? $record->meetings : array_map(static fn (Meeting $met): Meeting => new Meeting($met->first, $met->second, $met->gives, $met->still && [] !== $left && in_array($met->first->entry, $left, true) && in_array($met->second->entry, $left, true)), $record->meetings);
+        $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord($record->machine, $record->vessel, $residues, $meetings);
     }
 
     private function owner(?string $machine, string $vessel): ?string

@@ -12,6 +12,7 @@ final readonly class Agent
      * @param list<float>  $strengths % it is sold at, the usual one first; empty where strength says nothing
      * @param bool         $harsh     whether a household may rule it out everywhere
      * @param bool         $noTrace   whether it leaves nothing behind for a later agent to meet
+     * @param string|null  $ownPlace  vessel in which it has a container of its own, so that it is no residue there
      */
     public function __construct(
         public string $id,
@@ -21,6 +22,13 @@ final readonly class Agent
         public array $strengths = [],
         public bool $harsh = false,
         public bool $noTrace = false,
+        public ?string $ownPlace = null,
     ) {
+    }
+
+    /** Whether it stays behind in a vessel that it was put into. */
+    public function staysIn(string $vessel): bool
+    {
+        return !$this->noTrace && $this->ownPlace !== $vessel;
     }
 }

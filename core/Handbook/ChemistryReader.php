@@ -49,6 +49,7 @@ final readonly class ChemistryReader
             array_values($node->at('strengths')->numbers()),
             $node->flag('harsh'),
             $node->flag('noTrace'),
+            $node->optional('ownPlace'),
         );
     }
 
@@ -77,6 +78,6 @@ final readonly class ChemistryReader
             'picture' => $clearing->string('picture'),
             'hands' => $clearing->number('hands'),
             'clears' => ['vessel' => $node->string('id'), 'by' => $ways[0] ?? ''],
-        ] + ($minutes > 0 ? ['timer' => ['label' => $clearing->string('short'), 'minutes' => $minutes, 'machine' => true]] : []), $node->at('also')->strings());
+        ] + ($minutes > 0 ? ['timer' => ['label' => $clearing->string('short'), 'minutes' => $minutes, 'machine' => true, 'ends' => $clearing->string('done')]] : []), $node->at('also')->strings(), $node->at('drainedBy')->strings(), $node->optional('clearedByUse'));
     }
 }

@@ -29,6 +29,7 @@ final readonly class Step
      * @param list<string> $asks      traits of the machine that are asked for before it is done, as long as nobody has said them
      * @param list<string> $tests     parts that it tests once they are back
      * @param string|null  $putsOut   indicator light that is out once its confirmation passed
+     * @param Because|null $because   why it was put in
      * @param bool         $isLast    whether it comes after everything else
      */
     public function __construct(
@@ -62,6 +63,7 @@ final readonly class Step
         public array $asks = [],
         public array $tests = [],
         public ?string $putsOut = null,
+        public ?Because $because = null,
         public bool $isLast = false,
     ) {
     }

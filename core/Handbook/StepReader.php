@@ -56,6 +56,7 @@ final readonly class StepReader
             $node->at('asks')->strings(),
             $node->at('tests')->strings(),
             $node->optional('putsOut'),
+            $node->has('because') ? new Because($node->at('because')->string('agent'), array_map(static fn (Node $poured): array => [$poured->string('agent'), $poured->string('entry')], $node->at('because')->at('entries')->items())) : null,
             $node->flag('last'),
         );
     }

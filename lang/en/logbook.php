@@ -16,6 +16,7 @@ return [
     'dose_unmeasured' => ':agent into the :vessel',
     'strength' => ' (:percent %)',
     'clearing' => [
+        'cycle' => 'A cycle ran in the :vessel and drained',
         'rinse' => ':vessel rinsed out',
         'flush' => ':vessel flushed',
         'plain-cycle' => 'A plain cycle ran through the :vessel',

@@ -21,4 +21,6 @@ return [
     'away_order' => 'That ends before it begins. Change one of the two days.',
     'away_kept' => 'Kept. While nobody is there the clocks of use stand still and mould grows on.',
     'logged' => 'Written down. The dates below follow from it.',
+    'part_added' => 'Added. Rounds take it off and count it back in.',
+    'part_removed' => 'Taken away.',
 ];

@@ -62,6 +62,8 @@ return [
     'light_on' => 'The light that asks for it was on: :task stays due until it is out. Is it out by now? If not, hold its button for a few seconds or do as your manual says.',
     'next_on' => 'next on :day',
     'still' => 'still :when',
+    'because_poured' => ':agent went in on :day (:who).',
+    'because_next' => 'It must be gone before the :agent of this round goes in.',
     'first_opening' => 'The first look: nothing to compare with yet, so the rhythm stays where it starts.',
     'advice' => [
         'part-off' => 'Put it back before the next load.',

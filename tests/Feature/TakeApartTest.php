@@ -287,4 +287,86 @@ final class TakeApartTest extends TestCase
         $this->put("/machines/{$this->machine->id}/apart/cover", ['id' => $this->ulid(), 'traits' => ['screws' => '2']])->assertNotFound();
         self::assertSame('8', $this->machine->refresh()->traits['screws']);
     }
+
+    public function test_own_parts_and_pieces_are_counted_out_and_in_and_their_order_is_kept(): void
+    {
+        $machine = $this->machineOf($this->user, ['traits' => ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'one']]);
+        $this->actingAs($this->user)->post("/machines/$machine->id/parts", ['name' => 'Brass mat', 'in_the_way_of' => 'filter', 'note' => 'It hooks in at the back.', 'more' => [['name' => 'spring clip', 'count' => '2'], ['name' => '', 'count' => '']]])->assertRedirect("/machines/$machine->id/apart")->assertSessionHasNoErrors();
+        $this->put("/machines/$machine->id/apart/filter", ['id' => $this->ulid(), 'first_said' => '1', 'first' => ['lower-rack', 'lower-arm'], 'more' => [['name' => 'flat washer', 'count' => '3']]])->assertSessionHasNoErrors();
+        $this->get("/machines/$machine->id/apart")->assertOk()->assertSee('Brass mat')->assertSee('2 spring clips')->assertSee('It comes off before: fine filter.')->assertSee('3 flat washers');
+        $this->get("/machines/$machine->id/apart/filter")->assertOk()->assertSee('value="flat washer"', false);
+
+        $round = $this->begin(['look-and-wipe'], $machine->refresh());
+        $steps = array_map(static fn ($step): string => $step->id, $round->fittedProcedure()->steps);
+        $places = array_flip($steps);
+        foreach ([['own-brass-mat-off', 'filter-out-twist'], ['lower-arm-off', 'filter-out-twist'], ['lock-test', 'lower-arm-on'], ['lock-test', 'own-brass-mat-on']] as [$first, $then]) {
+            self::assertLessThan($places[$then], $places[$first], "$first before $then");
+        }
+        foreach (array_slice($steps, 0, $places['own-brass-mat-off']) as $step) {
+            $this->tick($round, $step)->assertSessionHasNoErrors();
+        }
+        $this->get("/rounds/$round->id")->assertOk()->assertSee('Take off: brass mat.')->assertSee('It hooks in at the back.');
+        $this->tick($round, 'own-brass-mat-off');
+        $this->get("/rounds/$round->id")->assertOk()->assertSee('In the tray: ')->assertSee('Brass mat with 2 spring clips');
+        $this->walk($round, ['found' => 'clear']);
+        $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
+        $this->delete("/machines/$machine->id/parts/own-brass-mat")->assertRedirect();
+        self::assertSame([], $machine->refresh()->ownParts()->parts);
+        $this->get("/rounds/$round->id/record")->assertOk()->assertSee('brass mat', false);
+    }
+
+    public function test_an_order_of_parts_that_is_a_circle_is_refused_with_the_parts(): void
+    {
+        $machine = $this->machineOf($this->user, ['traits' => ['filter' => 'twist-out']]);
+        $sheet = "/machines/$machine->id/apart";
+        $this->actingAs($this->user)->put("$sheet/lower-arm", ['id' => $this->ulid(), 'first_said' => '1', 'first' => ['filter']])->assertSessionHasNoErrors();
+        $this->from("$sheet/filter")->put("$sheet/filter", ['id' => $this->ulid(), 'first_said' => '1', 'first' => ['lower-arm']])->assertSessionHasErrors(['did' => 'These parts wait for each other, so none can come off first: fine filter → lower arm → fine filter.']);
+        self::assertNull($machine->refresh()->ownWays()['filter']->first ?? null, 'nothing of it was kept');
+        $this->put("$sheet/filter", ['id' => $this->ulid(), 'first_said' => '1', 'first' => ['moon']])->assertSessionHasErrors('first.0');
+        foreach ([['name' => ''], ['in_the_way_of' => 'moon'], ['more' => [['name' => 'clip', 'count' => '99']]]] as $wrong) {
+            $this->post("/machines/$machine->id/parts", $wrong + ['name' => 'Mat', 'in_the_way_of' => 'filter'])->assertSessionHasErrors();
+        }
+        $this->actingAs($this->member())->post("/machines/$machine->id/parts", ['name' => 'Mat', 'in_the_way_of' => 'filter'])->assertNotFound();
+        $this->delete("/machines/$machine->id/parts/own-mat")->assertNotFound();
+    }
+
+    public function test_a_picture_sent_twice_is_kept_once(): void
+    {
+        $round = $this->begin(['racks']);
+        $photo = $this->ulid();
+        foreach (['kit', 'kit', 'rack-look'] as $step) {
+            $sent = $this->tick($round, $step, null, ['photo_id' => $photo, 'photo' => UploadedFile::fake()->image('a.jpg', 400, 300)]);
+            'rack-look' === $step ? $sent->assertSessionHasErrors('photo') : $sent->assertSessionHasNoErrors();
+        }
+        self::assertSame('kit', Photo::query()->sole()->step);
+    }
+
+    public function test_a_wait_is_as_long_as_it_was_picked_and_remembered(): void
+    {
+        $round = $this->begin(['racks']);
+        $this->tick($round, 'kit');
+        $this->get("/rounds/$round->id")->assertSee('as long as the rest takes');
+        $this->tick($round, 'basket-soak', null, ['wait' => '45'])->assertSessionHasErrors('did');
+        $this->tick($round, 'basket-soak', null, ['wait' => '30'])->assertSessionHasNoErrors();
+        self::assertSame(30.0, $round->load('ticks')->progress()->timers()[0]->lasts->value ?? null);
+        self::assertSame(['basket-soak' => '30'], $this->machine->refresh()->waits);
+        $rest = $this->begin(['soda-rest']);
+        foreach (['kit', 'empty'] as $step) {
+            $this->tick($rest, $step);
+        }
+        $this->tick($rest, 'rest-soda', null, ['wait' => 'morning'])->assertSessionHasNoErrors();
+        self::assertSame('2026-06-16 06:00', ($rest->load('ticks')->progress()->timers()[0] ?? self::fail('it rests'))->endsAt()->format('Y-m-d H:i'), 'eight in Stockholm');
+    }
+
+    public function test_a_cycle_is_not_ended_before_its_time_without_saying_so(): void
+    {
+        $round = $this->begin(['acid-wash']);
+        foreach (['kit' => null, 'empty' => null, 'hot-tap' => null, 'wash-with' => 'vinegar', 'vinegar-cup' => null, 'acid-cycle' => null] as $step => $answer) {
+            $this->tick($round, $step, $answer)->assertSessionHasNoErrors();
+        }
+        $this->get("/rounds/$round->id")->assertSee('The cycle has ended')->assertSee('It has ended before its time.');
+        $this->tick($round, 'acid-out', null, ['ended' => '0'])->assertSessionHasErrors(['did' => 'Hot cycle: about 150 min are left. Has it really ended already? Then say so below.']);
+        $this->clock->move('+150 minutes');
+        $this->tick($round, 'acid-out', null, ['ended' => '0'])->assertSessionHasNoErrors();
+    }
 }

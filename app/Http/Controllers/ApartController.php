@@ -39,7 +39,7 @@ final class ApartController extends Controller
             } catch (CannotDo $e) {
                 return redirect()->back()->withInput($request->except('photo'))->withErrors(['photo' => $e->getMessage()]);
             }
-            $own = new OwnWay($own->counts, $own->loose, $own->way, $own->note, $request->ulid());
+            $own = new OwnWay($own->counts, $own->loose, $own->way, $own->note, $request->ulid(), $own->first, $own->pieces);
         }
         $change->handle($machine, $this->person($request), $part, $own, $request->traits());
         $round = $this->round($request, $machine);

@@ -33,7 +33,7 @@ final class TickController extends Controller
     {
         $photo = $request->photo();
         try {
-            if (null !== $photo && !$round->photos()->whereKey($request->photoId())->exists()) {
+            if (null !== $photo) {
                 $keep->ofStep($round, $this->person($request), $request->photoId(), $step, $photo);
             }
         } catch (CannotDo $e) {

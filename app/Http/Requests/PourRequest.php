@@ -41,14 +41,14 @@ final class PourRequest extends UlidRequest
         );
     }
 
-    /** The moment it was poured; now where nobody says. */
+    /** The moment it was poured; now where nobody says, and of a day whose hour nobody knows the latest it can have been. */
     public function happenedAt(): \DateTimeImmutable
     {
         $now = app(ClockInterface::class)->now();
         $zone = $this->home()->home()->zone();
         $day = $this->filled('on') ? Day::of($this->string('on')->toString()) : Day::at($now, $zone);
         if (!$this->filled('at')) {
-            return 0 === $day->since(Day::at($now, $zone)) ? $now : $day->atTime(12, 0, $zone);
+            return 0 === $day->since(Day::at($now, $zone)) ? $now : $day->atTime(23, 59, $zone);
         }
         [$hour, $minute] = array_map(intval(...), explode(':', $this->string('at')->toString()));
 

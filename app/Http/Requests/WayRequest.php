@@ -8,6 +8,7 @@ use App\Models\Machine;
 use App\View\Pages\ApartPage;
 use GoodRinse\Core\Apart\OwnWay;
 use GoodRinse\Core\Apart\SheetLine;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Handbook\Option;
 use Illuminate\Validation\Rule;
@@ -15,6 +16,7 @@ use Illuminate\Validation\Rule;
 /** How a part comes off a machine, as a person sets it right. */
 final class WayRequest extends UlidRequest
 {
+    use DescribesPieces;
     use TakesPhoto;
 
     /** @return array<string, list<mixed>> */
@@ -27,7 +29,9 @@ final class WayRequest extends UlidRequest
             'way' => ['nullable', 'string', 'max:160'],
             'note' => ['nullable', 'string', 'max:400'],
             'photo' => $this->photoRules(),
-        ];
+            'first' => ['nullable', 'array', 'max:30'],
+            'first.*' => ['string', Rule::in(array_keys(app(ApartPage::class)->handbookLines($this->machine())))],
+        ] + $this->pieceRules();
         foreach ($this->asked() as $trait) {
             $rules["traits.$trait->id"] = null === $trait->number
                 ? ['nullable', 'string', Rule::in(array_map(static fn (Option $option): string => $option->id, $trait->options))]
@@ -56,7 +60,32 @@ final class WayRequest extends UlidRequest
             $way === ($usual->holding->way ?? '') ? null : $way,
             $this->filled('note') ? $this->string('note')->toString() : null,
             $this->machine()->ownWays()[$this->part()]->photo ?? null,
+            $this->first(),
+            $this->pieces(),
         );
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return $this->pieceNames();
+    }
+
+    /**
+     * Parts that come off before it; null where that is as the handbook has it, or nothing was said.
+     *
+     * @return list<string>|null
+     */
+    private function first(): ?array
+    {
+        $first = array_values(array_filter((array) $this->input('first', []), is_string(...)));
+        $kind = app(Handbook::class)->kind($this->machine()->kind);
+        $usual = $kind->hasPart($this->part()) ? $kind->part($this->part())->coveredBy($this->machine()->traits) : [];
+        if (!$this->boolean('first_said') || ([] === array_diff($first, $usual) && [] === array_diff(array_intersect($usual, array_keys(app(ApartPage::class)->handbookLines($this->machine()))), $first))) {
+            return null;
+        }
+
+        return $first;
     }
 
     /** @return array<string, string> traits of the machine that were set right */

@@ -7,6 +7,7 @@ namespace App\View\Pages;
 use App\Care\Surroundings;
 use App\Models\Household;
 use App\Models\Machine;
+use GoodRinse\Core\Apart\ComesOffOrder;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\Handbook;
@@ -27,6 +28,7 @@ final readonly class ApartPage
             'household' => $household,
             'machine' => $machine,
             'lines' => $this->surroundings->sheet($machine)->lines(),
+            'known' => $this->handbookLines($machine),
             'handbook' => $this->handbook,
         ];
     }
@@ -42,7 +44,21 @@ final readonly class ApartPage
             'machine' => $machine,
             'line' => $this->surroundings->sheet($machine)->line($part) ?? throw UnknownEntry::named('part that comes off', $part),
             'asked' => $this->asked($machine, $part),
+            'others' => array_filter($this->handbookLines($machine), static fn (SheetLine $line): bool => $line->part !== $part),
+            'before' => $this->order($machine)->before($part),
         ];
+    }
+
+    /** @return array<string, SheetLine> the parts of the handbook that come off this machine, by id */
+    public function handbookLines(Machine $machine): array
+    {
+        return (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays()))->lines();
+    }
+
+    /** Which parts come off before which. */
+    public function order(Machine $machine): ComesOffOrder
+    {
+        return new ComesOffOrder($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays());
     }
 
     /**

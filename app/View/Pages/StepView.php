@@ -36,6 +36,7 @@ final readonly class StepView
      * @param int                                     $failures  how often it was answered so that it did not pass
      * @param MachineTrait|null                       $asks      what it depends on and nobody has said of the machine
      * @param string|null                             $length    of the wait it starts, as it was picked the last time
+     * @param list<string>                            $because   why it was put in, in sentences
      * @param list<array{string, \DateTimeImmutable}> $disagreed who said different things of it and when, the one that counts last
      */
     public function __construct(
@@ -62,6 +63,7 @@ final readonly class StepView
         public ?MachineTrait $asks = null,
         public ?string $length = null,
         public array $disagreed = [],
+        public array $because = [],
     ) {
     }
 

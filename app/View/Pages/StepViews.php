@@ -9,11 +9,13 @@ use App\Care\PourVerdict;
 use App\Care\RunGate;
 use App\Care\StepKeepApart;
 use App\Care\Surroundings;
+use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
 use App\Models\User;
+use App\View\Words\Dates;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
@@ -24,12 +26,14 @@ use GoodRinse\Core\Handbook\Scales;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\KitList;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\ReadingForm;
 use GoodRinse\Core\Round\RunningTimer;
 use GoodRinse\Core\Round\Tick;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** Gathers what a step of a round shows. */
@@ -77,6 +81,7 @@ final readonly class StepViews
             $this->asked($round, $step, $line),
             $this->remembered($round, $step),
             $this->disagreement($progress, $step),
+            $this->because($step, $household),
         );
     }
 
@@ -200,5 +205,29 @@ final readonly class StepViews
         $names = User::query()->whereIn('id', array_keys($newest))->pluck('name', 'id');
 
         return array_map(static fn (Tick $tick): array => [(string) ($names[$tick->by] ?? __('rounds.somebody')), $tick->at], array_slice($ticks, -2));
+    }
+
+    /** @return list<string> why a clearing was put in: who poured what when */
+    private function because(Step $step, Household $household): array
+    {
+        if (null === $step->because) {
+            return [];
+        }
+        $agents = $this->handbook->chemistry();
+        $today = Day::at($this->clock->now(), $household->zone());
+        $said = [];
+        foreach ($step->because->poured as [$agent, $id]) {
+            $entry = Entry::query()->where('household_id', $household->id)->find($id);
+            if (null !== $entry) {
+                $said[] = (string) __('rounds.because_poured', [
+                    'agent' => Str::ucfirst($agents->agent($agent)->name),
+                    'day' => Dates::day(Day::at($entry->happened_at, $household->zone()), $today),
+                    'who' => User::query()->find($entry->recorded_by)->name ?? __('rounds.somebody'),
+                ]);
+            }
+        }
+        $said[] = (string) __('rounds.because_next', ['agent' => $agents->agent($step->because->agent)->name]);
+
+        return $said;
     }
 }

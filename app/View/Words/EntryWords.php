@@ -141,7 +141,7 @@ final class EntryWords
         try {
             return $this->parts["$machine->id $part"] ??= $this->handbook->kind($machine->kind)->part($part)->name($machine->traits);
         } catch (UnknownEntry) {
-            return $part;
+            return $machine->ownParts()->parts[$part]->name ?? $part;
         }
     }
 

@@ -39,6 +39,7 @@
         </div>
         @if ($step->picture)<x-step-picture :name="$step->picture"/>@endif
     </div>
+    @if ($view->because)<p class="remedy">{{ implode(' ', $view->because) }}</p>@endif
     @if ($view->missing)<p class="remedy">You began without: {{ implode(', ', $view->missing) }}. This step wants it.</p>@endif
     @if ($cautions)
         <div class="cautions">
