@@ -70,11 +70,11 @@ final class ScaleSymbols
     {
         $folds = 'M-50 -28 H-18 Q-8 -28 -8 -18 V14 Q-8 24 2 24 Q12 24 12 14 V-18 Q12 -28 22 -28 Q32 -28 32 -18 V24';
         $svg = '<path class="scale-part" d="'.$folds.' L50 24 V44 H-50 Z"/><path class="scale-line" d="'.$folds.'"/>';
-        if ($soiled >= 0.05) {
-            $svg .= '<path class="scale-film" d="M-48 -31 H-18 Q-11 -31 -7 -25"/>';
+        if ($soiled > 0 && $soiled < 0.3) {
+            $svg .= '<path class="scale-film" d="M-46 -32 H-18 Q-10 -32 -5 -24"/>';
         }
         if ($soiled >= 0.3) {
-            $svg .= '<circle class="scale-soil" cx="-38" cy="-31" r="4"/><circle class="scale-soil" cx="-24" cy="-30" r="3"/><circle class="scale-soil" cx="20" cy="-31" r="3.5"/>';
+            $svg .= '<circle class="scale-soil" cx="-40" cy="-33" r="6"/><circle class="scale-soil" cx="-22" cy="-32" r="5"/><circle class="scale-soil" cx="20" cy="-33" r="5.5"/><circle class="scale-soil" cx="36" cy="4" r="4.5"/>';
         }
         if ($soiled >= 0.5) {
             $svg .= '<path class="scale-soil" d="M-7 2 V14 Q-7 23 2 23 Q11 23 11 14 V2 Q11 12 2 12 Q-7 12 -7 2Z"/>';

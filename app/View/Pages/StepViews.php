@@ -79,7 +79,7 @@ final readonly class StepViews
             (int) ($tick->answer ?? 0),
             $progress->failures($step),
             $this->asked($round, $step, $line),
-            $this->remembered($round, $step),
+            $this->remembered($round, $step) ?? (null === $step->timer ? null : (string) (int) $step->timer->lasts($progress->answers)->value),
             $this->disagreement($progress, $step),
             $this->because($step, $household),
         );

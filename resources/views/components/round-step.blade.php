@@ -153,7 +153,7 @@
     @endif
 
     @if ($step->timer?->choices)
-        @php($picked = old('wait', $details?->wait === null ? $view->length : null) ?? (string) (int) $step->timer->minutes()[''])
+        @php($picked = old('wait', $view->length))
         <fieldset class="poured-as">
             <legend>{{ $step->timer->label }}: how long?</legend>
             @foreach ($step->timer->choices as $choice)<label class="chip"><input type="radio" name="wait" value="{{ $choice }}" @checked($picked === (string) $choice)> {{ App\View\Words\Waits::choice($choice) }}</label>@endforeach
