@@ -78,7 +78,8 @@ final readonly class EntryProjector
         $said = $tick->details->readings;
         $capture = $step->capture;
         if (null !== $capture && null !== $tick->answer) {
-            array_push($said, ...array_filter([$this->answer($capture, $tick->answer), null === $capture->also ? null : $this->answer($capture->also, $tick->details->also ?? '')]));
+            $isLight = null !== $step->putsOut && $capture->passes($tick->answer); // said by the light itself
+            array_push($said, ...array_filter([$isLight ? null : $this->answer($capture, $tick->answer), null === $capture->also ? null : $this->answer($capture->also, $tick->details->also ?? '')]));
             if (CaptureKind::Confirm === $capture->kind && null !== $capture->reading && $capture->passes($tick->answer)) {
                 $said[] = new Reading($capture->reading, (float) ($capture->from + $progress->failures($step)));
             }

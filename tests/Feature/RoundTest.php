@@ -230,7 +230,7 @@ final class RoundTest extends TestCase
         $round = $this->startRound($this->user, $brewer, 'descale-programme');
         $this->walk($round, ['pots' => 'lime-slow']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertSee('Descale: next on')->assertDontSee('still due')->assertSee('Water tank opened: slow, left as always');
+        $this->get("/rounds/$round->id")->assertSee('Descale: next on')->assertDontSee('still due')->assertSee('Water tank opened: slow, left normal');
     }
 
     public function test_stopping_with_parts_off_says_so_on_today(): void

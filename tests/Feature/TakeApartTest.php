@@ -261,7 +261,7 @@ final class TakeApartTest extends TestCase
         $this->tick($round, 'jets-look', 'jets-half', ['photo_id' => $this->ulid(), 'photo' => UploadedFile::fake()->image('jets.jpg', 400, 300)]);
         $this->walk($round, ['crusted' => 'some-crust']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished']);
-        $this->get("/rounds/$round->id/record")->assertOk()->assertSee('Service record')->assertSee('about half, left none blocked')->assertSee('500 ml of white vinegar')->assertSee('Taken off, in this order: lower rack, lower arm')->assertSee('before')->assertSee('Next due');
+        $this->get("/rounds/$round->id/record")->assertOk()->assertSee('Service record')->assertSee('half blocked, left all open')->assertSee('500 ml of white vinegar')->assertSee('Taken off, in this order: lower rack, lower arm')->assertSee('before')->assertSee('Next due');
         $pdf = $this->get("/rounds/$round->id/record.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
     }

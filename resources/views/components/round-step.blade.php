@@ -39,6 +39,15 @@
         </div>
         @if ($step->picture)<x-step-picture :name="$step->picture"/>@endif
     </div>
+    @if ($view->wait)
+        <div id="timers" tabindex="-1"><x-timer :timer="$view->wait" :now="$now" :big="true" :zone="$household->zone()"/></div>
+    @endif
+    @if ($view->wait?->runs && $view->wait->secondsLeft($now) > 60)
+        <label class="with-gap"><input type="checkbox" name="ended" value="1"> It has ended before its time.</label>
+    @endif
+    @if ($view->late)
+        <p @class(['late', 'late--harms' => $view->late->harms])><strong>{{ Uses::minutes($view->late->by->value) }} late.</strong> {{ $view->late->harms ? 'That is longer than the '.(int) $view->late->most->value.' minutes it may be. '.$view->late->means : ($view->late->means && ! $view->late->most ? $view->late->means : __('rounds.late.harmless')) }}</p>
+    @endif
     @if ($view->because)<p class="remedy">{{ implode(' ', $view->because) }}</p>@endif
     @if ($view->missing)<p class="remedy">You began without: {{ implode(', ', $view->missing) }}. This step wants it.</p>@endif
     @if ($cautions)
@@ -130,12 +139,6 @@
         <div class="readings">@foreach ($view->asked as $rule)<x-reading :rule="$rule" :given="$given($rule)"/>@endforeach</div>
     @endif
 
-    @if ($view->wait)
-        <div id="timers" tabindex="-1"><x-timer :timer="$view->wait" :now="$now" :big="true" :zone="$household->zone()"/></div>
-    @endif
-    @if ($view->late)
-        <p @class(['late', 'late--harms' => $view->late->harms])><strong>{{ Uses::minutes($view->late->by->value) }} late.</strong> {{ $view->late->harms ? 'That is longer than the '.(int) $view->late->most->value.' minutes it may be. '.$view->late->means : ($view->late->means && ! $view->late->most ? $view->late->means : __('rounds.late.harmless')) }}</p>
-    @endif
 
     @if ($sheet && ($step->takesOff || $step->putsBack))
         <div class="step__apart">
@@ -158,9 +161,6 @@
             <legend>{{ $step->timer->label }}: how long?</legend>
             @foreach ($step->timer->choices as $choice)<label class="chip"><input type="radio" name="wait" value="{{ $choice }}" @checked($picked === (string) $choice)> {{ App\View\Words\Waits::choice($choice) }}</label>@endforeach
         </fieldset>
-    @endif
-    @if ($view->wait?->runs && $view->wait->secondsLeft($now) > 60)
-        <label class="with-gap"><input type="checkbox" name="ended" value="1"> It has ended before its time.</label>
     @endif
     @if ($view->disagreed)
         <p class="remedy">You two answered this differently: @foreach ($view->disagreed as [$who, $when]){{ $who }} at {{ Dates::time($when, $household->zone()) }}{{ $loop->last ? '' : ', then ' }}@endforeach. The later answer counts; change it here if it is wrong.</p>

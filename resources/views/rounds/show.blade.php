@@ -74,7 +74,7 @@
                     @unless ($view->isCurrent)<a class="push" href="{{ route('rounds.show', $round) }}">On →</a>@endunless
                     <button type="button" class="push d-none d-md-inline-flex" x-on:click="keys" aria-label="All keys">?</button>
                     @if ($refused)<button form="clear-{{ $refused->vessel->id }}" class="push push--main step__clear">{{ $refused->vessel->done }}</button>@endif
-                    <button form="tick" @class(['push', 'push--main' => ! $refused]) x-ref="done">{{ $wait ? $wait->ends ?? 'It is over' : 'Done' }} <kbd>space</kbd></button>
+                    <button form="tick" @class(['push', 'push--main' => ! $refused]) x-ref="done">{{ $wait && ! $step->capture ? $wait->ends ?? 'It is over' : 'Done' }} <kbd>space</kbd></button>
                 </div>
             @endif
         </section>
