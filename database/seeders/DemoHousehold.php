@@ -95,7 +95,7 @@ final readonly class DemoHousehold
     {
         $from = $this->today($home)->plus(-self::DAYS);
         $machines = [
-            ['dishwasher', 'Skerry 45', 'Cabin', ['tub' => 'plastic', 'filter' => 'screwed', 'arms' => 'two', 'mesh' => 'plastic', 'screws' => '8', 'longScrews' => '4', 'bit' => 'star-20'], ['loadsPerWeek' => 1.5, 'plates' => 'rinse'], ['filter' => 1.5, 'strip' => 1.5], 14],
+            ['dishwasher', 'Skerry 45', 'Cabin', ['tub' => 'plastic', 'filter' => 'screwed', 'arms' => 'two', 'mesh' => 'plastic', 'screws' => '8', 'longScrews' => '4', 'bit' => 'star-20'], ['loadsPerWeek' => 1.5, 'plates' => 'rinse'], ['mouth-look' => 1.5, 'strip' => 1.5], 14],
             ['drip-brewer', 'Morning Pot', 'Flat above the bindery', ['programme' => 'programmed', 'filterKind' => 'permanent', 'disc' => 'disc', 'brewMl' => '1200', 'tankMl' => '1500'], ['brewsPerWeek' => 7.0], ['descale' => 7.0], 30],
             ['pod-brewer', 'Bench Cup', 'Bindery workshop', ['cartridge' => 'cartridge', 'light' => 'light'], ['brewsPerWeek' => 12.0], ['descale' => 12.0, 'needle' => 12.0], 70],
             ['hood', 'Updraft', 'Flat above the bindery', ['metal' => 'aluminium', 'form' => 'layers', 'air' => 'outside', 'filters' => '2'], ['cookingHoursPerWeek' => 6.0, 'frying' => 'weekly'], ['grease' => 6.0, 'underside' => 6.0], 24],

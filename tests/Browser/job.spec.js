@@ -52,7 +52,7 @@ test('from due today to a learned next date, and back again', async ({ page }) =
     await expect(clock).toHaveText(/^19:5\d$/);
     await done(page, 'Look into the open sump.');
     await done(page, 'Wipe the door seal and the floor.');
-    await expect(page.getByRole('button', { name: 'Take it out now' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'The soak is over' })).toBeVisible();
     await accessible(page);
     await done(page, 'Take it out of the soak.');
     await done(page, 'Brush it inside and out.');
@@ -61,7 +61,7 @@ test('from due today to a learned next date, and back again', async ({ page }) =
     await page.locator('.step__do .push--main').click();
     await expect(page.getByRole('alert').filter({ hasText: 'Rinse once more' })).toBeVisible();
     await done(page, 'Rinse until no suds come off.', 'No suds left');
-    await done(page, 'Up to the light once more. Which one now?', 'Clear');
+    await done(page, 'Hold it to the light once more. Which one is it now?', 'Clear');
     await done(page, 'Put it together and turn it home.');
     await page.getByRole('radio', { name: 'It lifts' }).check();
     await page.locator('.step__do .push--main').click();
@@ -69,10 +69,11 @@ test('from due today to a learned next date, and back again', async ({ page }) =
     await accessible(page);
     await done(page, 'Pull on it. Does it stay down?', 'It stays down');
     await done(page, 'Rack back in. Spin the lower arm once.');
-    await done(page, 'Power back on, door left ajar.');
+    await done(page, 'Switch the power back on.');
+    await done(page, 'Leave the door ajar until it is dry.');
     await page.getByRole('button', { name: 'Finish' }).click();
 
-    await expect(page.getByRole('heading', { level: 1 })).toContainText(/^Done\. Next on \w+day \d+ \w+\.$/);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(/^Done\. Fine filter: next on \w+day \d+ \w+( \d{4})?\.$/);
     await expect(page.locator('main')).toContainText(promise);
     await accessible(page);
     await page.getByRole('link', { name: 'See the logbook' }).click();
