@@ -8,22 +8,27 @@ use App\Care\CareReader;
 use App\Care\MachineCare;
 use App\Care\TaskCare;
 use App\Models\Household;
+use App\Models\Round;
 use App\View\Pages\TaskLine;
 use App\View\Words\Dates;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\RunningTimer;
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 
-/** Writes what is due as a calendar: for every task a to-do, and an event on its day, with an alarm each. */
+/** Writes what is due as a calendar: for every task a to-do, and an event on its day, with an alarm each; and an event where a long wait ends. */
 final readonly class CareCalendar
 {
     public function __construct(private ReasonWords $words)
     {
     }
 
-    /** @param list<MachineCare> $machines */
-    public function write(Household $household, array $machines, Day $today): VCalendar
+    /**
+     * @param list<MachineCare>                $machines
+     * @param list<array{Round, RunningTimer}> $waits    that a round started and are still going on
+     */
+    public function write(Household $household, array $machines, Day $today, array $waits): VCalendar
     {
         $calendar = new VCalendar(['VERSION' => '2.0', 'PRODID' => '-//Good Rinse//Care of household machines//EN'], false);
         $calendar->add('METHOD', 'PUBLISH');
@@ -35,6 +40,10 @@ final readonly class CareCalendar
             if (null !== $day) {
                 $this->add($calendar, $household, $task, $day, $today);
             }
+        }
+
+        foreach ($waits as [$round, $timer]) {
+            $this->addWait($calendar, $round, $timer);
         }
 
         return $calendar;
@@ -71,6 +80,26 @@ final readonly class CareCalendar
             $alarm->add('TRIGGER', "PT{$household->digest_hour}H", $related);
             $component->add($alarm);
         }
+    }
+
+    private function addWait(VCalendar $calendar, Round $round, RunningTimer $timer): void
+    {
+        $over = $timer->endsAt()->setTimezone(new \DateTimeZone('UTC'));
+        $said = "$timer->label: {$round->machine->name}";
+        $event = $calendar->add('VEVENT', [
+            'UID' => mb_strtolower("$round->id-$timer->step@good-rinse"),
+            'SUMMARY' => $said,
+            'DESCRIPTION' => (string) __('calendar.over'),
+            'DTSTAMP' => $timer->startedAt->setTimezone(new \DateTimeZone('UTC')),
+            'DTSTART' => $over,
+            'DTEND' => $over,
+            'TRANSP' => 'TRANSPARENT',
+            'URL' => route('rounds.show', $round),
+        ]);
+        \assert($event instanceof Component);
+        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $said]);
+        $alarm->add('TRIGGER', 'PT0S');
+        $event->add($alarm);
     }
 
     private function description(TaskCare $task, Day $today): string

@@ -5,30 +5,40 @@ declare(strict_types=1);
 namespace App\Calendar;
 
 use App\Care\CareReader;
+use App\Care\RunningWaits;
 use App\Models\Household;
+use App\Models\Round;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\RunningTimer;
 use Illuminate\Contracts\Cache\Repository;
 use Psr\Clock\ClockInterface;
 
 /** A household's calendar as text, kept until something in it changes. */
 final readonly class Feed
 {
-    public function __construct(private CareReader $care, private CareCalendar $calendar, private Repository $cache, private ClockInterface $clock)
+    public function __construct(private CareReader $care, private RunningWaits $waits, private CareCalendar $calendar, private Repository $cache, private ClockInterface $clock)
     {
     }
 
     /** @return array{string, string} the calendar and its entity tag */
     public function of(Household $household): array
     {
-        $stamp = hash('xxh128', implode("\n", [...$this->care->stamps($household), $household->name, (string) $household->digest_hour, config()->string('app.url')]));
+        $waits = $this->waits->of($household);
+        $going = array_map(static fn (array $wait): string => self::stamp(...$wait), $waits);
+        $stamp = hash('xxh128', implode("\n", [...$this->care->stamps($household), ...$going, $household->name, (string) $household->digest_hour, config()->string('app.url')]));
         $key = "calendar.$household->id";
         $kept = $this->cache->get($key);
         if (is_array($kept) && is_string($kept['text'] ?? null) && $stamp === ($kept['stamp'] ?? null)) {
             return [$kept['text'], $stamp];
         }
-        $text = $this->calendar->write($household, $this->care->household($household), Day::at($this->clock->now(), $household->zone()))->serialize();
+        $text = $this->calendar->write($household, $this->care->household($household), Day::at($this->clock->now(), $household->zone()), $waits)->serialize();
         $this->cache->forever($key, ['stamp' => $stamp, 'text' => $text]);
 
         return [$text, $stamp];
+    }
+
+    private static function stamp(Round $round, RunningTimer $timer): string
+    {
+        return "$round->id $timer->step {$timer->endsAt()->getTimestamp()}";
     }
 }

@@ -80,12 +80,15 @@ final readonly class DemoHousehold
         foreach (['arms' => 70, 'seal' => 26, 'sump' => 220, 'racks' => 75] as $task => $median) {
             $this->lab->live($home, $machine, $this->openings($this->history($home, $machine, $task, new KitchenSettings(5.5, $median), self::SEED + $median, 0.1, 0.75)));
         }
-        foreach ([3, 64, 127, 190, 252] as $ago) {
-            $at = $today->plus(-$ago)->atTime(18, 40, $home->zone());
+        // A complete load would clear the tub: the last acid wash came after the last one.
+        $lastLoad = $machine->entries()->where('kind', EntryKind::Counter)->orderByDesc('happened_at')->firstOrFail()->happened_at->toDateTimeImmutable();
+        $now = $this->clock->now();
+        foreach ([0, 64, 127, 190, 252] as $ago) {
+            $at = 0 === $ago ? min($now, $lastLoad->modify('+1 minute')) : $today->plus(-$ago)->atTime(18, 40, $home->zone());
             $this->lab->live($home, $machine, [
                 new LabEvent($at, new Dose('white-vinegar', 'tub', Portion::of(240, PortionUnit::Millilitres), 5.0)),
-                new LabEvent($at->modify('+3 hours'), new Opening('inside', null, Fraction::none(), Opening::DONE)),
-                ...($ago > 3 ? [new LabEvent($at->modify('+1 day'), new Clearing('tub', 'plain-cycle'))] : []),
+                new LabEvent(min($now, $at->modify('+3 hours')), new Opening('inside', null, Fraction::none(), Opening::DONE)),
+                ...($ago > 0 ? [new LabEvent($at->modify('+1 day'), new Clearing('tub', 'plain-cycle'))] : []),
             ]);
         }
     }

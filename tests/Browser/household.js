@@ -83,11 +83,15 @@ export async function accessible(page) {
 
 const heading = (page) => page.getByRole('heading', { level: 1 });
 
-// What a step wants beside a picked answer: something counted.
+// What a step wants beside a picked answer: something counted, and that a cycle has ended before its time.
 async function fillIn(page) {
     const count = page.locator('input[type=number][name=answer]');
     if ((await count.count()) && (await count.inputValue()) === '') {
         await count.fill('4');
+    }
+    const ended = page.locator('#tick input[name=ended]');
+    if (await ended.count()) {
+        await ended.check();
     }
 }
 

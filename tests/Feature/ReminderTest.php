@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\CalendarFeed;
 use App\Models\Machine;
+use App\Models\Round;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Component\VCalendar;
@@ -85,6 +86,22 @@ final class ReminderTest extends TestCase
         \assert($before instanceof VCalendar && $after instanceof VCalendar);
         self::assertSame(self::sorted(array_keys(self::days($before))), self::sorted(array_keys(self::days($after))));
         self::assertNotSame(self::days($before), self::days($after));
+    }
+
+    public function test_a_long_wait_of_a_round_stands_in_the_calendar_until_it_is_over_with(): void
+    {
+        $this->post("/machines/{$this->machine->id}/rounds", ['procedures' => ['soda-rest']])->assertSessionHasNoErrors();
+        $round = Round::query()->firstOrFail()->id;
+        foreach (['kit' => [], 'empty' => [], 'rest-soda' => ['wait' => 'morning']] as $step => $with) {
+            $this->post("/rounds/$round/ticks", ['id' => $this->ulid(), 'step' => $step] + $with)->assertSessionHasNoErrors();
+        }
+        $calendar = $this->calendar($address = $this->feed());
+        self::assertSame([], array_map(static fn (array $problem): string => $problem['message'], $calendar->validate()));
+        $uid = mb_strtolower("$round-rest-soda@good-rinse");
+        self::assertSame(['VEVENT', '20260616T060000Z'], self::days($calendar)[$uid] ?? null, 'eight in the morning in Stockholm');
+        $this->clock->move('+22 hours');
+        $this->post("/rounds/$round/ticks", ['id' => $this->ulid(), 'step' => 'rest-vinegar'])->assertSessionHasNoErrors();
+        self::assertArrayNotHasKey($uid, self::days($this->calendar($address)));
     }
 
     /**
