@@ -38,8 +38,8 @@ final readonly class Volume
     }
 
     /**
-     * As a person measures it: metric rounded to 5 ml, or the nearest eighth or third of the largest
-     * kitchen measure that is at least a quarter full.
+     * As a person measures it: metric rounded to 5 ml, or the nearest eighth or third of a kitchen measure:
+     * cups from a quarter up, tablespoons from a whole one, teaspoons below that.
      */
     public function inKitchen(Measures $measures): string
     {
@@ -51,9 +51,9 @@ final readonly class Volume
 
     private function inSpoonsAndCups(): string
     {
-        foreach ([['cup', 'cups', self::CUP], ['tbsp', 'tbsp', self::TABLESPOON], ['tsp', 'tsp', self::TEASPOON]] as [$one, $many, $size]) {
+        foreach ([['cup', 'cups', self::CUP, 0.24], ['tbsp', 'tbsp', self::TABLESPOON, 0.96], ['tsp', 'tsp', self::TEASPOON, 0.0]] as [$one, $many, $size, $from]) {
             $count = $this->ml / $size;
-            if ($count >= 0.24 || 'tsp' === $one) {
+            if ($count >= $from) {
                 $shown = KitchenFraction::nearest($count);
 
                 return sprintf('%s %s', $shown, $count > 1 && '1' !== $shown ? $many : $one);

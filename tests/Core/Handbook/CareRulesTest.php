@@ -19,6 +19,24 @@ use Tests\Core\CoreTestCase;
 /** What must be true of every procedure in the handbook, on every machine its traits can make. */
 final class CareRulesTest extends CoreTestCase
 {
+    /** What a sentence calls a thing, and the things of the kit that may be meant. */
+    private const THINGS = [
+        'torch' => ['torch'],
+        'gloves on' => ['gloves', 'rubber-gloves', 'cut-gloves'],
+        '(?:soft|the) brush' => ['soft-brush'],
+        '(?:stiff|metal) brush' => ['stiff-brush'],
+        'tweezers' => ['tweezers'],
+        'paper clip' => ['clip'],
+        'toothpick' => ['wooden-pick'],
+        'cloth' => ['cloth', 'dry-cloth'],
+        'towel' => ['towel'],
+        'in(?:to)? the bin' => ['bin'],
+        'sponge' => ['baster'],
+        'in a (?:cup|mug) of' => ['mug', 'jug'],
+        'funnel' => ['funnel'],
+        'pliers' => ['pliers', 'tweezers'],
+    ];
+
     /**
      * Every procedure of every kind, on machines that differ from the usual one in one trait, with and without
      * harsh chemicals.
@@ -43,6 +61,23 @@ final class CareRulesTest extends CoreTestCase
                 }
             }
         }
+    }
+
+    #[DataProvider('procedures')]
+    public function test_what_a_step_names_is_in_its_kit(Procedure $procedure): void
+    {
+        foreach ($procedure->steps as $step) {
+            foreach (null !== $step->putsBack || $step->kit ? [] : self::THINGS as $words => $things) {
+                $names = 1 === preg_match("~\\b$words\\b(?! comes near)~i", self::withoutAims("$step->title $step->say"));
+                self::assertTrue(!$names || [] !== array_intersect($things, $step->tools), "$step->id speaks of “$words”: $step->title $step->say");
+            }
+        }
+    }
+
+    /** The text without things that are found or avoided there and not used. */
+    private static function withoutAims(string $text): string
+    {
+        return (string) preg_replace('~Seeds, labels, toothpicks|in the direction of the brushed lines~', '', $text);
     }
 
     public function test_every_trait_shows_itself_at_some_step(): void

@@ -19,7 +19,8 @@ final class QuantityTest extends TestCase
     {
         yield [0, '0 ml', '0 tsp'];
         yield [2, '5 ml', '⅜ tsp'];
-        yield [5, '5 ml', '⅓ tbsp'];
+        yield [5, '5 ml', '1 tsp'];
+        yield [10, '10 ml', '2 tsp'];
         yield [15, '15 ml', '1 tbsp'];
         yield [29.57, '30 ml', '2 tbsp'];
         yield [78.9, '80 ml', '⅓ cup'];
