@@ -94,9 +94,9 @@ try {
     await light.goto(`${light.url().split('?')[0]}?procedures[]=strip-down`);
     await light.locator('#sum').getByRole('button', { name: 'Start' }).click();
     await light.waitForURL(/rounds\/\w{26}$/);
-    for (let title = ''; !title.endsWith('filter body off.'); ) {
+    for (let title = ''; !title.endsWith('Filter body out.'); ) {
         title = await heading.innerText();
-        if (!title.endsWith('filter body off.')) {
+        if (!title.endsWith('Filter body out.')) {
             await answer(light, title);
             await goOn(light, title);
         }
