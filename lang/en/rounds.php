@@ -51,7 +51,7 @@ return [
     'somebody' => 'Somebody',
     'clock_behind' => 'A clock was behind: this was dated no earlier than the step before it.',
     'kit_dirty' => 'may be needed, if it is dirty',
-    'kit_if' => 'may be needed: :answers',
+    'kit_if' => 'may be needed: if the answer is :answers',
     'kit_upto' => 'up to :amount, :why',
     'unreadable' => 'This round was begun with an earlier version, and its steps cannot be read any more. What it wrote down is kept. End it here and start a new one.',
     'wait_now' => 'right away',
