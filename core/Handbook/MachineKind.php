@@ -10,6 +10,12 @@ final class MachineKind
     /** @var array<string, Procedure> */
     private array $procedures = [];
 
+    /** @var array<string, array{array<array-key, mixed>, Step}> steps as they were last read, each with its data */
+    private array $steps = [];
+
+    /** @var array<string, list<string>> orders of steps that were asked for */
+    private array $orders = [];
+
     /** @var array<string, CareTask> those that have been asked for */
     private array $tasks = [];
 
@@ -159,7 +165,12 @@ final class MachineKind
     /** @param array<array-key, mixed> $data */
     public function step(array $data): Step
     {
-        return $this->details->step($data);
+        $id = is_string($data['id'] ?? null) ? $data['id'] : '';
+        if (($this->steps[$id][0] ?? null) !== $data) {
+            $this->steps[$id] = [$data, $this->details->step($data)];
+        }
+
+        return $this->steps[$id][1];
     }
 
     /**
@@ -188,7 +199,7 @@ final class MachineKind
      */
     public function sequence(array $procedures, array $first = [], array $exact = [], array $own = []): array
     {
-        return $this->details->sequence($procedures, $first, $exact, $own);
+        return $this->orders[serialize([$procedures, $first, $exact, $own])] ??= $this->details->sequence($procedures, $first, $exact, $own);
     }
 
     /**
