@@ -40,7 +40,8 @@ final readonly class VesselReader
     {
         $key = sprintf('vessels.%d.%s', self::SHAPE, $household->id);
         $now = $this->clock->now();
-        $stamp = $this->handbook->version().'|'.$this->entries($household)->orderByDesc('seq')->value('id').'|'.$this->uses($household, $now)->max('seq');
+        $lastUse = $this->uses($household, $now)->max(DB::raw('seq + 0')); // summed, so that SQLite takes the index that holds all it asks for
+        $stamp = $this->handbook->version().'|'.$this->entries($household)->orderByDesc('seq')->value('id')."|$lastUse";
         $kept = $this->cache->get($key);
         if (is_array($kept) && $stamp === ($kept['stamp'] ?? null) && $kept['newest'] <= $now->getTimestamp()) {
             return $kept['records'];
