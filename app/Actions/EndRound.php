@@ -36,13 +36,14 @@ final readonly class EndRound
             if (null !== $round->ended_at) {
                 return;
             }
-            $ends = $round->isReadable() ? $this->ends($round, $how, $knows) : [];
+            $isReadable = $round->isReadable();
+            $ends = $isReadable ? $this->ends($round, $how, $knows) : [];
             $round->update([
                 'ended_at' => $this->clock->now(),
                 'ended_how' => $how,
                 'open_ends' => array_map(static fn (OpenEnd $end): array => ['kind' => $end->kind, 'what' => $end->what], $ends),
             ]);
-            if ($round->isReadable()) {
+            if ($isReadable) {
                 $this->settle->through($round, $by);
             }
             if ([] !== $ends) {
