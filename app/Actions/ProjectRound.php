@@ -24,6 +24,7 @@ use GoodRinse\Core\Round\EntryProjector;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\ProjectedEntry;
 use GoodRinse\Core\Round\Remark;
+use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -40,7 +41,7 @@ final readonly class ProjectRound
     {
         $written = $this->written($round);
         $voided = self::voided($written);
-        $effective = array_filter($written, static fn (Entry $entry): bool => !isset($voided[$entry->id]));
+        $effective = array_filter($written, static fn (WrittenEntry $entry): bool => !isset($voided[$entry->id]));
         $takenBack = $this->takenBack($written, $voided);
         $made = [] === $takenBack ? [] : $round->ticks()->toBase()->pluck('logbook_seq', 'id')->all();
         $drafts = [];
@@ -53,7 +54,7 @@ final readonly class ProjectRound
             }
         }
         $reversals = array_map(
-            fn (Entry $entry): EntryDraft => self::draft($round, $entry->part, $entry->step, new Voiding(Voiding::CORRECTION), $this->clock->now(), $entry->id),
+            fn (WrittenEntry $entry): EntryDraft => self::draft($round, $entry->part, $entry->step, new Voiding(Voiding::CORRECTION), $this->clock->now(), $entry->id),
             array_values($effective),
         );
         if ([] !== $drafts || [] !== $reversals) {
@@ -64,8 +65,8 @@ final readonly class ProjectRound
     /** Whether a person took back something that a step says, after it was ticked. */
     public function wasTakenBack(Round $round, Step $step, string $tick): bool
     {
-        $written = array_values(array_filter($this->written($round), static function (Entry $entry) use ($step): bool {
-            $says = $entry->says();
+        $written = array_values(array_filter($this->written($round), static function (WrittenEntry $entry) use ($step): bool {
+            $says = $entry->payload();
 
             return $entry->step === $step->id || ($says instanceof Opening && in_array($says->task, [$step->capture?->of, $step->marks], true));
         }));
@@ -74,20 +75,21 @@ final readonly class ProjectRound
         return [] !== $back && max($back) > (int) $round->ticks()->toBase()->where('id', $tick)->value('logbook_seq');
     }
 
-    /** @return list<Entry> what the round has said of its steps, in force or not */
+    /** @return list<WrittenEntry> what the round has said of its steps, in force or not */
     private function written(Round $round): array
     {
-        return array_values($round->entries()->where('kind', '!=', EntryKind::Voiding)->whereNotNull('step')->get()->all());
+        return array_values(DB::table('entries')->where('round_id', $round->id)->where('kind', '!=', EntryKind::Voiding->value)->whereNotNull('step')
+            ->orderBy('seq')->get(WrittenEntry::COLUMNS)->map(WrittenEntry::read(...))->all());
     }
 
     /**
-     * @param list<Entry> $written
+     * @param list<WrittenEntry> $written
      *
      * @return array<string, string> id of the entry that voids each
      */
     private static function voided(array $written): array
     {
-        return [] === $written ? [] : Entry::voidedAmong(array_map(static fn (Entry $entry): string => $entry->id, $written));
+        return [] === $written ? [] : Entry::voidedAmong(array_map(static fn (WrittenEntry $entry): string => $entry->id, $written));
     }
 
     public static function draft(Round $round, ?string $part, ?string $step, Payload $payload, \DateTimeImmutable $when, ?string $voids = null, ?string $id = null): EntryDraft
@@ -107,12 +109,12 @@ final readonly class ProjectRound
     /**
      * The entry that says so already.
      *
-     * @param array<int, Entry> $effective
+     * @param array<int, WrittenEntry> $effective
      */
     private function find(array $effective, ProjectedEntry $projected, Payload $payload): ?int
     {
         foreach ($effective as $i => $entry) {
-            if ($entry->kind === $payload->kind() && $entry->payload == $payload->toArray() && $entry->happened_at->getTimestamp() === $projected->at->getTimestamp()) {
+            if ($entry->says($payload) && $entry->happenedAt === $projected->at->getTimestamp()) {
                 return $i;
             }
         }
@@ -121,7 +123,7 @@ final readonly class ProjectRound
     }
 
     /**
-     * @param array<Entry>          $written
+     * @param array<WrittenEntry>   $written
      * @param array<string, string> $voided  id of the entry that voids each
      *
      * @return array<string, int> line of the logbook that took it back, by what it was about
@@ -133,7 +135,7 @@ final readonly class ProjectRound
         foreach ($written as $entry) {
             $seq = $undone[$voided[$entry->id] ?? ''] ?? null;
             if (null !== $seq) {
-                $about = self::identity((string) $entry->step, $entry->says());
+                $about = self::identity($entry->step, $entry->payload());
                 $back[$about] = max($back[$about] ?? 0, $seq);
             }
         }

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Care\RunGate;
 use App\Models\Round;
-use App\Models\Tick;
 use App\Models\UnreadableRound;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Capture;
@@ -41,11 +40,11 @@ final readonly class TickStep
     public function handle(Round $round, User $by, TickDraft $draft): ?string
     {
         return DB::transaction(function () use ($round, $by, $draft): ?string {
-            $there = Tick::query()->find($draft->id);
+            $there = DB::table('ticks')->where('id', $draft->id)->first(['round_id', 'step']);
             if (null !== $there) {
                 return $there->round_id === $round->id && $there->step === $draft->step ? null : throw CannotDo::idTaken();
             }
-            if ($round->newQuery()->whereKey($round->id)->whereNotNull('ended_at')->exists()) {
+            if (DB::table('rounds')->where('id', $round->id)->whereNotNull('ended_at')->exists()) {
                 throw CannotDo::roundEnded();
             }
 
@@ -92,7 +91,7 @@ final readonly class TickStep
             'details' => json_encode((object) $tick->details->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
             'at' => $tick->at->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s'),
             'made_by' => $tick->by,
-            'logbook_seq' => (int) DB::table('entries')->max('seq'),
+            'logbook_seq' => DB::raw('(select coalesce(max(seq), 0) from entries)'),
         ]);
     }
 

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A cleaning session: the procedure as it was when it began, and what has been ticked since.
@@ -105,7 +106,7 @@ final class Round extends Model implements BelongsToHousehold
     /** @throws UnreadableRound when this version cannot make anything of it */
     public function progress(): Progress
     {
-        return new Progress($this->fittedProcedure(), array_values($this->ticks()->toBase()->get()->map(Tick::read(...))->all()));
+        return new Progress($this->fittedProcedure(), array_values(DB::table('ticks')->where('round_id', $this->id)->orderBy('seq')->get()->map(Tick::read(...))->all()));
     }
 
     /** @return BelongsTo<Machine, $this> */

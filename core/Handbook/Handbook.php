@@ -22,6 +22,12 @@ final class Handbook
     /** What of a kind a round does not need: what it is reminded of is not decided in it. */
     private const NOT_IN_EXCERPTS = ['tasks', 'habits'];
 
+    /** What of a part a round does not need: its steps say how it comes off. */
+    private const NOT_OF_PARTS = ['comesOff'];
+
+    /** Lists of which a round needs what its steps and parts name. */
+    private const ONLY_NAMED = ['scales', 'cautions', 'readings'];
+
     /** @var array<string, MachineKind> */
     private array $kinds = [];
 
@@ -230,17 +236,39 @@ final class Handbook
         }
         $shared = array_intersect_key($this->compiled(), array_flip(self::IN_EXCERPTS));
         $about = array_diff_key($node->at('kind')->raw(), array_flip(self::NOT_IN_EXCERPTS));
-        $about['parts'] = [...$node->at('kind')->at('parts')->raw(), ...array_values($binding->ownParts)];
+        $about['parts'] = array_map(
+            static fn (mixed $part): array => array_diff_key((array) $part, array_flip(self::NOT_OF_PARTS)),
+            [...$node->at('kind')->at('parts')->raw(), ...array_values($binding->ownParts)],
+        );
+        $kinds = [[
+            'folder' => $node->string('folder'),
+            'kind' => $binding->bind($about),
+            'steps' => $steps,
+            'procedures' => [['steps' => array_column($steps, 'id')] + $binding->bind($this->kind($kind)->about($set))],
+        ]];
+        $named = self::named($kinds) + [Scales::MESH => true];
+        foreach (self::ONLY_NAMED as $list) {
+            $shared[$list] = array_values(array_map(static fn (Node $item): array => $item->raw(), array_intersect_key($this->root()->at($list)->byId(), $named)));
+        }
 
-        return [
-            'kinds' => [[
-                'folder' => $node->string('folder'),
-                'kind' => $binding->bind($about),
-                'steps' => $steps,
-                'procedures' => [['steps' => array_column($steps, 'id')] + $binding->bind($this->kind($kind)->about($set))],
-            ]],
-            'kit' => $binding->bind($this->root()->at('kit')->raw()),
-        ] + $shared;
+        return ['kinds' => $kinds, 'kit' => $binding->bind($this->root()->at('kit')->raw())] + $shared;
+    }
+
+    /**
+     * @param array<array-key, mixed> $tree
+     *
+     * @return array<string, true> every text in it
+     */
+    private static function named(array $tree): array
+    {
+        $texts = [];
+        array_walk_recursive($tree, static function (mixed $leaf) use (&$texts): void {
+            if (is_string($leaf)) {
+                $texts[$leaf] = true;
+            }
+        });
+
+        return $texts;
     }
 
     /** @return array<string, Node> */
