@@ -97,7 +97,7 @@ final readonly class TickStep
 
     private function details(Round $round, User $by, Step $step, TickDraft $draft, ?string $despite): TickDetails
     {
-        $readings = [] === $draft->readings ? [] : (new ReadingForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits);
+        $readings = [] === $draft->readings ? [] : (new ReadingForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits, $by->home()->measures);
 
         return new TickDetails(
             $readings,

@@ -16,6 +16,7 @@ use App\Notifications\OutboxTransport;
 use App\Policies\HouseholdRecordPolicy;
 use App\Sqlite\ImmediateSqliteConnector;
 use App\Support\StandingClock;
+use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -32,6 +33,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
+        $this->app->scoped(HouseMeasures::class);
         $this->app->singleton(ClockInterface::class, static function (): StandingClock {
             $today = config('good-rinse.today');
 

@@ -17,6 +17,16 @@ final class QuantityOutOfRange extends \DomainException
         return new self(sprintf('%s cannot be negative; got %s.', $quantity, $value));
     }
 
+    public static function mixed(string $one, string $other): self
+    {
+        return new self(sprintf('%s and %s cannot be added.', $one, $other));
+    }
+
+    public static function unknownMeasure(string $measure): self
+    {
+        return new self(sprintf('There is no measure "%s".', $measure));
+    }
+
     public static function notFinite(string $quantity): self
     {
         return new self(sprintf('%s must be a finite number.', $quantity));

@@ -12,9 +12,9 @@ namespace GoodRinse\Core\Quantity;
  */
 final readonly class Volume
 {
-    private const CUP = 236.588;
-    private const TABLESPOON = 14.787;
-    private const TEASPOON = 4.929;
+    public const CUP = 236.588;
+    public const TABLESPOON = 14.787;
+    public const TEASPOON = 4.929;
 
     private function __construct(public float $ml)
     {
@@ -38,13 +38,13 @@ final readonly class Volume
     }
 
     /**
-     * As a person measures it: metric rounded to 5 ml, or the nearest eighth or third of a kitchen measure:
+     * As a person measures it: metric rounded to 5 ml (to 1 ml below that), or the nearest eighth or third of a kitchen measure:
      * cups from a quarter up, tablespoons from a whole one, teaspoons below that.
      */
     public function inKitchen(Measures $measures): string
     {
         return match ($measures) {
-            Measures::Metric => sprintf('%d ml', max($this->ml > 0 ? 5 : 0, (int) round($this->ml / 5) * 5)),
+            Measures::Metric => sprintf('%d ml', $this->ml < 4.5 ? max($this->ml > 0 ? 1 : 0, (int) round($this->ml)) : (int) round($this->ml / 5) * 5),
             Measures::UnitedStates => $this->inSpoonsAndCups(),
         };
     }

@@ -10,6 +10,7 @@ use GoodRinse\Core\Handbook\CaptureKind;
 use GoodRinse\Core\Handbook\Procedure;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Quantity\Portion;
+use GoodRinse\Core\Quantity\Portions;
 
 /**
  * What must be within reach before a round starts: everything that any way the round can still go asks for, told apart
@@ -62,9 +63,9 @@ final readonly class KitList
     private static function more(?KitAgent $known, string $agent, Portion $portion, ?KitReason $if): KitAgent
     {
         if (null === $known) {
-            return new KitAgent($agent, $portion, null === $if ? $portion : null, $if);
+            return new KitAgent($agent, Portions::of($portion), null === $if ? Portions::of($portion) : null, $if);
         }
-        $sure = null === $if ? ($known->sure?->plus($portion) ?? $portion) : $known->sure;
+        $sure = null === $if ? ($known->sure?->plus($portion) ?? Portions::of($portion)) : $known->sure;
 
         return new KitAgent($agent, $known->most->plus($portion), $sure, $known->if ?? $if);
     }

@@ -10,6 +10,8 @@ use GoodRinse\Core\Handbook\ReadingKind;
 use GoodRinse\Core\Handbook\ReadingRule;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Quantity\FieldUnit;
+use GoodRinse\Core\Quantity\Measures;
 
 /** Reads what a person counted, measured or noticed at a step. */
 final readonly class ReadingForm
@@ -52,27 +54,28 @@ final readonly class ReadingForm
     /**
      * What was filled in; an empty field is no reading.
      *
-     * @param array<array-key, mixed> $given by reading: a text, a list of picks, or shut and all
-     * @param array<string, string>   $facts traits of the machine
+     * @param array<array-key, mixed> $given    by reading: a text, a list of picks, or shut and all
+     * @param array<string, string>   $facts    traits of the machine
+     * @param Measures                $measures that volumes and weights were written in
      *
      * @return list<Reading>
      *
      * @throws CannotTick when a number is out of its range
      */
-    public function read(Step $step, array $given, array $facts): array
+    public function read(Step $step, array $given, array $facts, Measures $measures = Measures::Metric): array
     {
         return array_values(array_filter(array_map(
-            fn (ReadingRule $rule): ?Reading => $this->one($rule, $given[$rule->id] ?? null),
+            fn (ReadingRule $rule): ?Reading => $this->one($rule, $given[$rule->id] ?? null, FieldUnit::of($rule->unit, $measures)),
             $this->asked($step, $facts),
         )));
     }
 
-    private function one(ReadingRule $rule, mixed $given): ?Reading
+    private function one(ReadingRule $rule, mixed $given, FieldUnit $in): ?Reading
     {
         $list = is_array($given) ? $given : [];
 
         return match ($rule->kind) {
-            ReadingKind::Number => null === ($number = self::number($given)) ? null : new Reading($rule->id, self::within($rule, $number)),
+            ReadingKind::Number => null === ($number = self::number($given)) ? null : new Reading($rule->id, self::within($rule, $in->kept($number))),
             ReadingKind::Ratio => $this->ratio($rule, self::number($list['shut'] ?? null), self::number($list['all'] ?? null)),
             ReadingKind::Some => self::picked($rule, $list),
             ReadingKind::One => self::picked($rule, [$given]),

@@ -15,7 +15,7 @@ final class TraitController extends Controller
 {
     public function update(TraitRequest $request, Machine $machine, SayTrait $say): RedirectResponse|JsonResponse
     {
-        $say->handle($machine, $this->person($request), $request->asked()->id, $request->string('value')->toString());
+        $say->handle($machine, $this->person($request), $request->asked()->id, $request->answer());
         if ($request->expectsJson()) {
             return response()->json(['message' => __('machines.seen')]);
         }

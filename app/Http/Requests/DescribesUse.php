@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Handbook\NumberRange;
 use GoodRinse\Core\Handbook\Option;
 use Illuminate\Validation\Rule;
@@ -31,14 +33,25 @@ trait DescribesUse
      * What an answer may be: one of these, or a number where there is a range for it.
      *
      * @param list<Option> $options
+     * @param string|null  $unit    that the number is kept in
      *
      * @return list<mixed>
      */
-    private function answerRules(array $options, ?NumberRange $number): array
+    private function answerRules(array $options, ?NumberRange $number, ?string $unit = null): array
     {
-        return null === $number
+        $range = null === $number ? null : HouseMeasures::field($unit)->range($number);
+
+        return null === $range
             ? ['string', Rule::in(array_map(static fn (Option $option): string => $option->id, $options))]
-            : ['numeric', "between:{$number->least},{$number->most}"];
+            : ['numeric', "between:$range->least,$range->most"];
+    }
+
+    /** What was said of a trait, in the unit it is kept in. */
+    private function saidOf(MachineTrait $trait, string $said): string
+    {
+        $in = HouseMeasures::field($trait->unit);
+
+        return null === $trait->number || $in->isKept() ? $said : (string) $in->kept((float) $said);
     }
 
     /** @return array<string, string> */

@@ -36,7 +36,7 @@ final class MachineRequest extends FormRequest
             return $rules;
         }
         foreach ($this->kind()->traits() as $trait) {
-            $rules["traits.$trait->id"] = ['nullable', ...$this->answerRules($trait->options, $trait->number)];
+            $rules["traits.$trait->id"] = ['nullable', ...$this->answerRules($trait->options, $trait->number, $trait->unit)];
         }
         $rules['water'] = ['nullable', ...$this->answerRules(array_column($this->feels(), 0), null)];
 
@@ -79,7 +79,8 @@ final class MachineRequest extends FormRequest
     {
         $traits = [];
         foreach ($this->kind()->traits() as $trait) {
-            $said = $this->has("traits.$trait->id") ? $this->said("traits.$trait->id") : $this->machine()->traits[$trait->id] ?? null;
+            $said = $this->said("traits.$trait->id");
+            $said = $this->has("traits.$trait->id") ? (null === $said ? null : $this->saidOf($trait, $said)) : $this->machine()->traits[$trait->id] ?? null;
             if (null !== $said) {
                 $traits[$trait->id] = $said;
             }

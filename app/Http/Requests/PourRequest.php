@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\Chemistry;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Dose;
@@ -24,7 +25,7 @@ final class PourRequest extends UlidRequest
             ...parent::rules(),
             'agent' => ['required', 'string', Rule::in([...array_keys(app(Handbook::class)->chemistry()->agents), Chemistry::STRANGER])],
             'amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'],
-            'unit' => ['nullable', Rule::enum(PortionUnit::class)],
+            'unit' => ['nullable', Rule::in(array_keys(Portion::measures(HouseMeasures::now())))],
             'strength' => ['nullable', 'numeric', 'between:1,100'],
             'on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
             'at' => ['nullable', 'string', 'date_format:H:i'],
@@ -36,7 +37,7 @@ final class PourRequest extends UlidRequest
         return new Dose(
             $this->string('agent')->toString(),
             $vessel,
-            $this->filled('amount') ? Portion::of($this->float('amount'), PortionUnit::tryFrom($this->string('unit')->toString()) ?? PortionUnit::Millilitres) : null,
+            $this->filled('amount') ? Portion::measured($this->float('amount'), $this->filled('unit') ? $this->string('unit')->toString() : PortionUnit::Millilitres->value) : null,
             $this->filled('strength') ? $this->float('strength') : null,
         );
     }

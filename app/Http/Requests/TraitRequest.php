@@ -17,13 +17,18 @@ final class TraitRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['value' => ['required', ...$this->answerRules($this->asked()->options, $this->asked()->number)]];
+        return ['value' => ['required', ...$this->answerRules($this->asked()->options, $this->asked()->number, $this->asked()->unit)]];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
         return ['value' => rtrim(mb_strtolower($this->asked()->ask), '?')];
+    }
+
+    public function answer(): string
+    {
+        return $this->saidOf($this->asked(), $this->string('value')->toString());
     }
 
     public function asked(): MachineTrait

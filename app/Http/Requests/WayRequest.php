@@ -10,13 +10,13 @@ use GoodRinse\Core\Apart\OwnWay;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineTrait;
-use GoodRinse\Core\Handbook\Option;
 use Illuminate\Validation\Rule;
 
 /** How a part comes off a machine, as a person sets it right. */
 final class WayRequest extends UlidRequest
 {
     use DescribesPieces;
+    use DescribesUse;
     use TakesPhoto;
 
     /** @return array<string, list<mixed>> */
@@ -33,9 +33,7 @@ final class WayRequest extends UlidRequest
             'first.*' => ['string', Rule::in(array_keys(app(ApartPage::class)->handbookLines($this->machine())))],
         ] + $this->pieceRules();
         foreach ($this->asked() as $trait) {
-            $rules["traits.$trait->id"] = null === $trait->number
-                ? ['nullable', 'string', Rule::in(array_map(static fn (Option $option): string => $option->id, $trait->options))]
-                : ['nullable', 'integer', "between:{$trait->number->least},{$trait->number->most}"];
+            $rules["traits.$trait->id"] = ['nullable', ...$this->answerRules($trait->options, $trait->number, $trait->unit)];
         }
 
         return $rules;
@@ -94,7 +92,7 @@ final class WayRequest extends UlidRequest
         $traits = [];
         foreach ($this->asked() as $trait) {
             if ($this->filled("traits.$trait->id")) {
-                $traits[$trait->id] = $this->string("traits.$trait->id")->toString();
+                $traits[$trait->id] = $this->saidOf($trait, $this->string("traits.$trait->id")->toString());
             }
         }
 

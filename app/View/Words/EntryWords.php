@@ -99,11 +99,12 @@ final class EntryWords
         } catch (UnknownEntry) {
             return self::text('reading_gone', ['number' => null === $says->number ? implode(', ', $says->picks) : Uses::number($says->number)]);
         }
-        $unit = ['name' => $rule->name, 'unit' => (string) $rule->unit];
+        $in = HouseMeasures::field($rule->unit);
+        $unit = ['name' => $rule->name, 'unit' => $in->name];
 
         return match (true) {
             null !== $says->of => self::text('reading_ratio', $unit + ['number' => Uses::number((float) $says->number), 'of' => Uses::number($says->of)]),
-            null !== $says->number => self::text('reading_number', $unit + ['number' => Uses::number($says->number)]),
+            null !== $says->number => self::text('reading_number', $unit + ['number' => Uses::number($in->written($says->number))]),
             default => self::text('reading_picks', $unit + ['picks' => mb_strtolower(implode(', ', array_map($rule->optionName(...), $says->picks)))]),
         };
     }

@@ -49,10 +49,12 @@ final readonly class StartWords
         $doses = $this->handbook->doseModel();
         $usual = (new Descaling($doses))->usualBrews();
         $limit = $doses->brewLimit;
+        $in = HouseMeasures::field('ml');
+        $volume = static fn (float $litres): string => $in->isKept() ? (string) round($litres, 2) : Uses::number($in->written($litres * 1000));
 
         return (string) __($start->guessed ? 'rhythm.start_water_guess' : 'rhythm.start_water', $values + [
-            'brews' => Uses::number($limit['brews']), 'mg' => Uses::number($limit['hardness']), 'litres' => (string) $limit['litres'],
-            'hard' => Uses::number((float) $start->hardness), 'own' => (string) round((float) $start->litres, 2),
+            'brews' => Uses::number($limit['brews']), 'mg' => Uses::number($limit['hardness']), 'litres' => $volume($limit['litres']), 'unit' => $in->isKept() ? (string) __('units.names.litres') : $in->name,
+            'hard' => Uses::number((float) $start->hardness), 'own' => $volume((float) $start->litres),
             'least' => Uses::number($limit['least']), 'most' => Uses::number($limit['most']),
             'usual' => Uses::number($usual[0]).'–'.Uses::number($usual[1]),
         ]);

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\View\Words;
 
+use GoodRinse\Core\Handbook\MachineTrait;
+
 /** Says how many days, loads or brews. */
 final class Uses
 {
     /** A count with its unit, "24 loads"; to one decimal where it is small and not whole. */
     public static function counted(float $count, string $unit): string
     {
-        $shown = self::number($count);
+        $field = HouseMeasures::field($unit);
+        $unit = $field->name;
+        $shown = self::number($field->written($count));
 
         $said = __("units.$unit.".('1' === $shown ? 'one' : 'many'), ['n' => $shown]);
 
@@ -20,9 +24,23 @@ final class Uses
     /** The name of a unit, "cooking hours". */
     public static function unit(string $unit): string
     {
+        $unit = HouseMeasures::field($unit)->name;
         $said = __("units.names.$unit");
 
         return is_string($said) && !str_starts_with($said, 'units.') ? $said : $unit;
+    }
+
+    /**
+     * What a machine has of a trait, "twist-out", "46 fl oz".
+     *
+     * @param array<string, string> $traits
+     */
+    public static function trait(MachineTrait $trait, array $traits): string
+    {
+        $said = $trait->said($traits);
+        $in = HouseMeasures::field($trait->unit);
+
+        return null === $trait->number ? $said : trim(self::number($in->written((float) $said))." $in->name");
     }
 
     /** "45 min", "2 h 35 min". */

@@ -9,7 +9,8 @@
         <fieldset>
             <legend id="reveals"><span class="muted">Before you go on:</span> {{ $trait->ask }}</legend>
             @if ($trait->number)
-                <div class="week"><input class="form-control" type="number" name="value" inputmode="numeric" min="{{ $trait->number->least }}" max="{{ $trait->number->most }}" required aria-label="{{ $trait->ask }}{{ $trait->unit ? " ($trait->unit)" : '' }}">@if ($trait->unit)<span>{{ $trait->unit }}</span>@endif<button class="push">Note it</button></div>
+                @php($in = App\View\Words\HouseMeasures::field($trait->unit))
+                <div class="week"><input class="form-control" type="number" name="value" inputmode="decimal" step="any" min="{{ $in->range($trait->number)->least }}" max="{{ $in->range($trait->number)->most }}" required aria-label="{{ $trait->ask }}{{ $trait->unit ? " ($in->name)" : '' }}">@if ($trait->unit)<span>{{ $in->name }}</span>@endif<button class="push">Note it</button></div>
             @else
                 <div class="reveals__answers">@foreach ($trait->options as $option)<button class="push" name="value" value="{{ $option->id }}">@if ($trait->drawn)<x-option-drawing :name="$trait->id.'-'.$option->id"/>@endif<span>{{ $option->name }}</span></button>@endforeach</div>
             @endif

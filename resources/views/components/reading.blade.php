@@ -13,8 +13,9 @@
             </div>
             @break
         @case($kind::Number)
+            @php($in = App\View\Words\HouseMeasures::field($rule->unit))
             <div class="stepper">
-                <input class="form-control nums" type="number" inputmode="decimal" step="any" min="{{ $rule->range->least }}" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}]" aria-label="{{ $rule->name }}, {{ $rule->unit }}" value="{{ old("r.$rule->id", $given?->number) }}"> <span>{{ $rule->unit }}</span>
+                <input class="form-control nums" type="number" inputmode="decimal" step="any" min="{{ $in->range($rule->range)->least }}" max="{{ $in->range($rule->range)->most }}" name="r[{{ $rule->id }}]" aria-label="{{ $rule->name }}, {{ $in->name }}" value="{{ old("r.$rule->id", isset($given->number) ? $in->written($given->number) : null) }}"> <span>{{ $in->name }}</span>
             </div>
             @break
         @case($kind::Ratio)

@@ -37,7 +37,7 @@
                     @foreach ($kind->traits() as $trait)
                         @if (! $trait->later && $trait->when->holds($machine->traits))
                             <dt>{{ rtrim($trait->ask, '?') }}</dt>
-                            <dd>{{ isset($machine->traits[$trait->id]) ? $trait->said($machine->traits) : 'not known yet' }}</dd>
+                            <dd>{{ isset($machine->traits[$trait->id]) ? Uses::trait($trait, $machine->traits) : 'not known yet' }}</dd>
                         @endif
                     @endforeach
                     @foreach ($kind->habits() as $habit)

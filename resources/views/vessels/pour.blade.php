@@ -53,7 +53,7 @@
                     <div class="col-6 field">
                         <label class="form-label" for="f-unit">in</label>
                         <select class="form-select" id="f-unit" name="unit">
-                            @foreach (['ml' => 'millilitres', 'g' => 'grams', 'pieces' => 'pieces'] as $unit => $name)<option value="{{ $unit }}" @selected(old('unit') === $unit)>{{ $name }}</option>@endforeach
+                            @foreach (array_keys(GoodRinse\Core\Quantity\Portion::measures(App\View\Words\HouseMeasures::now())) as $unit)<option value="{{ $unit }}" @selected(old('unit') === $unit)>{{ __("units.portions.$unit") }}</option>@endforeach
                         </select>
                     </div>
                     <div class="col-6"><x-field name="strength" label="Strength, %" inputmode="decimal"/></div>

@@ -18,7 +18,8 @@ final class QuantityTest extends TestCase
     public static function volumes(): iterable
     {
         yield [0, '0 ml', '0 tsp'];
-        yield [2, '5 ml', '⅜ tsp'];
+        yield [1, '1 ml', '¼ tsp'];
+        yield [2, '2 ml', '⅜ tsp'];
         yield [5, '5 ml', '1 tsp'];
         yield [10, '10 ml', '2 tsp'];
         yield [15, '15 ml', '1 tbsp'];

@@ -245,7 +245,7 @@ final class RoundTest extends CoreTestCase
         self::assertContains('soft-brush', $kit->tools(), 'a later branch needs it');
         self::assertSame(array_unique($kit->tools()), $kit->tools());
         self::assertSame(['dish-soap', 'white-vinegar'], array_keys($agents));
-        self::assertSame([20.0, null], [$agents['dish-soap']->most->count, $agents['dish-soap']->sure], 'the soak and the brushing, if it is dirty');
+        self::assertSame([20.0, null], [$agents['dish-soap']->most->all()[0]->count, $agents['dish-soap']->sure], 'the soak and the brushing, if it is dirty');
         self::assertTrue($agents['dish-soap']->if?->isDirt);
         self::assertSame(['White crust'], $agents['white-vinegar']->if?->answers);
     }
