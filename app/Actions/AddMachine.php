@@ -10,6 +10,7 @@ use App\Models\Machine;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\OnDay;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
@@ -54,7 +55,7 @@ final readonly class AddMachine
     /** @return list<EntryDraft> */
     private function told(Household $household, Machine $machine, Day $cleanedOn): array
     {
-        $at = min($this->clock->now(), $cleanedOn->atTime(12, 0, $household->zone()));
+        $at = OnDay::moment($cleanedOn, $this->clock->now(), $household->zone());
         if ($cleanedOn->isAfter(Day::at($this->clock->now(), $household->zone()))) {
             throw CannotDo::inTheFuture();
         }

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Support\DerivedUlid;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Logbook\OnDay;
 use GoodRinse\Core\Logbook\Symptom;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Support\Facades\DB;
@@ -43,7 +44,7 @@ final readonly class BeginTrace
         if ($since->isAfter($today)) {
             throw CannotDo::inTheFuture();
         }
-        $at = 0 === $today->since($since) ? $now : $since->atTime(12, 0, $by->home()->zone());
+        $at = OnDay::moment($since, $now, $by->home()->zone());
         $noted = $drafts = [];
         foreach ($symptoms as $symptom) {
             $known = $trouble->symptoms[$symptom] ?? throw UnknownEntry::named("symptom of a $machine->kind", $symptom);

@@ -9,6 +9,7 @@ use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Logbook\OnDay;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
@@ -42,7 +43,7 @@ final readonly class LogOpening
             null !== $measured => self::measured($task->id, Fraction::of($measured / 100), $this->handbook->scales()->grade($left)->fraction),
             default => new Opening($task->id, $this->handbook->scales()->grade((string) $found)->fraction, $this->handbook->scales()->grade($left)->fraction),
         };
-        $at = min($this->clock->now(), $on->atTime(12, 0, $zone));
+        $at = OnDay::moment($on, $this->clock->now(), $zone);
         $this->write->handle($by->home(), $by, [new EntryDraft($opening, $at, Entry::BY_HAND, $machine, $task->part, id: $id)]);
     }
 

@@ -31,10 +31,9 @@ final class CareReader
 {
     /** Newest openings of each task that are kept for the pages. */
     private const OPENINGS = 8;
-    private const USE_DAYS = 7;
 
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
-    private const SHAPE = 8;
+    private const SHAPE = 9;
 
     public function __construct(
         private readonly Handbook $handbook,
@@ -193,7 +192,7 @@ final class CareReader
         return new KeptCare(
             $stamp,
             $newest,
-            $history->outline($today->number - self::USE_DAYS + 1, array_keys($tasks)),
+            $history->outline(array_keys($tasks)),
             $tasks,
             $composer->offered($kind, $here),
             (new Batches($this->handbook))->of($kind, $rhythms, $procedures, $here, $today),

@@ -13,8 +13,9 @@ use GoodRinse\Core\Logbook\HistoryBuilder;
 use GoodRinse\Core\Logbook\InForce;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\PayloadCodec;
-use GoodRinse\Core\Logbook\UseCounts;
-use GoodRinse\Core\Logbook\UseTally;
+use GoodRinse\Core\Logbook\UseEntries;
+use GoodRinse\Core\Quantity\LocalDays;
+use GoodRinse\Core\Usage\UseLine;
 use Illuminate\Support\Facades\DB;
 
 /** Gathers what the logbook says about a machine, from its first entry to now. */
@@ -37,12 +38,31 @@ final readonly class HistoryReader
         $newest = [] === $entries ? 0 : $entries[count($entries) - 1]->happenedAt->getTimestamp();
         $kind = $this->handbook->kind($machine->kind);
         $absences = HistoryBuilder::absences($entries, $asOf);
-        $counts = (new UseCounts($zone, $kind->litresPerUse($machine->traits)))->of($entries, $asOf);
-        $tally = new UseTally($counts, $zone, $kind->declaredUsesPerDay($machine->habits), $absences);
-        $builder = new HistoryBuilder($zone, $this->handbook->rhythmModel()->usageWindowDays, $this->handbook->worst());
+        $days = new LocalDays($zone);
+        $until = max(floor($days->of($asOf)), self::latest($entries, $asOf, $days));
+        $record = (new UseEntries($days, $kind->litresPerUse($machine->traits)))->record($entries, $asOf);
+        $use = UseLine::of($record, $until, $kind->declaredUsesPerDay($machine->habits), $kind->mostUsesPerDay, $this->handbook->rhythmModel());
+        $builder = new HistoryBuilder($days, $this->handbook->worst());
         $known = $machine->created_at?->toDateTimeImmutable() ?? $asOf;
 
-        return [$builder->build($entries, $tally, $asOf, $known, $absences), $newest];
+        return [$builder->build($entries, $use, $asOf, $known, $absences), $newest];
+    }
+
+    /**
+     * When the newest happening was, in days. Use is told up to then, or up to the beginning of the day, so that what
+     * follows from the logbook does not change from one look to the next.
+     *
+     * @param list<LogbookEntry> $entries
+     */
+    private static function latest(array $entries, \DateTimeImmutable $asOf, LocalDays $days): float
+    {
+        for ($i = count($entries) - 1; $i >= 0; --$i) {
+            if ($entries[$i]->happenedAt <= $asOf) {
+                return $days->of($entries[$i]->happenedAt);
+            }
+        }
+
+        return -INF;
     }
 
     /** @return \Generator<LogbookEntry> */

@@ -46,7 +46,7 @@ final readonly class MachineCare
     /** Whether nothing was counted lately, although the machine has been known as long and somebody was there. */
     public function wantsCount(AskingModel $asking, Day $today, \DateTimeZone $zone): bool
     {
-        if ($this->weekUses() > 0) {
+        if ($this->isWeekKnown()) {
             return false;
         }
         $known = null === $this->machine->created_at ? $today : Day::at($this->machine->created_at->toDateTimeImmutable(), $zone);
@@ -60,9 +60,15 @@ final readonly class MachineCare
         return isset($this->tasks[$task]) ? $this->tasks[$task]->history->usesSince : $this->history->task($task)->usesSince;
     }
 
-    /** Uses counted in the last seven days, today included. */
+    /** Known uses of the last seven days, today included. */
     public function weekUses(): float
     {
-        return array_sum($this->history->usesByDay);
+        return $this->history->week ?? 0.0;
+    }
+
+    /** Whether anything is known of the last seven days. */
+    public function isWeekKnown(): bool
+    {
+        return null !== $this->history->week;
     }
 }

@@ -65,6 +65,6 @@ final class Reckoning
 
     private function clocks(): TaskClocks
     {
-        return $this->clocks ??= new TaskClocks($this->handbook->rhythmModel(), $this->handbook->doseModel());
+        return $this->clocks ??= new TaskClocks($this->handbook->doseModel());
     }
 }

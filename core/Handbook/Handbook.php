@@ -79,6 +79,7 @@ final class Handbook
             $model->number('cleanBy'),
             $model->number('clip'),
             $model->number('priorWeight'),
+            $model->has('priorLeast') ? $model->number('priorLeast') : 1.0, // rounds begun before it was there
             $model->number('memory'),
             $model->number('stretch'),
             [min($quantiles ?: [0.1]), max($quantiles ?: [0.9])],

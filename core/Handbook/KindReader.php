@@ -11,6 +11,9 @@ namespace GoodRinse\Core\Handbook;
  */
 final readonly class KindReader
 {
+    /** Uses a day where a kind does not say, as in rounds begun before kinds did. */
+    private const MOST_USES = 24.0;
+
     /**
      * @param Scales                $scales what parts are compared with
      * @param array<string, string> $facts  what conditions may ask for beside the traits, with what each stands at
@@ -33,6 +36,7 @@ final readonly class KindReader
             $kind->at('uses')->optional('habit') ?? '',
             $kind->at('uses')->optional('counter') ?? '',
             $kind->at('uses')->optional('litres'),
+            $kind->at('uses')->has('most') ? $kind->at('uses')->number('most') : self::MOST_USES,
             array_map(static fn (Node $procedure): string => $procedure->string('name'), $listed),
             new KindDetails($kind, $steps, $listed, $this->scales, $defaults),
         );

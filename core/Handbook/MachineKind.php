@@ -37,6 +37,7 @@ final class MachineKind
      * @param string                   $useName        one use, as a person says it
      * @param string                   $useHabit       habit that tells how many uses a week there are
      * @param string                   $counterName    device that counts its uses
+     * @param float                    $mostUsesPerDay that a busy house can make of it
      * @param string|null              $litresTrait    trait that tells how many millilitres of water one use heats
      * @param array<string, string>    $procedureNames by id
      * @param KindDetails              $details        reads the rest when it is first asked for
@@ -50,6 +51,7 @@ final class MachineKind
         public readonly string $useHabit,
         public readonly string $counterName,
         public readonly ?string $litresTrait,
+        public readonly float $mostUsesPerDay,
         public readonly array $procedureNames,
         private readonly KindDetails $details,
     ) {

@@ -11,6 +11,7 @@ final readonly class RhythmModel
      * @param float                $cleanBy             blocked fraction at which a part should be cleaned, between 0 and 1
      * @param float                $clip                greatest blocked fraction reckoned with, below 1
      * @param float                $priorWeight         openings' worth of trust in the starting interval
+     * @param float                $priorLeast          share of that trust which never fades, between 0 and 1
      * @param float                $memory              openings after which an observation counts half
      * @param float                $stretch             most that one opening may lengthen (or, inverted, shorten) the interval
      * @param array{float, float}  $windowQuantiles     lower and upper quantile of the belief that bound the window
@@ -23,6 +24,7 @@ final readonly class RhythmModel
         public float $cleanBy,
         public float $clip,
         public float $priorWeight,
+        public float $priorLeast,
         public float $memory,
         public float $stretch,
         public array $windowQuantiles,

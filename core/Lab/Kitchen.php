@@ -11,6 +11,7 @@ use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Rhythm\CareSettings;
 use GoodRinse\Core\Rhythm\FoulingCurve;
 use GoodRinse\Core\Rhythm\Rhythm;
@@ -45,7 +46,7 @@ final class Kitchen
     ) {
         $model = $handbook->rhythmModel();
         $this->engine = new RhythmEngine($model);
-        $this->clocks = new TaskClocks($model, $handbook->doseModel());
+        $this->clocks = new TaskClocks($handbook->doseModel());
         $this->curve = new FoulingCurve($model);
         $this->stream = new UseStream($settings->usesPerWeek, $settings->weekdayShape, $zone);
     }
@@ -60,20 +61,21 @@ final class Kitchen
         $dice = new Dice($seed);
         $interval = $dice->lognormal($this->settings->medianInterval, $this->settings->partSpread);
         $soil = $dice->lognormal(1, $this->settings->soilSpread);
-        $events = [$this->opening($first, null, Fraction::none(), $dice)];
-        $log = new KitchenLog($first);
+        $events = [$opening = $this->opening($first, null, Fraction::none(), $dice)];
+        $days = new LocalDays($this->zone);
+        $log = new KitchenLog($first, $days->of($opening->at), $this->kind->declaredUsesPerDay($this->habits), $this->kind->mostUsesPerDay, $this->handbook->rhythmModel());
         [$exposure, $opensOn, $rhythm] = [0.0, null, $this->rhythm($log, $first)];
         for ($day = $first->plus(1); !$day->isAfter($last); $day = $day->plus(1)) {
             if (null !== $opensOn && !$opensOn->isAfter($day)) {
                 [$found, $left] = $this->graded($this->curve->blockedAfter($exposure), $dice);
-                $events[] = $this->opening($day, $found, $left, $dice);
-                $log->opened($day, $found, $left);
+                $events[] = $opening = $this->opening($day, $found, $left, $dice);
+                $log->opened($day, $days->of($opening->at), $found, $left);
                 $exposure = $this->curve->foulings($left);
                 [$soil, $opensOn] = [$dice->lognormal(1, $this->settings->soilSpread), null];
             }
             $uses = $this->usesOn($day, $dice);
             array_push($events, ...$uses);
-            $log->used($day, count($uses));
+            $log->used(array_map(static fn (LabEvent $use): float => $days->of($use->at), $uses));
             $exposure += count($uses) * $soil / $interval;
             $rhythm = $this->rhythm($log, $day);
             if (null === $opensOn && $rhythm->state->isDue()) {
@@ -114,7 +116,7 @@ final class Kitchen
 
     private function rhythm(KitchenLog $log, Day $day): Rhythm
     {
-        $history = $log->history($this->task->id);
+        $history = $log->history($this->task->id, $day);
 
         return $this->engine->assess($this->clocks->for($this->kind, $this->task, new CareSettings($this->habits, $this->school), $history, $day), $day);
     }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Lab;
 
+use GoodRinse\Core\Handbook\RhythmModel;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Logbook\TaskHistory;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Usage\UseLine;
+use GoodRinse\Core\Usage\UseRecord;
 
 /**
  * The history of a simulated machine, kept up day by day so that it need not be gathered anew.
@@ -17,38 +20,46 @@ use GoodRinse\Core\Quantity\Fraction;
  */
 final class KitchenLog
 {
-    /** @var non-empty-list<OpeningRecord> */
+    /** A look in the evening, when the day's uses are made. */
+    private const EVENING = 1439 / 1440;
+
+    /** @var non-empty-list<array{Day, float, Fraction|null, Fraction}> day, time, found and left */
     private array $openings;
 
-    /** @var array<int, float> */
-    private array $usesByDay = [];
+    /** @var list<array{float, float}> */
+    private array $taps = [];
 
-    private float $usesSince = 0.0;
-    private ?Day $countedFrom = null;
-
-    public function __construct(Day $first)
+    /** @param float $opened time of the first opening, in days */
+    public function __construct(Day $first, float $opened, private readonly float $habit, private readonly float $most, private readonly RhythmModel $model)
     {
-        $this->openings = [new OpeningRecord('0', $first, 0, 0.0, null, Fraction::none())];
+        $this->openings = [[$first, $opened, null, Fraction::none()]];
     }
 
-    public function opened(Day $day, Fraction $found, Fraction $left): void
+    /** @param float $at in days */
+    public function opened(Day $day, float $at, Fraction $found, Fraction $left): void
     {
-        $last = $this->openings[count($this->openings) - 1];
-        $this->openings[] = new OpeningRecord((string) count($this->openings), $day, $day->since($last->day), $this->usesSince, $found, $left);
-        $this->usesSince = 0.0;
+        $this->openings[] = [$day, $at, $found, $left];
     }
 
-    public function used(Day $day, int $uses): void
+    /** @param list<float> $times in days */
+    public function used(array $times): void
     {
-        if ($uses > 0) {
-            $this->usesByDay[$day->number] = (float) $uses;
-            $this->usesSince += $uses;
-            $this->countedFrom ??= $day;
+        foreach ($times as $time) {
+            $this->taps[] = [$time, 1.0];
         }
     }
 
-    public function history(string $task): MachineHistory
+    /** As it is known on the evening of a day. */
+    public function history(string $task, Day $day): MachineHistory
     {
-        return new MachineHistory([$task => new TaskHistory($this->openings, $this->usesSince)], $this->usesByDay, $this->countedFrom);
+        $now = $day->number + self::EVENING;
+        $line = UseLine::of(new UseRecord($this->taps), $now, $this->habit, $this->most, $this->model);
+        $records = [];
+        foreach ($this->openings as $i => [$on, $at, $found, $left]) {
+            $before = $this->openings[$i - 1] ?? null;
+            $records[] = new OpeningRecord((string) $i, $on, null === $before ? 0 : $on->since($before[0]), null === $before ? 0.0 : $line->between($before[1], $at), $found, $left);
+        }
+
+        return new MachineHistory([$task => new TaskHistory($records, $line->between($this->openings[count($this->openings) - 1][1], $now))], null, $line->rate(), $line->isMeasured());
     }
 }

@@ -6,15 +6,16 @@ namespace GoodRinse\Core\Logbook;
 
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Quantity\LocalDays;
+use GoodRinse\Core\Usage\UseLine;
 
 /** Gathers a machine's entries into its history: the front door of this folder. */
 final readonly class HistoryBuilder
 {
-    /**
-     * @param int      $keepDays days of counted use kept day by day
-     * @param Fraction $clogged  what a part counts as at the moment of a symptom it is confirmed to have caused
-     */
-    public function __construct(private \DateTimeZone $zone, private int $keepDays, private Fraction $clogged)
+    private const WEEK = 7;
+
+    /** @param Fraction $clogged what a part counts as at the moment of a symptom it is confirmed to have caused */
+    public function __construct(private LocalDays $days, private Fraction $clogged)
     {
     }
 
@@ -37,28 +38,33 @@ final readonly class HistoryBuilder
 
     /**
      * @param iterable<Entry>    $entries in force, the oldest happening first, as InForce gives them
-     * @param UseTally           $tally   counts of the machine's use
+     * @param UseLine            $use     of the machine, up to this moment
      * @param \DateTimeImmutable $asOf    nothing after this moment is looked at
      * @param \DateTimeImmutable $since   the machine is known; uses of what was never opened count from here
      */
-    public function build(iterable $entries, UseTally $tally, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences = new Absences()): MachineHistory
+    public function build(iterable $entries, UseLine $use, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences = new Absences()): MachineHistory
     {
-        $openings = $snoozes = $symptoms = $said = $lights = [];
+        $openings = $opened = $snoozes = $symptoms = $said = $lights = [];
+        $place = 0; // in the one order that decides what came after what
         foreach ($entries as $entry) {
+            ++$place;
             $says = $entry->payload;
             if ($entry->happenedAt > $asOf) {
                 continue;
             }
             match (true) {
                 $says instanceof Opening => $openings[$says->task][] = [$entry->happenedAt, $entry->id, $says->found, $says->left, false],
-                $says instanceof Snooze => $snoozes[$says->task] = [$entry->happenedAt, new SnoozeRecord($entry->id, $says->until, $says->reason)],
-                $says instanceof Symptom => $symptoms[$entry->id] = [$entry->happenedAt, $says],
+                $says instanceof Snooze => $snoozes[$says->task] = [$place, new SnoozeRecord($entry->id, $says->until, $says->reason)],
+                $says instanceof Symptom => $symptoms[$entry->id] = [$entry->happenedAt, $says, $place],
                 $says instanceof Confirmation => $said[$says->symptom] = $says,
-                $says instanceof Light => $lights[$says->light] = $says->on ? $this->day($entry->happenedAt) : null,
+                $says instanceof Light => $lights[$says->light] = $says->on ? [$this->day($entry->happenedAt), $place] : null,
                 default => null,
             };
+            if ($says instanceof Opening) {
+                $opened[$says->task] = $place;
+            }
         }
-        $opened = array_map(static fn (array $records): \DateTimeImmutable => $records[count($records) - 1][0], $openings);
+        $lights = array_filter($lights);
         foreach ($said as $entry => $confirmation) {
             if ($confirmation->caused && isset($symptoms[$entry])) {
                 $openings[$confirmation->task][] = [$symptoms[$entry][0], $entry, $this->clogged, $this->clogged, true];
@@ -69,54 +75,61 @@ final readonly class HistoryBuilder
             $snooze = $snoozes[$task] ?? null;
             $tasks[$task] = $this->task(
                 $openings[$task] ?? [],
-                $tally,
-                $asOf,
+                $use,
                 $since,
                 $absences,
-                null !== $snooze && (!isset($opened[$task]) || $snooze[0] > $opened[$task]) ? $snooze[1] : null,
-                $this->open(array_diff_key($symptoms, $said), $task, $opened[$task] ?? null),
+                null !== $snooze && $snooze[0] > ($opened[$task] ?? 0) ? $snooze[1] : null,
+                $this->open(array_diff_key($symptoms, $said), $task, $opened[$task] ?? 0),
+                array_keys(array_filter($lights, static fn (array $lit): bool => $lit[1] < ($opened[$task] ?? 0))),
             );
         }
+        $known = min($use->now, $this->days->of($since));
 
         return new MachineHistory(
             $tasks,
-            $tally->byDay($this->day($asOf)->plus(-$this->keepDays)),
-            $tally->countedFrom(),
-            $tally->between(min($since, $asOf)->getTimestamp(), $asOf->getTimestamp()),
+            $use->isKnown($use->now - self::WEEK, $use->now) ? $use->counted($use->now - self::WEEK, $use->now) : null,
+            $use->rate(),
+            $use->isMeasured(),
+            $use->between($known, $use->now),
+            $use->estimated($known, $use->now),
             $absences,
-            array_filter($lights),
+            array_map(static fn (array $lit): Day => $lit[0], $lights),
         );
     }
 
     /**
      * @param list<array{\DateTimeImmutable, string, Fraction|null, Fraction, bool}> $openings when, entry, found, left, whether a symptom told it
      * @param list<SymptomRecord>                                                    $symptoms
+     * @param list<string>                                                           $answered lights that it was opened after
      */
-    private function task(array $openings, UseTally $tally, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences, ?SnoozeRecord $snooze, array $symptoms): TaskHistory
+    private function task(array $openings, UseLine $use, \DateTimeImmutable $since, Absences $absences, ?SnoozeRecord $snooze, array $symptoms, array $answered): TaskHistory
     {
         usort($openings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $records = [];
         $before = $last = null;
         foreach ($openings as [$at, $entry, $found, $left, $symptom]) {
             $day = $this->day($at);
+            $time = $this->days->of($at);
             $records[] = new OpeningRecord(
                 $entry,
                 $day,
                 null === $last ? 0 : $day->since($last),
-                null === $before ? 0.0 : $tally->between($before->getTimestamp(), $at->getTimestamp()),
+                null === $before ? 0.0 : $use->between($before, $time),
                 $found,
                 $left,
                 null === $last ? 0 : $absences->days($last, $day),
                 $symptom,
+                null === $before ? 0.0 : $use->estimated($before, $time),
             );
-            [$before, $last] = [$at, $day];
+            [$before, $last] = [$time, $day];
         }
+        $before ??= min($use->now, $this->days->of($since));
 
-        return new TaskHistory($records, $tally->between(($before ?? min($since, $asOf))->getTimestamp(), $asOf->getTimestamp()), $snooze, $symptoms);
+        return new TaskHistory($records, $use->between($before, $use->now), $snooze, $symptoms, $use->estimated($before, $use->now), $answered);
     }
 
     /**
-     * @param array<string, array{\DateTimeImmutable, Symptom}> $symptoms by entry
+     * @param array<string, array{\DateTimeImmutable, Symptom, int}> $symptoms by entry
      *
      * @return array<string, true> by the task they point to
      */
@@ -133,16 +146,17 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param array<string, array{\DateTimeImmutable, Symptom}> $symptoms about which nobody has said anything, by entry
+     * @param array<string, array{\DateTimeImmutable, Symptom, int}> $symptoms about which nobody has said anything, by entry, each with its place
+     * @param int                                                    $opened   place at which the task was done last; 0 when it never was
      *
      * @return list<SymptomRecord>
      */
-    private function open(array $symptoms, string $task, ?\DateTimeImmutable $opened): array
+    private function open(array $symptoms, string $task, int $opened): array
     {
         $records = [];
-        foreach ($symptoms as $entry => [$at, $symptom]) {
+        foreach ($symptoms as $entry => [$at, $symptom, $place]) {
             if ($symptom->task === $task) {
-                $records[] = new SymptomRecord($entry, $symptom->symptom, $task, $this->day($at), null !== $opened && $opened > $at);
+                $records[] = new SymptomRecord($entry, $symptom->symptom, $task, $this->day($at), $opened > $place);
             }
         }
 
@@ -151,6 +165,6 @@ final readonly class HistoryBuilder
 
     private function day(\DateTimeImmutable $at): Day
     {
-        return Day::at($at, $this->zone);
+        return Day::at($at, $this->days->zone);
     }
 }

@@ -22,6 +22,12 @@ final readonly class Meter implements Payload
         }
     }
 
+    /** What its totals may be compared within. */
+    public function track(): string
+    {
+        return "$this->meter $this->series";
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Meter;

@@ -12,18 +12,20 @@ final readonly class TaskHistory
 {
     /**
      * @param list<OpeningRecord> $openings  oldest first
-     * @param float               $usesSince uses counted since the newest opening
+     * @param float               $usesSince uses since the newest opening, or since the machine is known
      * @param SnoozeRecord|null   $snooze    that nothing has overtaken
      * @param list<SymptomRecord> $symptoms  that point to the task and about which nobody has said yet what they came from
+     * @param float               $estimated of the uses since, those that nobody told of
+     * @param list<string>        $answered  lights that it was opened after, whether they went out or not
      */
-    public function __construct(public array $openings, public float $usesSince, public ?SnoozeRecord $snooze = null, public array $symptoms = [])
+    public function __construct(public array $openings, public float $usesSince, public ?SnoozeRecord $snooze = null, public array $symptoms = [], public float $estimated = 0.0, public array $answered = [])
     {
     }
 
     /** The same with so many of the newest openings. */
     public function brief(int $newest): self
     {
-        return new self(0 === $newest ? [] : array_slice($this->openings, -$newest), $this->usesSince, $this->snooze, $this->symptoms);
+        return new self(0 === $newest ? [] : array_slice($this->openings, -$newest), $this->usesSince, $this->snooze, $this->symptoms, $this->estimated, $this->answered);
     }
 
     public static function none(): self

@@ -10,7 +10,7 @@ use GoodRinse\Core\Handbook\RhythmModel;
  * Learns a clock's interval from its openings, oldest first.
  *
  * Foulings a use have a Gamma belief; each opening adds the foulings it found to the shape and the uses
- * since the opening before to the rate, with older openings fading. The interval in force is rate over
+ * since the opening before to the rate, with older openings, and the start among them, fading. The interval in force is rate over
  * shape, held to at most double and at least half of the one before and to the clock's bounds.
  *
  * Source: Gamma–Poisson conjugate update (any text on Bayesian inference) with exponential forgetting.
@@ -54,7 +54,7 @@ final readonly class IntervalLearner
     {
         $fade = 0.5 ** (1 / $this->model->memory);
         [$weight, $stretch, $least, $most] = [$this->model->priorWeight, $this->model->stretch, $clock->least, $clock->most];
-        $prior = $weight * $clock->start;
+        [$prior, $seen] = [$weight * $clock->start, 0];
         $interval = $before = $evidence = $clock->start;
         [$foulings, $uses, $left, $lay, $added, $last, $steps] = [0.0, 0.0, 0.0, 0.0, 0.0, null, []];
         foreach ($clock->observations as $i => $observation) {
@@ -64,13 +64,15 @@ final readonly class IntervalLearner
                 $added = $added > 0 ? $added : 0.0;
                 $foulings = $foulings * $fade + $added;
                 $uses = $uses * $fade + $observation->uses;
+                $weight = $this->startWeighs(++$seen);
+                $prior = $weight * $clock->start;
                 $before = $interval;
                 $evidence = ($prior + $uses) / ($weight + $foulings);
                 $interval = self::between($before / $stretch, $evidence, $before * $stretch);
                 $interval = self::between($least, $interval, $most);
                 $last = $observation;
                 if ($all) {
-                    $steps[$i] = new LearningStep($last, $added, $lay, $weight + $foulings, $prior + $uses, $evidence, $before, $interval, $this->limit($evidence, $before, $clock));
+                    $steps[$i] = new LearningStep($last, $added, $lay, $weight + $foulings, $prior + $uses, $evidence, $before, $interval, $this->limit($evidence, $before, $clock), $weight);
                 }
             }
             $left = $this->curve->foulings($observation->left);
@@ -79,7 +81,13 @@ final readonly class IntervalLearner
             return $steps;
         }
 
-        return [new LearningStep($last, $added, $lay, $weight + $foulings, $prior + $uses, $evidence, $before, $interval, $this->limit($evidence, $before, $clock))];
+        return [new LearningStep($last, $added, $lay, $weight + $foulings, $prior + $uses, $evidence, $before, $interval, $this->limit($evidence, $before, $clock), $weight)];
+    }
+
+    /** Openings' worth of trust in the start after so many openings: it fades as any old opening does. */
+    private function startWeighs(int $openings): float
+    {
+        return $this->model->priorWeight * max(0.5 ** ($openings / $this->model->memory), $this->model->priorLeast);
     }
 
     private function openings(Clock $clock): int

@@ -8,13 +8,14 @@ namespace GoodRinse\Core\Rhythm;
 final readonly class LearningStep
 {
     /**
-     * @param float $foulings foulings added since the opening before (1 = from clean to the clean-by line)
-     * @param float $left     foulings that the opening before had left in place
-     * @param float $alpha    prior weight and faded foulings
-     * @param float $beta     prior and faded uses
-     * @param float $evidence β/α before any limit
-     * @param float $before   interval in force before the observation
-     * @param float $after    interval in force after it
+     * @param float $foulings    foulings added since the opening before (1 = from clean to the clean-by line)
+     * @param float $left        foulings that the opening before had left in place
+     * @param float $alpha       prior weight and faded foulings
+     * @param float $beta        prior and faded uses
+     * @param float $evidence    β/α before any limit
+     * @param float $before      interval in force before the observation
+     * @param float $after       interval in force after it
+     * @param float $startWeighs openings' worth of trust that the start still has
      */
     public function __construct(
         public Observation $observation,
@@ -26,6 +27,7 @@ final readonly class LearningStep
         public float $before,
         public float $after,
         public Limit $limit,
+        public float $startWeighs,
     ) {
     }
 }

@@ -20,8 +20,7 @@ final class Signals
         $past = $history->task($task->id);
         $signals = [];
         $lit = null === $task->light ? null : $history->lights[$task->light] ?? null;
-        $opened = $past->lastOpened();
-        if (null !== $lit && (null === $opened || !$opened->isAfter($lit))) {
+        if (null !== $lit && !in_array($task->light, $past->answered, true)) {
             $signals[] = new Signal(Signal::LIGHT, (string) $task->light);
         }
         foreach ($past->symptoms as $symptom) {

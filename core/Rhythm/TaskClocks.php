@@ -9,7 +9,6 @@ use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\ClockBounds;
 use GoodRinse\Core\Handbook\DoseModel;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\RhythmModel;
 use GoodRinse\Core\Logbook\Absences;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\OpeningRecord;
@@ -21,12 +20,10 @@ final readonly class TaskClocks
 {
     private const LITRES = 'litres';
 
-    private UsageRate $usage;
     private Descaling $descaling;
 
-    public function __construct(RhythmModel $model, private DoseModel $doses)
+    public function __construct(private DoseModel $doses)
     {
-        $this->usage = new UsageRate($model);
         $this->descaling = new Descaling($doses);
     }
 
@@ -47,7 +44,7 @@ final readonly class TaskClocks
                     $this->inUses($start, $said, $declared) * $worth,
                     $bounds->least,
                     $bounds->most,
-                    $worth * $this->usage->perDay($history->usesByDay, $history->countedFrom, $asOf, $declared, $history->absences),
+                    $worth * $history->rate,
                     $worth * $past->usesSince,
                     $this->observations($past->openings, static fn (OpeningRecord $opening): float => $worth * $opening->uses),
                     $history->absences,

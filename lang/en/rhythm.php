@@ -18,7 +18,7 @@ return [
     'step_sum' => ':beta ÷ :alpha = :evidence',
     'what' => ['bounds' => 'Start and bounds', 'interval' => 'In force', 'window' => 'Window', 'wear' => 'Worn so far', 'rate' => 'A day', 'away' => 'Standing still', 'due' => 'Day'],
     'sum_bounds' => ':start to begin with; never under :least nor over :most',
-    'sum_interval' => ':interval (sums: :beta uses ÷ :alpha foulings, the start counting as one of each, held by the limits above)',
+    'sum_interval' => ':interval (sums: :beta uses ÷ :alpha foulings, the start counting as :weight of an opening by now, held by the limits above)',
     'sum_window' => 'between :earliest and :latest: where the belief Gamma(:alpha, :beta) puts :low % and :high %',
     'sum_wear' => ':left left in place + :ran ÷ :n = :wear (:elapsed :since)',
     'sum_rate_counted' => ':perday, as counted lately; a count of 30 days ago weighs half',

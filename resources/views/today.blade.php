@@ -185,7 +185,7 @@
                                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
                                 <input type="hidden" name="over" value="7">
                                 <label class="form-label" for="week-{{ $care->machine->id }}">{{ $care->machine->name }} <span class="muted small">{{ Uses::unit($care->kind->useUnit) }}</span></label>
-                                <input class="form-control" id="week-{{ $care->machine->id }}" name="uses" type="number" min="0" max="1000" step="any" inputmode="decimal" value="{{ round($care->kind->declaredUsesPerDay($care->machine->habits) * 7, 1) }}" required>
+                                <input class="form-control" id="week-{{ $care->machine->id }}" name="uses" type="number" min="0" max="1000" step="any" inputmode="decimal" value="{{ round($care->history->rate * 7, 1) }}" required>
                                 <button class="push" aria-label="Write down the uses of {{ $care->machine->name }}">Keep</button>
                             </form>
                         @endforeach
@@ -215,7 +215,7 @@
                         <div class="tally">
                             <div>
                                 <strong>{{ $care->machine->name }}</strong><br>
-                                <span class="muted small">{{ $until ? 'nobody there until '.Dates::short($until) : ($care->history->countedFrom ? Uses::number($care->weekUses()).' in the last 7 days' : 'not counted yet; about '.Uses::number($care->kind->declaredUsesPerDay($care->machine->habits) * 7).' a week') }} · <a href="/machines/{{ $care->machine->id }}/trace">trouble?<span class="visually-hidden"> with {{ $care->machine->name }}</span></a></span>
+                                <span class="muted small">{{ $until ? 'nobody there until '.Dates::short($until) : ($care->isWeekKnown() ? Uses::number($care->weekUses()).' in the last 7 days' : 'not counted lately; about '.Uses::number($care->history->rate * 7).' a week') }} · <a href="/machines/{{ $care->machine->id }}/trace">trouble?<span class="visually-hidden"> with {{ $care->machine->name }}</span></a></span>
                             </div>
                             <form method="post" action="/machines/{{ $care->machine->id }}/uses">
                                 <input type="hidden" name="_token" value="{{ $token }}">

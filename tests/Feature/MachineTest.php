@@ -181,7 +181,7 @@ final class MachineTest extends TestCase
         $this->get('/')->assertSee('1 in the last 7 days');
 
         $this->post("/entries/$id/void", ['id' => $this->ulid()]);
-        $this->get('/')->assertSee('not counted yet');
+        $this->get('/')->assertSee('not counted lately');
         $this->post("/machines/$machine->id/uses", ['id' => 'not-a-ulid'])->assertSessionHasErrors('id');
     }
 

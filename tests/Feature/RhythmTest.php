@@ -55,10 +55,10 @@ final class RhythmTest extends TestCase
     {
         $this->opened('2026-04-16', 'clear');
         $this->opened('2026-05-16', 'heavy');
-        // H(0.6) = ln(0.4)/ln(0.65) = 2.13; (30 + 30) / (1 + 2.13) = 19.19 days
+        // H(0.6) = ln(0.4)/ln(0.65) = 2.13; the start weighs 0.84 by now: (25.23 + 30) / (0.84 + 2.13) = 18.61 days
         $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertOk()->assertSee('heavy (60 % shut) after 30 days. Foulings: 2.13 − 0 left before = 2.13')
-            ->assertSee('60 ÷ 3.13 = 19.19')->assertSee('30 days to begin with; never under 7 nor over 365 days')
-            ->assertSee('0 left in place + 30 ÷ 19.19 = 1.56 (30 days since 16 May)')->assertSee('it reached 1 on 5 June 2026');
+            ->assertSee('55.23 ÷ 2.97 = 18.61')->assertSee('30 days to begin with; never under 7 nor over 365 days')
+            ->assertSee('0 left in place + 30 ÷ 18.61 = 1.61 (30 days since 16 May)')->assertSee('it reached 1 on 4 June 2026');
         $this->get("/machines/{$this->machine->id}/rhythm/front")->assertNotFound();
         $this->get("/machines/{$this->machine->id}/rhythm/nonsense")->assertNotFound();
     }

@@ -15,6 +15,7 @@ use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Round\EntryProjector;
 use GoodRinse\Core\Round\KitList;
 use GoodRinse\Core\Round\OpenEnds;
@@ -184,9 +185,11 @@ final class RoundLaws
             }
             Assert::assertSame([], array_diff($step->tools, $tools), "$told: the kit has what $step->id needs");
             foreach ($step->amounts as $amount) {
-                $poured[$amount->agent] = ($poured[$amount->agent] ?? 0.0) + $amount->portion->count;
+                $unit = $amount->portion->unit;
+                $poured["$amount->agent $unit->value"] = ($poured["$amount->agent $unit->value"] ?? 0.0) + $amount->portion->count;
                 Assert::assertArrayHasKey($amount->agent, $most, "$told: the kit has $amount->agent");
-                Assert::assertLessThanOrEqual($most[$amount->agent]->most->count + 1e-9, $poured[$amount->agent], "$told: the kit has enough $amount->agent");
+                $there = array_sum(array_map(static fn (Portion $portion): float => $portion->unit === $unit ? $portion->count : 0.0, $most[$amount->agent]->most->all()));
+                Assert::assertLessThanOrEqual($there + 1e-9, $poured["$amount->agent $unit->value"], "$told: the kit has enough $amount->agent");
             }
         }
     }

@@ -11,6 +11,7 @@ use App\Console\Calc\Json;
 use App\Console\Calc\Model;
 use App\Console\Calc\RhythmModel;
 use App\Console\Calc\TraceModel;
+use App\Console\Calc\UseModel;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Container\Container;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -18,10 +19,10 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** The core without the pages: one JSON document in, one out. */
 final class Calc extends Command
 {
-    private const MODELS = ['rhythm' => RhythmModel::class, 'chemistry' => ChemistryModel::class, 'dose' => DoseModel::class, 'trace' => TraceModel::class];
+    private const MODELS = ['rhythm' => RhythmModel::class, 'chemistry' => ChemistryModel::class, 'dose' => DoseModel::class, 'trace' => TraceModel::class, 'use' => UseModel::class];
     private const BAD_INPUT = 2;
 
-    protected $signature = 'calc {model : what to calculate: rhythm, chemistry, dose or trace}';
+    protected $signature = 'calc {model : what to calculate: rhythm, use, chemistry, dose or trace}';
 
     protected $description = 'Reads one JSON document on standard input and writes the result on standard output';
 

@@ -9,6 +9,7 @@ use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\Chemistry;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Logbook\OnDay;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
@@ -49,7 +50,7 @@ final class PourRequest extends UlidRequest
         $zone = $this->home()->home()->zone();
         $day = $this->filled('on') ? Day::of($this->string('on')->toString()) : Day::at($now, $zone);
         if (!$this->filled('at')) {
-            return 0 === $day->since(Day::at($now, $zone)) ? $now : $day->atTime(23, 59, $zone);
+            return OnDay::moment($day, $now, $zone);
         }
         [$hour, $minute] = array_map(intval(...), explode(':', $this->string('at')->toString()));
 

@@ -16,6 +16,7 @@ use GoodRinse\Core\Chemistry\Meeting;
 use GoodRinse\Core\Chemistry\VesselRecord;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\OnDay;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\PayloadCodec;
 use GoodRinse\Core\Quantity\Day;
@@ -127,7 +128,7 @@ final readonly class LogbookPage
                 $row->id,
                 $row->kind,
                 $this->words->say($says, $machine, $row->part, $household->measures),
-                Dates::time($at, $zone),
+                OnDay::isWhole($at, $zone) ? '' : Dates::time($at, $zone),
                 $machine?->name,
                 is_string($person) ? $person : null,
                 $row->round_id,

@@ -13,7 +13,6 @@ use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\Clock;
 use GoodRinse\Core\Rhythm\LearningStep;
 use GoodRinse\Core\Rhythm\Limit;
-use GoodRinse\Core\Rhythm\UsageRate;
 use GoodRinse\Core\Rhythm\Workings;
 
 /** Writes the arithmetic of a clock out, with every number that was used. */
@@ -60,7 +59,7 @@ final readonly class WorkingWords
         $last = $history->task($task->task->id)->last();
         $values = [
             'start' => Uses::counted($clock->start, $clock->unit), 'least' => Uses::number($clock->least), 'most' => Uses::counted($clock->most, $clock->unit),
-            'interval' => Uses::counted($learned->interval, $clock->unit), 'alpha' => self::n($learned->alpha), 'beta' => self::n($learned->beta),
+            'interval' => Uses::counted($learned->interval, $clock->unit), 'alpha' => self::n($learned->alpha), 'beta' => self::n($learned->beta), 'weight' => self::n($learned->lastStep->startWeighs ?? 1.0),
             'earliest' => Uses::number($learned->earliest), 'latest' => Uses::counted($learned->latest, $clock->unit),
             'low' => (string) (100 * $workings->quantiles[0]), 'high' => (string) (100 * $workings->quantiles[1]),
             'elapsed' => Uses::counted($clock->elapsed, $clock->unit), 'since' => null === $last ? (string) __('rhythm.since_known') : (string) __('rhythm.since', ['day' => Dates::day($last->day, $today)]),
@@ -71,7 +70,7 @@ final readonly class WorkingWords
         ];
         $sums = ['bounds' => 'rhythm.sum_bounds', 'interval' => 'rhythm.sum_interval', 'window' => 'rhythm.sum_window', 'wear' => 'rhythm.sum_wear'];
         if (Clock::DAYS !== $clock->unit) {
-            $sums['rate'] = $this->isCounted($history, $today) ? 'rhythm.sum_rate_counted' : 'rhythm.sum_rate_said';
+            $sums['rate'] = $history->measured ? 'rhythm.sum_rate_counted' : 'rhythm.sum_rate_said';
         }
         if ('0' !== $values['away']) {
             $sums['away'] = 'rhythm.sum_away';
@@ -83,11 +82,6 @@ final readonly class WorkingWords
         };
 
         return array_map(static fn (string $what, string $key): array => [(string) __("rhythm.what.$what"), (string) __($key, $values)], array_keys($sums), array_values($sums));
-    }
-
-    private function isCounted(MachineHistory $history, Day $today): bool
-    {
-        return (new UsageRate($this->handbook->rhythmModel()))->isCounted($history->countedFrom, $today, $history->absences);
     }
 
     private static function limit(LearningStep $step): string

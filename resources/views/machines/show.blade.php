@@ -63,7 +63,7 @@
                         </dd>
                     @endforeach
                     <dt>Counted in the last 7 days</dt>
-                    <dd>{{ $care->history->countedFrom ? Uses::counted($care->weekUses(), $kind->useUnit) : 'nothing counted yet' }}</dd>
+                    <dd>{{ $care->isWeekKnown() ? Uses::counted($care->weekUses(), $kind->useUnit) : 'nothing counted yet' }}</dd>
                 </dl>
                 <div class="with-gap mt-3">
                     <a class="push" href="{{ route('machines.edit', $machine) }}">Change this</a>

@@ -11,13 +11,14 @@ use GoodRinse\Core\Lab\LabEvent;
 use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Entry;
 use GoodRinse\Core\Logbook\HistoryBuilder;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\UseTally;
+use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Rhythm\CareSettings;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 use GoodRinse\Core\Rhythm\TaskClocks;
+use GoodRinse\Core\Usage\UseLine;
 use Tests\Core\CoreTestCase;
 
 final class KitchenTest extends CoreTestCase
@@ -55,19 +56,15 @@ final class KitchenTest extends CoreTestCase
         $zone = new \DateTimeZone('Europe/Stockholm');
         $last = Day::of('2025-11-20');
         [$events, $rhythm] = self::kitchen()->live(Day::of('2025-01-10'), $last, 8);
-        $entries = $counts = [];
-        foreach ($events as $i => $event) {
-            if ($event->payload instanceof Counter) {
-                $counts[] = [$event->at->getTimestamp(), $event->payload->uses];
-            }
-            if ($event->payload instanceof Opening) {
-                $entries[] = new Entry((string) $i, $i, $event->at, $event->payload);
-            }
-        }
+        $entries = array_map(static fn (LabEvent $event, int $i): Entry => new Entry((string) $i, $i, $event->at, $event->payload), $events, array_keys($events));
+        usort($entries, static fn (Entry $a, Entry $b): int => $a->happenedAt <=> $b->happenedAt);
+        $days = new LocalDays($zone);
+        $evening = $last->atTime(23, 59, $zone);
         $kind = self::handbook()->kind('dishwasher');
         $model = self::handbook()->rhythmModel();
-        $history = (new HistoryBuilder($zone, $model->usageWindowDays, Fraction::of(0.85)))->build($entries, new UseTally($counts, $zone, 5 / 7), $last->atTime(23, 59, $zone), new \DateTimeImmutable('2025-01-10', $zone));
-        $again = (new RhythmEngine($model))->assess((new TaskClocks($model, self::handbook()->doseModel()))->for($kind, $kind->task('filter'), new CareSettings(self::HABITS), $history, $last), $last);
+        $use = UseLine::of((new UseEntries($days))->record($entries, $evening), $days->of($evening), 5 / 7, $kind->mostUsesPerDay, $model);
+        $history = (new HistoryBuilder($days, Fraction::of(0.85)))->build($entries, $use, $evening, new \DateTimeImmutable('2025-01-10', $zone));
+        $again = (new RhythmEngine($model))->assess((new TaskClocks(self::handbook()->doseModel()))->for($kind, $kind->task('filter'), new CareSettings(self::HABITS), $history, $last), $last);
 
         self::assertEqualsWithDelta($rhythm->wear, $again->wear, 1e-9);
         self::assertEquals($rhythm->dueOn, $again->dueOn);

@@ -14,21 +14,31 @@ use GoodRinse\Core\Logbook\Entry;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\HistoryBuilder;
 use GoodRinse\Core\Logbook\InForce;
+use GoodRinse\Core\Logbook\Light;
+use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\MalformedEntry;
+use GoodRinse\Core\Logbook\Meter;
 use GoodRinse\Core\Logbook\Note;
+use GoodRinse\Core\Logbook\OnDay;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Logbook\PayloadCodec;
-use GoodRinse\Core\Logbook\UseTally;
+use GoodRinse\Core\Logbook\Snooze;
+use GoodRinse\Core\Logbook\Symptom;
+use GoodRinse\Core\Logbook\SymptomRecord;
+use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
+use GoodRinse\Core\Usage\UseLine;
+use GoodRinse\Core\Usage\UseRecord;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Tests\Core\CoreTestCase;
 
-final class LogbookTest extends TestCase
+final class LogbookTest extends CoreTestCase
 {
     use TestTrait;
 
@@ -111,19 +121,6 @@ final class LogbookTest extends TestCase
         PayloadCodec::decode($kind, $data);
     }
 
-    public function test_uses_are_counted_between_openings_and_estimated_before_counting_began(): void
-    {
-        $zone = new \DateTimeZone('Europe/Stockholm');
-        $at = static fn (string $time): int => (new \DateTimeImmutable($time, $zone))->getTimestamp();
-        $tally = new UseTally([[$at('2026-05-10 20:00'), 1], [$at('2026-05-11 20:00'), 2], [$at('2026-05-12 20:00'), 1]], $zone, 0.5);
-
-        self::assertSame(3.0, $tally->between($at('2026-05-10 21:00'), $at('2026-05-12 21:00')));
-        self::assertSame(0.5 * 9 + 1, $tally->between($at('2026-05-01 12:00'), $at('2026-05-10 20:00')), 'nine days by habit, then one counted');
-        $days = $tally->byDay(Day::of('2026-05-11'));
-        self::assertSame(2.0, $days[Day::of('2026-05-11')->number]);
-        self::assertCount(2, $days);
-    }
-
     public function test_a_history_counts_days_by_the_household_calendar_and_ignores_what_is_still_to_come(): void
     {
         $zone = new \DateTimeZone('Europe/Stockholm');
@@ -133,25 +130,103 @@ final class LogbookTest extends TestCase
             $opening('b', 2, '2026-04-01 00:10', 0.1),
             $opening('later', 3, '2026-06-01 00:10', 0.6),
         ];
-        $history = (new HistoryBuilder($zone, 120, Fraction::of(0.85)))->build(InForce::among($entries), new UseTally([], $zone, 1.0), new \DateTimeImmutable('2026-04-11 12:00', $zone), new \DateTimeImmutable('2026-02-01', $zone))->task('filter');
+        $days = new LocalDays($zone);
+        $now = new \DateTimeImmutable('2026-04-11 00:10', $zone);
+        $use = UseLine::of(new UseRecord(), $days->of($now), 1.0, 6.0, self::handbook()->rhythmModel());
+        $history = (new HistoryBuilder($days, Fraction::of(0.85)))->build(InForce::among($entries), $use, $now, new \DateTimeImmutable('2026-02-01', $zone))->task('filter');
 
         self::assertSame([0, 31], array_column($history->openings, 'days'));
-        self::assertSame([0.0, 31.0], array_column($history->openings, 'uses'));
-        self::assertSame(10.0, $history->usesSince);
+        self::assertEqualsWithDelta([0.0, 30 + 1 / 72], array_column($history->openings, 'uses'), 1e-9, 'a use a day, told by nobody');
+        self::assertEqualsWithDelta([10.0, 10.0], [$history->usesSince, $history->estimated], 1e-9);
         self::assertSame('b', $history->last()?->entry);
     }
 
-    public function test_uses_add_up_over_any_days_between(): void
+    /** @return iterable<string, array{string, string}> what, and the hour it was written down */
+    public static function sameDay(): iterable
+    {
+        yield 'put off before the job' => ['snooze', '15:00'];
+        yield 'noticed before the job' => ['symptom', '15:00'];
+        yield 'lit before the job' => ['light', '15:00'];
+    }
+
+    #[DataProvider('sameDay')]
+    public function test_what_came_first_on_a_day_is_overtaken_by_what_came_after(string $what, string $hour): void
     {
         $zone = new \DateTimeZone('Europe/Stockholm');
-        $this->forAll(Generator\seq(Generator\tuple(Generator\choose(0, 8_000_000), Generator\choose(1, 3))), Generator\choose(0, 8_000_000), Generator\choose(0, 8_000_000), Generator\choose(0, 8_000_000))
-            ->then(static function (array $counts, int $a, int $b, int $c) use ($zone): void {
-                usort($counts, static fn (array $x, array $y): int => $x[0] <=> $y[0]);
-                $tally = new UseTally(array_map(static fn (array $count): array => [1_780_000_000 + $count[0], (float) $count[1]], $counts), $zone, 0.7);
-                $at = [1_780_000_000 + $a, 1_780_000_000 + $b, 1_780_000_000 + $c];
-                sort($at);
-                self::assertEqualsWithDelta($tally->between($at[0], $at[2]), $tally->between($at[0], $at[1]) + $tally->between($at[1], $at[2]), 1e-9);
-                self::assertGreaterThanOrEqual(0, $tally->between($at[0], $at[1]));
-            });
+        $on = static fn (string $at): \DateTimeImmutable => new \DateTimeImmutable($at, $zone);
+        $says = match ($what) {
+            'snooze' => new Snooze('filter', Day::of('2026-06-01'), 'no time'),
+            'symptom' => new Symptom('smell', 'filter', null, null),
+            default => new Light('salt', true),
+        };
+        $job = new Opening('filter', Fraction::of(0.35), Fraction::none());
+        $stands = static function (\DateTimeImmutable $at) use ($says, $job, $on, $zone, $hour): bool {
+            $task = self::history([new Entry('a', 1, $on("2026-04-01 $hour"), $says), new Entry('b', 2, $at, $job)], $on('2026-04-09 12:00'), $zone);
+            $history = $task->task('filter');
+
+            return null !== $history->snooze || [] !== array_filter($history->symptoms, static fn (SymptomRecord $symptom): bool => !$symptom->opened) || [] !== array_diff(array_keys($task->lights), $history->answered);
+        };
+        self::assertFalse($stands($on('2026-04-01 16:00')), 'an hour later');
+        self::assertTrue($stands($on('2026-04-01 14:00')), 'an hour before');
+        self::assertFalse($stands(OnDay::moment(Day::of('2026-04-01'), $on('2026-04-01 17:20'), $zone)), 'that day, written down that evening');
+        self::assertFalse($stands(OnDay::moment(Day::of('2026-04-01'), $on('2026-04-03 08:00'), $zone)), 'that day, written down two days later');
+        self::assertTrue($stands(OnDay::moment(Day::of('2026-03-31'), $on('2026-04-03 08:00'), $zone)), 'the day before');
+    }
+
+    public function test_a_day_without_an_hour_is_told_from_every_other_moment(): void
+    {
+        $zone = new \DateTimeZone('Europe/Stockholm');
+        $late = new \DateTimeImmutable('2026-04-03 08:00', $zone);
+        self::assertTrue(OnDay::isWhole(OnDay::moment(Day::of('2026-04-01'), $late, $zone), $zone));
+        self::assertFalse(OnDay::isWhole(OnDay::moment(Day::of('2026-04-03'), $late, $zone), $zone), 'now is an hour');
+        self::assertTrue(OnDay::isWhole(OnDay::moment(Day::of('2026-10-25'), new \DateTimeImmutable('2026-11-01', $zone), $zone), $zone), 'a day of 25 hours');
+        self::assertSame('2026-04-01', (string) Day::at(OnDay::earliest(Day::of('2026-04-01'), $late, $zone), $zone));
+    }
+
+    /** @param list<Entry> $entries */
+    private static function history(array $entries, \DateTimeImmutable $now, \DateTimeZone $zone, float $habit = 1.0): MachineHistory
+    {
+        $days = new LocalDays($zone);
+        $entries = InForce::among($entries);
+        $use = UseLine::of((new UseEntries($days, 1.3))->record($entries, $now), $days->of($now), $habit, 6.0, self::handbook()->rhythmModel());
+
+        return (new HistoryBuilder($days, Fraction::of(0.85)))->build($entries, $use, $now, new \DateTimeImmutable('2026-02-01', $zone), HistoryBuilder::absences($entries, $now));
+    }
+
+    public function test_use_is_gathered_from_taps_numbers_told_and_counters_of_litres(): void
+    {
+        $zone = new \DateTimeZone('Europe/Stockholm');
+        $on = static fn (string $at): \DateTimeImmutable => new \DateTimeImmutable($at, $zone);
+        $days = new LocalDays($zone);
+        $record = (new UseEntries($days, 1.3))->record([
+            new Entry('a', 1, $on('2026-03-28 18:00'), new Counter('brews', 2)),
+            new Entry('b', 3, $on('2026-03-29 23:59:59'), new Counter('brews', 9, 3)),
+            new Entry('c', 2, $on('2026-04-01 12:00'), new Counter('brews', 7, 7)),
+            new Entry('d', 4, $on('2026-04-02 00:00'), new Meter('litres', 13, 'm', 0)),
+            new Entry('e', 5, $on('2026-04-02 06:00'), new Meter('litres', 26, 'm', 0)),
+            new Entry('f', 6, $on('2026-04-03 06:00'), new Meter('litres', 39, 'm', 1)),
+            new Entry('g', 7, $on('2026-05-01'), new Counter('brews', 1)),
+        ], $on('2026-04-09 12:00'));
+        $day = Day::of('2026-03-28')->number;
+        self::assertSame([[$day + 0.75, 2.0]], $record->taps);
+        self::assertSame([[$day - 2.5, $day + 4.5, 7.0], [$day - 1.0, $day + 2.0, 9.0]], $record->told, 'in the order they were written down, whole days where no hour is known');
+        self::assertSame(['m 0' => [[$day + 5.0, 10.0], [$day + 5.25, 20.0]], 'm 1' => [[$day + 6.25, 30.0]]], $record->meters);
+    }
+
+    public function test_a_day_is_a_day_whatever_its_hours(): void
+    {
+        $zone = new \DateTimeZone('Europe/Stockholm');
+        $days = new LocalDays($zone);
+        $of = static fn (string $at): float => $days->of(new \DateTimeImmutable($at, $zone)) - Day::of('2026-03-29')->number;
+        self::assertEqualsWithDelta([0.0, 11 / 23, 1.0, 1.5], [$of('2026-03-29 00:00'), $of('2026-03-29 12:00'), $of('2026-03-30 00:00'), $of('2026-03-30 12:00')], 1e-9);
+        self::assertEqualsWithDelta(210 + 13 / 25, $of('2026-10-25 12:00'), 1e-9);
+        foreach (['America/Sao_Paulo', 'Pacific/Apia', 'Asia/Kathmandu', 'Africa/Casablanca', 'UTC', '+05:30'] as $name) {
+            $local = new \DateTimeZone($name);
+            $there = new LocalDays($local);
+            for ($time = 1_199_145_600; $time < 2_300_000_000; $time += 4_321_987) {
+                $moment = new \DateTimeImmutable("@$time");
+                self::assertSame(Day::at($moment, $local)->number, (int) floor($there->of($moment)), "$name $time");
+            }
+        }
     }
 }

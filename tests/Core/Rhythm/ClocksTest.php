@@ -17,10 +17,11 @@ use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Logbook\Snooze;
 use GoodRinse\Core\Logbook\Symptom;
-use GoodRinse\Core\Logbook\UseTally;
+use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Hardness;
+use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Rhythm\CareSettings;
 use GoodRinse\Core\Rhythm\Clock;
 use GoodRinse\Core\Rhythm\Observation;
@@ -30,6 +31,7 @@ use GoodRinse\Core\Rhythm\Signal;
 use GoodRinse\Core\Rhythm\Signals;
 use GoodRinse\Core\Rhythm\State;
 use GoodRinse\Core\Rhythm\TaskClocks;
+use GoodRinse\Core\Usage\UseLine;
 use Tests\Core\CoreTestCase;
 
 final class ClocksTest extends CoreTestCase
@@ -44,7 +46,10 @@ final class ClocksTest extends CoreTestCase
         $now = new \DateTimeImmutable("$asOf 12:00", $utc);
         $absences = HistoryBuilder::absences($entries, $now);
 
-        return (new HistoryBuilder($utc, 120, self::handbook()->worst()))->build($entries, new UseTally([], $utc, 1.0, $absences), $now, new \DateTimeImmutable('2026-01-01', $utc), $absences);
+        $days = new LocalDays($utc);
+        $use = UseLine::of((new UseEntries($days))->record($entries, $now), $days->of($now), 1.0, 6.0, self::handbook()->rhythmModel());
+
+        return (new HistoryBuilder($days, self::handbook()->worst()))->build($entries, $use, $now, new \DateTimeImmutable('2026-01-01', $utc), $absences);
     }
 
     /** @return list<Clock> */
@@ -52,7 +57,7 @@ final class ClocksTest extends CoreTestCase
     {
         $kind = self::handbook()->kind($kind);
 
-        return (new TaskClocks(self::handbook()->rhythmModel(), self::handbook()->doseModel()))->for($kind, $kind->task($task), $said, $history, Day::of($asOf));
+        return (new TaskClocks(self::handbook()->doseModel()))->for($kind, $kind->task($task), $said, $history, Day::of($asOf));
     }
 
     private static function rhythm(string $task, MachineHistory $history, string $asOf): Rhythm
@@ -67,13 +72,13 @@ final class ClocksTest extends CoreTestCase
 
         self::assertSame(['days', 'litres'], array_map(static fn (Clock $clock): string => $clock->unit, $clocks));
         self::assertSame([50.0, 60.0], [$clocks[0]->start, $clocks[1]->start]);
-        self::assertEqualsWithDelta(12.0, $clocks[1]->elapsed, 1e-9);
+        self::assertEqualsWithDelta(1.2 * 10.5, $clocks[1]->elapsed, 1e-9, 'ten days and a half, told by nobody');
         self::assertEqualsWithDelta(1.2, $clocks[1]->rate, 1e-9);
     }
 
     public function test_the_first_interval_tells_what_it_comes_from(): void
     {
-        $clocks = new TaskClocks(self::handbook()->rhythmModel(), self::handbook()->doseModel());
+        $clocks = new TaskClocks(self::handbook()->doseModel());
         $dishwasher = self::handbook()->kind('dishwasher');
         $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'neither'] + self::DISHWASHER));
         self::assertSame([21.0, 'days', 30.0, ['plates' => 0.7]], [$start->count, $start->unit, $start->base, $start->factors]);

@@ -42,7 +42,8 @@ final class ReferenceTest extends CoreTestCase
         foreach ($openings as [$uses, $found, $leaves]) {
             if ($uses > 0) {
                 $evidence[] = [$uses, max(0, self::foulings($found) - self::foulings($left))];
-                [$alpha, $beta] = [1.0, $start];
+                $trust = max(0.05, 0.5 ** (count($evidence) / 4));
+                [$alpha, $beta] = [$trust, $trust * $start];
                 foreach (array_reverse($evidence) as $age => [$n, $e]) {
                     $alpha += 0.5 ** ($age / 4) * $e;
                     $beta += 0.5 ** ($age / 4) * $n;

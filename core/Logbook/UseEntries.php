@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook;
+
+use GoodRinse\Core\Quantity\LocalDays;
+use GoodRinse\Core\Usage\UseRecord;
+
+/** Gathers what entries say of a machine's use. */
+final readonly class UseEntries
+{
+    private const LITRES = 'litres';
+
+    /** @param float|null $litresPerUse turns a counter of litres into uses; null where the kind has none */
+    public function __construct(private LocalDays $days, private ?float $litresPerUse = null)
+    {
+    }
+
+    /** @param iterable<Entry> $entries in force, the oldest happening first */
+    public function record(iterable $entries, \DateTimeImmutable $asOf): UseRecord
+    {
+        $taps = $told = $meters = $away = [];
+        foreach ($entries as $entry) {
+            $says = $entry->payload;
+            if ($entry->happenedAt > $asOf) {
+                continue;
+            }
+            if ($says instanceof Counter) {
+                $at = $this->days->of($entry->happenedAt);
+                $uses = $this->inUses($says->unit, $says->uses);
+                if (null === $says->over) {
+                    $taps[] = [$at, $uses];
+                } else {
+                    $end = OnDay::isWhole($entry->happenedAt, $this->days->zone) ? floor($at) + 1 : $at;
+                    $told[$entry->order] = [$end - $says->over, $end, $uses];
+                }
+            } elseif ($says instanceof Meter) {
+                $at = $this->days->of($entry->happenedAt);
+                $meters[$says->track()][(string) $at] = [$at, $this->inUses($says->unit, $says->total)]; // of two at one moment the later written
+            } elseif ($says instanceof Away) {
+                $away[] = [(float) $says->from->number, $says->to->number + 1.0];
+            }
+        }
+        ksort($told);
+
+        return new UseRecord($taps, array_values($told), array_map(array_values(...), $meters), $away);
+    }
+
+    private function inUses(string $unit, float $count): float
+    {
+        return self::LITRES === $unit && null !== $this->litresPerUse && $this->litresPerUse > 0 ? $count / $this->litresPerUse : $count;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+use GoodRinse\Core\Logbook\OnDay;
+use GoodRinse\Core\Quantity\Day;
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+return new class extends Migration {
+    /** What was written down for a day without an hour stood at noon: it moves to where it belongs in the order of its day. */
+    public function up(): void
+    {
+        DB::unprepared('DROP TRIGGER entries_refuse_update');
+        foreach (DB::table('entries')->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(['seq', 'zone', 'happened_at', 'recorded_at']) as $entry) {
+            $zone = new DateTimeZone((string) $entry->zone);
+            $utc = new DateTimeZone('UTC');
+            $at = new DateTimeImmutable((string) $entry->happened_at, $utc);
+            if ('12:00:00' === $at->setTimezone($zone)->format('H:i:s')) {
+                $moment = OnDay::moment(Day::at($at, $zone), new DateTimeImmutable((string) $entry->recorded_at, $utc), $zone);
+                DB::table('entries')->where('seq', $entry->seq)->update(['happened_at' => $moment->setTimezone($utc)->format('Y-m-d H:i:s')]);
+            }
+        }
+        DB::unprepared("CREATE TRIGGER entries_refuse_update BEFORE UPDATE ON entries BEGIN SELECT RAISE(ABORT, 'the logbook only grows'); END");
+    }
+
+    public function down(): void
+    {
+    }
+};
