@@ -147,7 +147,7 @@ final class CareReader
 
     private function stamp(Machine $machine, string $lastEntry, Day $today, Household $household): string
     {
-        $said = json_encode([$machine->apart, $machine->own_parts, $machine->traits, $machine->habits, $machine->schools, $household->hardness, $household->hardness_unit, $household->harsh_chemicals, $household->vinegar_strength]);
+        $said = json_encode([$machine->apart, $machine->own_parts, $machine->traits, $machine->habits, $machine->schools, $machine->rhythms, $household->hardness, $household->hardness_unit, $household->harsh_chemicals, $household->vinegar_strength]);
 
         return implode('|', [$this->handbook->version(), $lastEntry, $today, $household->timezone, $said]);
     }
@@ -183,7 +183,7 @@ final class CareReader
                 Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythm->blockedNow])),
                 $procedures[$id],
                 [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id),
-                $task->first && $past->isEmpty(),
+                $past->isEmpty(),
                 $rhythm->ahead($today),
             );
         }

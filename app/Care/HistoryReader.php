@@ -39,7 +39,7 @@ final readonly class HistoryReader
         $kind = $this->handbook->kind($machine->kind);
         $absences = HistoryBuilder::absences($entries, $asOf);
         $days = new LocalDays($zone);
-        $until = max(floor($days->of($asOf)), self::latest($entries, $asOf, $days));
+        $until = max(floor($days->of($asOf)) + 0.5, self::latest($entries, $asOf, $days));
         $record = (new UseEntries($days, $kind->litresPerUse($machine->traits)))->record($entries, $asOf);
         $use = UseLine::of($record, $until, $kind->declaredUsesPerDay($machine->habits), $kind->mostUsesPerDay, $this->handbook->rhythmModel());
         $builder = new HistoryBuilder($days, $this->handbook->worst());
@@ -49,8 +49,8 @@ final readonly class HistoryReader
     }
 
     /**
-     * When the newest happening was, in days. Use is told up to then, or up to the beginning of the day, so that what
-     * follows from the logbook does not change from one look to the next.
+     * When the newest happening was, in days. Use is told up to then, or up to the middle of today, so that what follows
+     * from the logbook does not change from one look to the next.
      *
      * @param list<LogbookEntry> $entries
      */

@@ -33,13 +33,16 @@ final class Reckoning
     {
         $kind = $this->handbook->kind($machine->kind);
         $signals = Signals::of($task, $history, fn (string $symptom): string => $this->symptom($kind, $symptom));
-        if ([] === $signals && $task->school($machine->schools[$task->id] ?? null)->isOff()) {
+        $settings = $this->surroundings->settings($machine, $household, $task->id);
+        if ([] === $signals && !$settings->own->isKept() && $task->school($settings->school, $settings->habits)->isOff()) {
             return null;
         }
-        $clocks = $this->clocks()->for($kind, $task, $this->surroundings->settings($machine, $household, $task->id), $history, $today);
-        $snooze = $history->task($task->id)->snooze;
+        $clocks = $this->clocks()->for($kind, $task, $settings, $history, $today);
+        $past = $history->task($task->id);
+        $until = null !== $past->snooze && $past->snooze->until->isAfter($today) ? $past->snooze->until : null;
+        $lookBy = $past->isEmpty() && [] === $signals ? ($settings->since ?? $today)->plus($this->handbook->asking()->lookWithinDays) : null;
 
-        return [] === $clocks ? null : $this->engine()->assess($clocks, $today, $signals, null !== $snooze && $snooze->until->isAfter($today) ? $snooze->until : null, $history->absences);
+        return [] === $clocks ? null : $this->engine()->assess($clocks, $today, $signals, $until, $history->absences, $lookBy);
     }
 
     public function starting(Machine $machine, Household $household, CareTask $task): StartingInterval

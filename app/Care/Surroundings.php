@@ -15,6 +15,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Hardness;
 use GoodRinse\Core\Rhythm\CareSettings;
+use GoodRinse\Core\Rhythm\OwnRhythm;
 use GoodRinse\Core\Round\Circumstances;
 
 /** Puts what a household has said about itself and its machines in the terms of the core. */
@@ -33,6 +34,7 @@ final readonly class Surroundings
             $this->hardness($household),
             $this->handbook->kind($machine->kind)->litresPerUse($machine->traits),
             null === $machine->created_at ? null : Day::at($machine->created_at->toDateTimeImmutable(), $household->zone()),
+            OwnRhythm::read((array) ($machine->rhythms[$task] ?? [])),
         );
     }
 

@@ -72,7 +72,7 @@ final class TaskCare
     /** Whether it is to be done today, by its clocks or because nobody has looked yet. */
     public function isDue(): bool
     {
-        return $this->neverOpened() || $this->kept->state->isDue();
+        return $this->kept->state->isDue();
     }
 
     public function isDueOrSoon(): bool
@@ -92,7 +92,7 @@ final class TaskCare
         return $this->parts()[4][0] ?? '';
     }
 
-    /** Whether nobody has looked yet at something that should be looked at first. */
+    /** Whether nobody has said anything yet of how it is or was. */
     public function neverOpened(): bool
     {
         return $this->kept->never;

@@ -15,7 +15,7 @@ final readonly class AskingModel
      * @param int $heldAfterUses  uses after which a fix is asked after
      * @param int $heldAfterDays  days after which it is, where nothing is counted
      */
-    public function __construct(public int $countAfterDays, public int $freshDays, public int $heldAfterUses, public int $heldAfterDays)
+    public function __construct(public int $countAfterDays, public int $freshDays, public int $heldAfterUses, public int $heldAfterDays, public int $lookWithinDays = 14)
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class AskingModel
     {
         $held = $node->at('heldAfter');
 
-        return new self((int) $node->number('countAfterDays'), (int) $node->number('freshDays'), (int) $held->number('uses'), (int) $held->number('days'));
+        return new self((int) $node->number('countAfterDays'), (int) $node->number('freshDays'), (int) $held->number('uses'), (int) $held->number('days'), (int) $node->number('lookWithinDays'));
     }
 
     /**

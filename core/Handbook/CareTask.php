@@ -8,16 +8,16 @@ namespace GoodRinse\Core\Handbook;
 final readonly class CareTask
 {
     /**
-     * @param list<array{string, Condition}>      $procedures procedure ids, fullest first, each with the traits it needs
-     * @param non-empty-list<ClockBounds>         $clocks
-     * @param non-empty-array<string, School>     $schools
-     * @param array<string, array<string, float>> $habits     what each answer to each habit multiplies the interval by
-     * @param bool                                $first      whether a new machine is looked at straight away
-     * @param Condition                           $when       traits a machine must have to need it
-     * @param string|null                         $light      indicator light that asks for it
-     * @param Condition                           $lightWhen  traits a machine must have to have that light
-     * @param bool                                $byPart     whether it goes by the name of its part
-     * @param string                              $fouls      what happens to the part, in a word: blocked, soiled, furred
+     * @param list<array{string, Condition}>  $procedures procedure ids, fullest first, each with the traits it needs
+     * @param non-empty-list<ClockBounds>     $clocks
+     * @param non-empty-array<string, School> $schools
+     * @param list<array{Condition, string}>  $proposes   habits, and the school that fits them
+     * @param bool                            $first      whether a new machine is looked at straight away
+     * @param Condition                       $when       traits a machine must have to need it
+     * @param string|null                     $light      indicator light that asks for it
+     * @param Condition                       $lightWhen  traits a machine must have to have that light
+     * @param bool                            $byPart     whether it goes by the name of its part
+     * @param string                          $fouls      what happens to the part, in a word: blocked, soiled, furred
      */
     public function __construct(
         public string $id,
@@ -27,7 +27,7 @@ final readonly class CareTask
         public array $clocks,
         public array $schools,
         private string $defaultSchool,
-        private array $habits,
+        private array $proposes,
         public bool $first,
         public Condition $when,
         public ?string $light,
@@ -58,27 +58,53 @@ final readonly class CareTask
         return in_array($procedure, array_column($this->procedures, 0), true);
     }
 
-    /** The school of that id, or the default one for null or an id that is no longer in the handbook. */
-    public function school(?string $id): School
+    /**
+     * The school that somebody picked; where nobody did, or it is no longer in the handbook, the one that fits the habits.
+     *
+     * @param array<string, string|float> $habits as the household says them
+     */
+    public function school(?string $picked, array $habits = []): School
     {
-        return $this->schools[$id ?? ''] ?? $this->schools[$this->defaultSchool];
+        return $this->schools[$picked ?? ''] ?? $this->proposed($habits);
     }
 
     /**
-     * What the household's habits multiply the school's interval by, above 0, by habit; those that change nothing are left out.
+     * The school that fits the habits.
      *
-     * @param array<string, string|float> $said
-     *
-     * @return array<string, float>
+     * @param array<string, string|float> $habits as the household says them
      */
-    public function habitFactors(array $said): array
+    public function proposed(array $habits): School
     {
-        $factors = [];
-        foreach ($this->habits as $habit => $byAnswer) {
-            $answer = $said[$habit] ?? null;
-            $factors[$habit] = is_string($answer) ? $byAnswer[$answer] ?? 1.0 : 1.0;
+        $because = $this->because($habits);
+
+        return $this->schools[null === $because ? $this->defaultSchool : $because[1]] ?? $this->schools[$this->defaultSchool];
+    }
+
+    /**
+     * The habits that the proposed school fits.
+     *
+     * @param array<string, string|float> $habits as the household says them
+     *
+     * @return list<string> ids; empty where it is the usual one
+     */
+    public function proposedFor(array $habits): array
+    {
+        return array_keys($this->because($habits)[0]->sets ?? []);
+    }
+
+    /**
+     * @param array<string, string|float> $habits
+     *
+     * @return array{Condition, string}|null
+     */
+    private function because(array $habits): ?array
+    {
+        foreach ($this->proposes as $proposal) {
+            if ($proposal[0]->holds(array_filter($habits, is_string(...)))) {
+                return $proposal;
+            }
         }
 
-        return array_filter($factors, static fn (float $factor): bool => 1.0 !== $factor);
+        return null;
     }
 }

@@ -366,7 +366,7 @@ final class KindDetails
             $clocks,
             $schools,
             $node->string('defaultSchool'),
-            array_map(static fn (Node $habit): array => $habit->at('factors')->numbers(), $node->at('habits')->byId()),
+            array_map(static fn (Node $proposal): array => [$proposal->condition('when'), $proposal->string('school')], $node->at('proposes')->items()),
             $node->flag('first'),
             $node->condition('when', $this->defaults),
             $node->optional('light'),

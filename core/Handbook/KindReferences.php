@@ -155,8 +155,9 @@ final class KindReferences
                 }
                 $this->problems->known($this->file, "/tasks/$i/clocks/$j/unit", 'unit of this kind', [$clock->string('unit')], ['days', $kind->at('uses')->string('unit'), ...($kind->at('uses')->has('litres') ? ['litres'] : [])]);
             }
-            foreach ($task->at('habits')->items() as $j => $habit) {
-                $this->problems->known($this->file, "/tasks/$i/habits/$j/id", 'habit', [$habit->string('id')], $habits);
+            foreach ($task->at('proposes')->items() as $j => $proposal) {
+                $this->problems->known($this->file, "/tasks/$i/proposes/$j/when", 'habit', array_keys($proposal->condition('when')->sets), $habits);
+                $this->problems->known($this->file, "/tasks/$i/proposes/$j/school", 'school', [$proposal->string('school')], $schools);
             }
         }
     }

@@ -83,15 +83,15 @@ final readonly class HistoryBuilder
                 array_keys(array_filter($lights, static fn (array $lit): bool => $lit[1] < ($opened[$task] ?? 0))),
             );
         }
-        $known = min($use->now, $this->days->of($since));
+        $known = $this->times($since);
 
         return new MachineHistory(
             $tasks,
             $use->isKnown($use->now - self::WEEK, $use->now) ? $use->counted($use->now - self::WEEK, $use->now) : null,
             $use->rate(),
             $use->isMeasured(),
-            $use->between($known, $use->now),
-            $use->estimated($known, $use->now),
+            $use->counted($known[0], $use->now) + self::estimated($use, $known[1], $use->now),
+            self::estimated($use, $known[1], $use->now),
             $absences,
             array_map(static fn (array $lit): Day => $lit[0], $lights),
         );
@@ -109,23 +109,44 @@ final readonly class HistoryBuilder
         $before = $last = null;
         foreach ($openings as [$at, $entry, $found, $left, $symptom]) {
             $day = $this->day($at);
-            $time = $this->days->of($at);
+            $time = $this->times($at);
+            $estimated = null === $before ? 0.0 : self::estimated($use, $before[1], $time[1]);
             $records[] = new OpeningRecord(
                 $entry,
                 $day,
                 null === $last ? 0 : $day->since($last),
-                null === $before ? 0.0 : $use->between($before, $time),
+                null === $before ? 0.0 : $use->counted($before[0], $time[0]) + $estimated,
                 $found,
                 $left,
                 null === $last ? 0 : $absences->days($last, $day),
                 $symptom,
-                null === $before ? 0.0 : $use->estimated($before, $time),
+                $estimated,
             );
             [$before, $last] = [$time, $day];
         }
-        $before ??= min($use->now, $this->days->of($since));
+        $before ??= $this->times($since);
+        $estimated = self::estimated($use, $before[1], $use->now);
 
-        return new TaskHistory($records, $use->between($before, $use->now), $snooze, $symptoms, $use->estimated($before, $use->now), $answered);
+        return new TaskHistory($records, $use->counted($before[0], $use->now) + $estimated, $snooze, $symptoms, $estimated, $answered);
+    }
+
+    /**
+     * Where a moment stands in the order of its day, and where it is taken to have been for what nobody counted: a day
+     * whose hour nobody knows is taken at its middle.
+     *
+     * @return array{float, float} in days
+     */
+    private function times(\DateTimeImmutable $at): array
+    {
+        $time = $this->days->of($at);
+
+        return [$time, OnDay::isWhole($at, $this->days->zone) ? floor($time) + 0.5 : $time];
+    }
+
+    /** Uses that nobody counted; none within one day, of which nothing is assumed. */
+    private static function estimated(UseLine $use, float $after, float $upTo): float
+    {
+        return floor($after) === floor($upTo) ? 0.0 : $use->estimated($after, $upTo);
     }
 
     /**

@@ -12,6 +12,7 @@ final readonly class Opening implements Payload
     public const BY_GRADE = 'grade';
     public const COUNTED = 'counted';
     public const AS_TOLD = 'told';
+    public const AS_NEW = 'new';
     public const DONE = 'done';
     public const MEASURED = 'measured';
 

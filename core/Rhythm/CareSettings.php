@@ -16,6 +16,7 @@ final readonly class CareSettings
      * @param Hardness|null               $hardness     of the water; null when nobody knows
      * @param float|null                  $litresPerUse heated, above 0; null where it does not matter
      * @param Day|null                    $since        the machine is known; clocks of what was never done run from here
+     * @param OwnRhythm                   $own          what the household wants of the rhythm
      */
     public function __construct(
         public array $habits,
@@ -23,6 +24,7 @@ final readonly class CareSettings
         public ?Hardness $hardness = null,
         public ?float $litresPerUse = null,
         public ?Day $since = null,
+        public OwnRhythm $own = new OwnRhythm(),
     ) {
     }
 }

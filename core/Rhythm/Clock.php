@@ -22,6 +22,7 @@ final readonly class Clock
      * @param float             $elapsed      uses since the last opening, 0 or more
      * @param list<Observation> $observations oldest first
      * @param Absences          $absences     days on which this clock stands still
+     * @param bool              $kept         whether the start stands, whatever is found
      *
      * @throws InvalidClock when a number is outside its range or the bounds are crossed
      */
@@ -34,6 +35,7 @@ final readonly class Clock
         public float $elapsed,
         public array $observations = [],
         public Absences $absences = new Absences(),
+        public bool $kept = false,
     ) {
         if ($start <= 0) {
             throw InvalidClock::notPositive('The starting interval');
@@ -56,6 +58,6 @@ final readonly class Clock
     /** The clock with its first so many observations only. */
     public function upTo(int $observations): self
     {
-        return new self($this->unit, $this->start, $this->least, $this->most, $this->rate, $this->elapsed, array_slice($this->observations, 0, $observations), $this->absences);
+        return new self($this->unit, $this->start, $this->least, $this->most, $this->rate, $this->elapsed, array_slice($this->observations, 0, $observations), $this->absences, $this->kept);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Rhythm;
 
+use GoodRinse\Core\Quantity\Day;
+
 /** A clock read at a moment: what it has learned and how far it has run. */
 final readonly class ClockReading
 {
@@ -22,6 +24,20 @@ final readonly class ClockReading
     public function daysLeft(): ?float
     {
         return $this->clock->rate > 0 ? (1 - $this->wear) * $this->learned->interval / $this->clock->rate : null;
+    }
+
+    /**
+     * Calendar days from a day on which the part is clean until it has been used so often, days on which the clock
+     * stands still included; null when it does not run.
+     */
+    public function daysFromClean(float $uses, Day $today): ?float
+    {
+        if ($this->clock->rate <= 0) {
+            return null;
+        }
+        $days = $uses / $this->clock->rate;
+
+        return $this->clock->absences->isEmpty() || $days > 100000 ? $days : (float) $this->clock->absences->calendarDays($today, (int) ceil($days - 1e-9));
     }
 
     /**

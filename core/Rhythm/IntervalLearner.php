@@ -28,6 +28,9 @@ final readonly class IntervalLearner
     {
         $steps = $this->run($clock, false);
         $last = $steps[count($steps) - 1] ?? null;
+        if ($clock->kept) {
+            return new LearnedInterval($clock->start, $this->model->priorWeight, $this->model->priorWeight * $clock->start, $clock->start, $clock->start, $this->openings($clock), $last, null === $last ? null : $last->after);
+        }
         $interval = $last->after ?? $clock->start;
         [$alpha, $beta] = [$last->alpha ?? $this->model->priorWeight, $last->beta ?? $this->model->priorWeight * $clock->start];
         [$earliest, $latest] = $this->window($alpha, $beta, $interval, $clock);

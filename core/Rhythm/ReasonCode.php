@@ -13,6 +13,10 @@ enum ReasonCode: string
     case NothingLearned = 'nothing-learned';
     /** unit, found, uses, before, after, limit: what the newest opening did to the interval. */
     case Learned = 'learned';
+    /** unit, interval, instead: the household keeps it so; 0 where nothing else would have been learned. */
+    case Kept = 'kept';
+    /** by: nobody knows how it is, so somebody looks once, by that day. */
+    case LookOnce = 'look-once';
     /** left, unit, uses: what was left in place counts as uses already run. */
     case LeftInPlace = 'left-in-place';
     /** unit: the clock stands still, so no date follows from it. */

@@ -12,7 +12,7 @@ final readonly class Rhythm
 {
     /**
      * @param non-empty-list<ClockReading> $clocks     in the order they were given
-     * @param ClockReading                 $deciding   the clock with the greatest wear
+     * @param ClockReading                 $deciding   the clock that sets the due day; the most worn one where none does
      * @param float                        $wear       foulings since clean, the greatest of the clocks
      * @param Fraction                     $blockedNow estimated blocked fraction
      * @param Day|null                     $dueOn      day the wear reaches 1 (past when due); null when no clock runs
@@ -40,21 +40,27 @@ final readonly class Rhythm
      */
     public function ahead(Day $today): ?array
     {
-        if (null === $this->dueOn || null === $this->window) {
+        if (null === $this->dueOn) {
             return null;
         }
         if (!$this->state->isDue()) {
-            return [(float) $this->window[0]->since($today), (float) $this->dueOn->since($today), (float) $this->window[1]->since($today), false];
+            return null === $this->window ? null : [(float) $this->window[0]->since($today), (float) $this->dueOn->since($today), (float) $this->window[1]->since($today), false];
         }
         $next = null;
         foreach ($this->clocks as $reading) {
-            [$rate, $learned] = [$reading->clock->rate, $reading->learned];
-            if ($rate > 0 && (null === $next || $learned->interval / $rate < $next[1])) {
-                $next = [$learned->earliest / $rate, $learned->interval / $rate, $learned->latest / $rate, true];
+            $due = $reading->daysFromClean($reading->learned->interval, $today);
+            if (null !== $due && (null === $next || $due < $next[1])) {
+                $next = [$reading->daysFromClean($reading->learned->earliest, $today) ?? $due, $due, $reading->daysFromClean($reading->learned->latest, $today) ?? $due, true];
             }
         }
 
         return $next;
+    }
+
+    /** Days that it has been due, those on which its clock stood still left out; 0 where it is not due. */
+    public function daysOver(Day $today): int
+    {
+        return null === $this->dueOn || $this->dueOn->isAfter($today) ? 0 : $today->since($this->dueOn) - $this->deciding->clock->absences->days($this->dueOn, $today);
     }
 
     /** Whether the reminder was moved beyond a day. */

@@ -32,19 +32,31 @@ final readonly class RhythmEngine
      * @param list<Signal> $signals      lights and open symptoms that make the task due today
      * @param Day|null     $snoozedUntil moves the reminder, never the clock
      * @param Absences     $absences     nobody is reminded on these days
+     * @param Day|null     $lookBy       by when somebody looks once, because nobody knows how it is
      *
      * @throws InvalidClock when there is no clock
      */
-    public function assess(array $clocks, Day $asOf, array $signals = [], ?Day $snoozedUntil = null, Absences $absences = new Absences()): Rhythm
+    public function assess(array $clocks, Day $asOf, array $signals = [], ?Day $snoozedUntil = null, Absences $absences = new Absences(), ?Day $lookBy = null): Rhythm
     {
         if ([] === $clocks) {
             throw InvalidClock::none();
         }
         $readings = array_map($this->read(...), $clocks);
-        $deciding = $this->deciding($readings);
-        $state = $this->state($deciding->wear);
-        $dueOn = $this->dueOn($readings, $state, $asOf);
+        $worn = $this->mostWorn($readings);
+        $state = $this->state($worn->wear);
+        [$dueOn, $deciding] = $this->first($readings, $state, $asOf);
+        $deciding ??= $worn;
+        $window = null === $dueOn ? null : $this->window($deciding, $readings, $dueOn, $asOf);
+        if (null !== $lookBy) {
+            [$dueOn, $window] = [null === $dueOn || $dueOn->isAfter($lookBy) ? $lookBy : $dueOn, null];
+            $state = match (true) {
+                $state->isDue() => $state,
+                $dueOn->isAfter($asOf) => State::Soon,
+                default => State::Due,
+            };
+        }
         if ([] !== $signals) {
+            $window = null;
             $state = $state->isDue() ? $state : State::Due;
             $dueOn = null === $dueOn || $dueOn->isAfter($asOf) ? $asOf : $dueOn;
         }
@@ -55,13 +67,13 @@ final readonly class RhythmEngine
         return new Rhythm(
             $readings,
             $deciding,
-            $deciding->wear,
+            $worn->wear,
             $state,
-            $this->curve->blockedAfter($deciding->wear),
+            $this->curve->blockedAfter($worn->wear),
             $dueOn,
-            $this->window($readings, $asOf),
+            $window,
             $remindOn,
-            $this->reasons($deciding, $signals, $snoozedUntil, $awayUntil),
+            $this->reasons($deciding, $signals, $snoozedUntil, $awayUntil, $lookBy),
         );
     }
 
@@ -97,16 +109,16 @@ final readonly class RhythmEngine
     }
 
     /** @param non-empty-list<ClockReading> $readings */
-    private function deciding(array $readings): ClockReading
+    private function mostWorn(array $readings): ClockReading
     {
-        $deciding = $readings[0];
+        $worn = $readings[0];
         foreach ($readings as $reading) {
-            if ($reading->wear > $deciding->wear) {
-                $deciding = $reading;
+            if ($reading->wear > $worn->wear) {
+                $worn = $reading;
             }
         }
 
-        return $deciding;
+        return $worn;
     }
 
     private function state(float $wear): State
@@ -122,45 +134,48 @@ final readonly class RhythmEngine
         };
     }
 
-    /** @param non-empty-list<ClockReading> $readings */
-    private function dueOn(array $readings, State $state, Day $asOf): ?Day
+    /**
+     * The earliest day that a clock makes it due, and the clock that does.
+     *
+     * @param non-empty-list<ClockReading> $readings
+     *
+     * @return array{Day|null, ClockReading|null}
+     */
+    private function first(array $readings, State $state, Day $asOf): array
     {
-        $first = null;
+        [$first, $by] = [null, null];
+        $since = $this->daysSinceOpening($readings);
         foreach ($readings as $reading) {
             $left = $reading->daysLeft();
-            if (null === $left) {
-                continue;
+            $day = null === $left ? null : $this->day($reading, $state->isDue() ? max($left, -$since) : max(0.0, $left), $asOf);
+            if (null !== $day && (null === $first || $first->isAfter($day))) {
+                [$first, $by] = [$day, $reading];
             }
-            $day = $this->day($reading, $state->isDue() ? max($left, -$this->daysSinceOpening($readings)) : max(0.0, $left), $asOf);
-            $first = null === $first || (null !== $day && $first->isAfter($day)) ? $day ?? $first : $first;
         }
 
-        return $first;
+        return [$first, $by];
     }
 
     /**
+     * Days between which the clock that decides most likely makes it due: never before the part was opened last, and
+     * always with the due day between them.
+     *
      * @param non-empty-list<ClockReading> $readings
      *
      * @return array{Day, Day}|null
      */
-    private function window(array $readings, Day $asOf): ?array
+    private function window(ClockReading $reading, array $readings, Day $dueOn, Day $asOf): ?array
     {
-        $first = null;
-        foreach ($readings as $reading) {
-            $left = $reading->daysLeft();
-            $day = null === $left ? null : $this->day($reading, $left, $asOf);
-            if (null !== $day && (null === $first || $first[0]->isAfter($day) || ($day->number === $first[0]->number && $left < $first[1]->daysLeft()))) {
-                $first = [$day, $reading];
-            }
-        }
-        if (null === $first) {
+        $since = -$this->daysSinceOpening($readings);
+        $ends = [$reading->daysLeftAt($reading->learned->earliest), $reading->daysLeftAt($reading->learned->latest)];
+        $days = array_map(fn (?float $left): ?Day => null === $left ? null : $this->day($reading, max($left, $since), $asOf), $ends);
+        if (null === $days[0] || null === $days[1]) {
             return null;
         }
-        [, $reading] = $first;
-        $earliest = $this->day($reading, (float) $reading->daysLeftAt($reading->learned->earliest), $asOf);
-        $latest = $this->day($reading, (float) $reading->daysLeftAt($reading->learned->latest), $asOf);
+        $numbers = [$days[0], $days[1], $dueOn];
+        usort($numbers, static fn (Day $a, Day $b): int => $a->number <=> $b->number);
 
-        return null === $earliest || null === $latest ? null : [$earliest, $latest];
+        return [$numbers[0], $numbers[2]];
     }
 
     /** The day so many days of running away, rounded up to a whole one; null beyond the calendar. */
@@ -201,12 +216,15 @@ final readonly class RhythmEngine
      *
      * @return list<Reason>
      */
-    private function reasons(ClockReading $deciding, array $signals, ?Day $snoozedUntil, ?Day $awayUntil): array
+    private function reasons(ClockReading $deciding, array $signals, ?Day $snoozedUntil, ?Day $awayUntil, ?Day $lookBy): array
     {
         $unit = $deciding->clock->unit;
         $reasons = [];
         foreach ($signals as $signal) {
             $reasons[] = new Reason(ReasonCode::Signal, ['kind' => $signal->kind, 'name' => $signal->name]);
+        }
+        if (null !== $lookBy) {
+            $reasons[] = new Reason(ReasonCode::LookOnce, ['by' => (string) $lookBy]);
         }
         $reasons[] = new Reason(ReasonCode::ClockDecides, [
             'unit' => $unit, 'elapsed' => $deciding->clock->elapsed, 'interval' => $deciding->learned->interval,
@@ -215,7 +233,7 @@ final readonly class RhythmEngine
         $left = $this->left($deciding->clock);
         if ($left->value > 0) {
             $reasons[] = new Reason(ReasonCode::LeftInPlace, [
-                'left' => $left->value, 'unit' => $unit, 'uses' => $this->curve->foulings($left) * $deciding->learned->interval,
+                'left' => $left->value, 'unit' => $unit, 'uses' => $this->curve->foulings($left) * $deciding->learned->interval, 'foulings' => $this->curve->foulings($left),
             ]);
         }
         if (0.0 === (float) $deciding->clock->rate) {
@@ -234,6 +252,9 @@ final readonly class RhythmEngine
     private function whatWasLearned(ClockReading $deciding): Reason
     {
         $step = $deciding->learned->lastStep;
+        if ($deciding->clock->kept) {
+            return new Reason(ReasonCode::Kept, ['unit' => $deciding->clock->unit, 'interval' => $deciding->learned->interval, 'instead' => $deciding->learned->instead ?? 0.0]);
+        }
         if (null === $step) {
             return new Reason(ReasonCode::NothingLearned, ['unit' => $deciding->clock->unit, 'interval' => $deciding->learned->interval]);
         }

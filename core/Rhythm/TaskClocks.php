@@ -33,21 +33,27 @@ final readonly class TaskClocks
         $declared = $kind->declaredUsesPerDay($said->habits);
         $start = $this->starting($kind, $task, $said);
         $clocks = [];
+        $own = self::own($task->clocks, $said->own);
         foreach ($task->clocks as $bounds) {
+            if ($own->isKept() && $bounds->unit !== $own->unit) {
+                continue; // what is kept at so many days is not measured in uses as well
+            }
             $worth = $this->worth($bounds->unit, $kind, $said);
             if (Clock::DAYS === $bounds->unit) {
-                $clocks[] = $this->days($bounds, $this->inDays($start, $said, $declared), $task, $said, $history, $asOf);
+                $clocks[] = $this->days($bounds, $this->inDays($start, $said, $declared), $task, $said, $own, $history, $asOf);
             } elseif (null !== $worth && $declared > 0) {
                 $past = $history->task($task->id);
+                [$least, $most] = self::bounds($bounds, $own, $worth * $history->rate);
                 $clocks[] = new Clock(
                     $bounds->unit,
-                    $this->inUses($start, $said, $declared) * $worth,
-                    $bounds->least,
-                    $bounds->most,
+                    $own->count ?? $this->inUses($start, $said, $declared) * $worth,
+                    $least,
+                    $most,
                     $worth * $history->rate,
                     $worth * $past->usesSince,
                     $this->observations($past->openings, static fn (OpeningRecord $opening): float => $worth * $opening->uses),
                     $history->absences,
+                    $own->isKept(),
                 );
             }
         }
@@ -58,46 +64,75 @@ final readonly class TaskClocks
     /** What the first interval is, as the school and the habits put it. */
     public function starting(MachineKind $kind, CareTask $task, CareSettings $said): StartingInterval
     {
-        $school = $task->school($said->school);
-        $factors = $task->habitFactors($said->habits);
-        $whole = static fn (float $base): float => max(1.0, round($base * array_product($factors)));
+        $school = $task->school($said->school, $said->habits);
+        $picked = $school->id === $said->school;
+        $for = $picked ? [] : $task->proposedFor($said->habits);
+        $whole = static fn (float $base): float => max(1.0, round($base));
         if (null !== $school->litres && null !== $said->litresPerUse) {
-            return new StartingInterval($whole($school->litres), self::LITRES, $school->id, $school->litres, $factors, litres: $said->litresPerUse);
+            return new StartingInterval($whole($school->litres), self::LITRES, $school->id, $school->litres, $for, $picked, litres: $said->litresPerUse);
         }
         if (null !== $school->start) {
             $hardness = $said->hardness ?? Hardness::mgPerLitre($this->doses->brewLimit['hardness']);
             $litres = $said->litresPerUse ?? $this->doses->brewLimit['litres'];
             $limit = $this->descaling->brewLimit($hardness, $litres);
 
-            return new StartingInterval($whole($limit), $kind->useUnit, $school->id, $limit, $factors, $hardness->mgPerLitre, $litres, null === $said->hardness);
+            return new StartingInterval($whole($limit), $kind->useUnit, $school->id, $limit, $for, $picked, $hardness->mgPerLitre, $litres, null === $said->hardness);
         }
         if (null !== $school->uses) {
-            return new StartingInterval($whole($school->uses), $kind->useUnit, $school->id, $school->uses, $factors);
+            return new StartingInterval($whole($school->uses), $kind->useUnit, $school->id, $school->uses, $for, $picked);
         }
         if (null !== $school->days) {
-            return new StartingInterval($whole($school->days), Clock::DAYS, $school->id, $school->days, $factors);
+            return new StartingInterval($whole($school->days), Clock::DAYS, $school->id, $school->days, $for, $picked);
         }
         $longest = $task->clocks[0];
 
-        return new StartingInterval($longest->most, $longest->unit, $school->id, null);
+        return new StartingInterval($longest->most, $longest->unit, $school->id, null, $for, $picked);
     }
 
-    private function days(ClockBounds $bounds, ?float $start, CareTask $task, CareSettings $said, MachineHistory $history, Day $asOf): Clock
+    private function days(ClockBounds $bounds, ?float $start, CareTask $task, CareSettings $said, OwnRhythm $own, MachineHistory $history, Day $asOf): Clock
     {
         $past = $history->task($task->id);
         $stands = $bounds->idle ? new Absences() : $history->absences;
         $from = $past->last()->day ?? $said->since ?? $asOf;
+        [$least, $most] = self::bounds($bounds, $own, 1.0);
 
         return new Clock(
             $bounds->unit,
-            $start ?? $bounds->most,
-            $bounds->least,
-            $bounds->most,
+            $own->count ?? $start ?? $bounds->most,
+            $least,
+            $most,
             1.0,
             max(0, $asOf->since($from) - $stands->days($from, $asOf)),
             $this->observations($past->openings, static fn (OpeningRecord $opening): float => (float) ($opening->days - ($bounds->idle ? 0 : $opening->absent))),
             $stands,
+            $own->isKept(),
         );
+    }
+
+    /**
+     * What is wanted of a task, as far as it has a clock of that unit.
+     *
+     * @param non-empty-list<ClockBounds> $clocks
+     */
+    private static function own(array $clocks, OwnRhythm $own): OwnRhythm
+    {
+        return in_array($own->unit, array_map(static fn (ClockBounds $clock): string => $clock->unit, $clocks), true) ? $own : $own->keptAt(null, null);
+    }
+
+    /**
+     * @param float $rate uses a day that turn the household's own days into uses
+     *
+     * @return array{float, float}
+     */
+    private static function bounds(ClockBounds $bounds, OwnRhythm $own, float $rate): array
+    {
+        if ($own->isKept()) {
+            return [min($bounds->least, (float) $own->count), max($bounds->most, (float) $own->count)];
+        }
+        $least = null === $own->least || $rate <= 0 ? $bounds->least : $own->least * $rate;
+        $most = null === $own->most || $rate <= 0 ? $bounds->most : $own->most * $rate;
+
+        return [min($least, $most), max($least, $most)];
     }
 
     /** How much of a clock's unit one use is; null for a unit this machine has no measure of. */

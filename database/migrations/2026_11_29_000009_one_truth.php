@@ -5,12 +5,15 @@ declare(strict_types=1);
 use GoodRinse\Core\Logbook\OnDay;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration {
     /** What was written down for a day without an hour stood at noon: it moves to where it belongs in the order of its day. */
     public function up(): void
     {
+        Schema::table('machines', fn (Blueprint $table) => $table->json('rhythms')->default('{}'));
         DB::unprepared('DROP TRIGGER entries_refuse_update');
         foreach (DB::table('entries')->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(['seq', 'zone', 'happened_at', 'recorded_at']) as $entry) {
             $zone = new DateTimeZone((string) $entry->zone);
@@ -26,5 +29,6 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Schema::table('machines', fn (Blueprint $table) => $table->dropColumn('rhythms'));
     }
 };

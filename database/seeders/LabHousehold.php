@@ -47,7 +47,7 @@ final readonly class LabHousehold
     public function add(Household $home, User $by, string $kind, string $name, ?string $place, array $traits, array $habits, array $schools, Day $since): Machine
     {
         $known = array_map(static fn (MachineTrait $trait): string => $trait->default, $this->handbook->kind($kind)->traits());
-        $machine = $this->add->handle($home, $by, (string) Str::ulid(), $kind, $name, $place, array_diff($traits + $known, ['']), $habits + array_map(static fn (Habit $habit): string|float => $habit->default, $this->handbook->kind($kind)->habits()), $schools, null);
+        $machine = $this->add->handle($home, $by, (string) Str::ulid(), $kind, $name, $place, array_diff($traits + $known, ['']), $habits + array_map(static fn (Habit $habit): string|float => $habit->default, $this->handbook->kind($kind)->habits()), $schools);
         $machine->created_at = CarbonImmutable::instance($since->atTime(9, 0, $home->zone()));
         $machine->save();
 

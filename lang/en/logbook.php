@@ -6,6 +6,7 @@ return [
     'title' => 'Logbook',
     'something' => 'Something',
     'opening' => [
+        'new' => ':part was new',
         'told' => ':part cleaned, as far as you remember',
         'clear' => ':part opened: clear',
         'cleaned' => ':part opened: :found, left :left',

@@ -11,6 +11,7 @@ return [
         'overdue' => 'overdue',
         'unknown' => 'not looked at yet',
     ],
+    'look_by' => 'look once, :when',
     'look_once' => 'look once',
     'no_date' => 'no date yet',
     'over' => '{1} due, a day over|[2,*] due, :days days over',

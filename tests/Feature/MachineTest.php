@@ -40,9 +40,9 @@ final class MachineTest extends TestCase
 
     public function test_habits_move_the_start(): void
     {
-        $this->actingAs($this->member())->post('/machines', self::answers(['habits' => ['loadsPerWeek' => '7', 'plates' => 'neither'], 'cleaned_on' => '2026-06-10']));
-
-        $this->get('/')->assertSee('5 days since 10 June, of about 21.');
+        $this->actingAs($this->member())->post('/machines', self::answers(['habits' => ['loadsPerWeek' => '7', 'plates' => 'neither'], 'schools' => [], 'cleaned_on' => '2026-06-10']));
+        $this->get('/')->assertSee('5 days since 10 June, of about 7.');
+        $this->get('/rhythm')->assertSee('which fits how you use it (straight in)');
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

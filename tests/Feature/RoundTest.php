@@ -136,7 +136,7 @@ final class RoundTest extends TestCase
         $this->get('/logbook')->assertSee('taken back');
         $voiding = Entry::query()->where('voids', $opening->id)->firstOrFail();
         $this->post("/entries/$voiding->id/void", ['id' => $this->ulid()]);
-        $this->get('/')->assertSee('Opened just now; about 27 days to run.');
+        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Opened just now; about 27 days to run.');
     }
 
     private static function due(string $html): string

@@ -63,7 +63,7 @@ final class TodayTest extends TestCase
             }
             $this->clock->move('+1 day');
         }
-        $this->get('/')->assertSee('One round today.')->assertSee('59 loads since 1 June, of about 30.')->assertSee('21 in the last 7 days');
+        $this->get('/')->assertSee('One round today.')->assertSee('60 loads since 1 June, of about 30.')->assertSee('18 in the last 7 days');
     }
 
     public function test_an_empty_kitchen_teaches_how_to_begin(): void

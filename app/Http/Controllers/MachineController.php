@@ -62,7 +62,9 @@ final class MachineController extends Controller
             $request->traits(),
             $request->habits(),
             $request->schools(),
+            $request->newOn(),
             $request->cleanedOn(),
+            $request->cleaned(),
         );
         if (null !== $request->water() && null === $person->home()->hardness) {
             $change->handle($person->home(), $request->water(), 'dH');

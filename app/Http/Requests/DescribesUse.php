@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Words\HouseMeasures;
-use GoodRinse\Core\Handbook\CareTask;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\MachineTrait;
 use GoodRinse\Core\Handbook\NumberRange;
@@ -80,9 +79,16 @@ trait DescribesUse
         return $said;
     }
 
-    /** @return array<string, string> by care task */
+    /** @return array<string, string> those that somebody picked, by care task */
     private function saidSchools(MachineKind $kind): array
     {
-        return array_map(fn (CareTask $task): string => $task->school($this->filled("schools.$task->id") ? $this->string("schools.$task->id")->toString() : null)->id, $kind->tasks());
+        $picked = [];
+        foreach ($kind->tasks() as $task) {
+            if ($this->filled("schools.$task->id")) {
+                $picked[$task->id] = $task->school($this->string("schools.$task->id")->toString())->id;
+            }
+        }
+
+        return $picked;
     }
 }

@@ -8,7 +8,6 @@ use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Option;
-use GoodRinse\Core\Quantity\Day;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -16,6 +15,7 @@ use Illuminate\Validation\Rule;
 final class MachineRequest extends FormRequest
 {
     use DescribesUse;
+    use TellsBefore;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -26,7 +26,6 @@ final class MachineRequest extends FormRequest
             'place' => ['nullable', 'string', 'max:60'],
             'model' => ['nullable', 'string', 'max:60'],
             'serial' => ['nullable', 'string', 'max:60'],
-            'cleaned_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:1999-12-31'],
         ];
         if (null === $this->machine()) {
             $rules += ['id' => ['required', 'string', 'ulid'], 'kind' => ['required', 'string', Rule::in(array_keys($kinds))]];
@@ -40,7 +39,7 @@ final class MachineRequest extends FormRequest
         }
         $rules['water'] = ['nullable', ...$this->answerRules(array_column($this->feels(), 0), null)];
 
-        return null === $this->machine() ? $rules + $this->useRules($this->kind()) : $rules;
+        return null === $this->machine() ? $rules + $this->useRules($this->kind()) + $this->beforeRules($this->kind()) : $rules;
     }
 
     /** @return array<string, string> */
@@ -117,11 +116,6 @@ final class MachineRequest extends FormRequest
     public function schools(): array
     {
         return $this->machine()->schools ?? $this->saidSchools($this->kind());
-    }
-
-    public function cleanedOn(): ?Day
-    {
-        return $this->filled('cleaned_on') ? Day::of($this->string('cleaned_on')->toString()) : null;
     }
 
     private function machine(): ?Machine

@@ -241,7 +241,7 @@ final readonly class HandbookPages
                 continue;
             }
             foreach ($this->handbook->kind($id)->tasks() as $task) {
-                $ours = $task->school(null);
+                $ours = $task->proposed([]);
                 $schools = [];
                 foreach ($task->schools as $school) {
                     $schools[] = ['name' => $school->name, 'who' => $school->who, 'ours' => $school === $ours];

@@ -43,8 +43,9 @@ final readonly class TaskLine
     private function sentence(Reason $reason): string
     {
         $last = $this->care->history->last();
+        $absent = null === $last ? 0 : $this->care->rhythm->deciding->clock->absences->days($last->day, $this->today);
 
-        return $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, null !== $last?->found, $this->care->scale());
+        return $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, null !== $last?->found, $this->care->scale(), $absent);
     }
 
     /** @return list<Reason> the deciding one first; of a part nobody has opened, not how far its clock has run */
@@ -63,7 +64,7 @@ final readonly class TaskLine
     private static function place(Reason $reason): int
     {
         return match ($reason->code) {
-            ReasonCode::Signal => 0,
+            ReasonCode::Signal, ReasonCode::LookOnce => 0,
             ReasonCode::ClockDecides => 1,
             ReasonCode::LeftInPlace => 2,
             default => 3,
@@ -74,13 +75,13 @@ final readonly class TaskLine
     public function when(): string
     {
         $due = $this->care->rhythm->dueOn;
-        $late = null === $due ? 0 : $this->today->since($due);
+        $late = $this->care->rhythm->daysOver($this->today);
 
         return match (true) {
-            $this->care->neverOpened() => (string) __('today.look_once'),
+            $this->care->neverOpened() => null === $due || !$due->isAfter($this->today) ? (string) __('today.look_once') : (string) __('today.look_by', ['when' => Dates::relative($due, $this->today)]),
             null === $due => (string) __('today.no_date'),
             $late > 0 => trans_choice('today.over', $late, ['days' => $late]),
-            0 === $late || $this->care->rhythm->state->isDue() => (string) __('today.due_today'),
+            !$due->isAfter($this->today) || $this->care->rhythm->state->isDue() => (string) __('today.due_today'),
             default => (string) __('today.due_in', ['when' => Dates::relative($due, $this->today)]),
         };
     }

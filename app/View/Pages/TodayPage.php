@@ -116,7 +116,7 @@ final readonly class TodayPage
         foreach ($machines as $care) {
             $schools = $care->machine->schools;
             foreach (array_keys($care->tasks) as $task) {
-                if ($care->kind->task($task)->school($schools[$task] ?? null)->followsWater()) {
+                if ($care->kind->task($task)->school($schools[$task] ?? null, $care->machine->habits)->followsWater()) {
                     return $care->machine->name;
                 }
             }

@@ -14,6 +14,7 @@ use App\View\Words\StartWords;
 use App\View\Words\WorkingWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\OwnRhythm;
 use GoodRinse\Core\Rhythm\Workings;
 use Psr\Clock\ClockInterface;
 
@@ -52,6 +53,7 @@ final readonly class WorkingsPage
                 'sums' => $this->workings->sums($each, $history, $task, $today),
             ], $clocks),
             'model' => $this->handbook->rhythmModel(),
+            'own' => OwnRhythm::read((array) ($machine->rhythms[$id] ?? [])),
         ];
     }
 }

@@ -115,7 +115,7 @@ final class EntryWords
             return self::text('opening.done', ['task' => $this->task($machine, $opening->task)]);
         }
         if (null === $opening->found) {
-            return self::text('opening.told', ['part' => $part]);
+            return self::text(Opening::AS_NEW === $opening->how ? 'opening.new' : 'opening.told', ['part' => $part]);
         }
         $scale = $this->handbook->scales()->scale($this->scale($machine, $opening->task));
         $found = mb_strtolower($scale->nearest($opening->found)->name);

@@ -26,18 +26,24 @@ final readonly class ReasonWords
      * @param bool        $opened whether there was one at all
      * @param bool        $found  whether anybody said how the part was then
      * @param string      $scale  on which the part is judged
+     * @param int         $absent days since then on which nobody was there and the clock stood still
      */
-    public function sentence(Reason $reason, ?string $since = null, bool $opened = true, bool $found = false, string $scale = Scales::MESH): string
+    public function sentence(Reason $reason, ?string $since = null, bool $opened = true, bool $found = false, string $scale = Scales::MESH, int $absent = 0): string
     {
         $values = $reason->values;
 
         return match ($reason->code) {
-            ReasonCode::ClockDecides => self::clock($values, $since, $opened),
+            ReasonCode::ClockDecides => self::clock($values, $since, $opened, $absent),
             ReasonCode::NothingLearned => self::say($found ? 'nothing-learned-yet' : 'nothing-learned', [
                 'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
             ]),
             ReasonCode::Learned => $this->learned($values, $scale),
-            ReasonCode::LeftInPlace => self::say('left-in-place', [
+            ReasonCode::Kept => self::say(0.0 === self::number($values['instead']) ? 'kept' : 'kept-instead', [
+                'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
+                'instead' => Uses::counted(self::number($values['instead']), self::text($values['unit'])),
+            ]),
+            ReasonCode::LookOnce => self::say('look-once', ['by' => Dates::day(Day::of(self::text($values['by'])))]),
+            ReasonCode::LeftInPlace => self::say(self::number($values['foulings'] ?? 0.0) >= 1 ? 'left-due' : 'left-in-place', [
                 'grade' => $this->grade(self::number($values['left']), $scale),
                 'uses' => Uses::counted(self::number($values['uses']), self::text($values['unit'])),
             ]),
@@ -61,7 +67,7 @@ final readonly class ReasonWords
     }
 
     /** @param array<string, float|string> $values */
-    private static function clock(array $values, ?string $since, bool $opened): string
+    private static function clock(array $values, ?string $since, bool $opened, int $absent): string
     {
         $elapsed = self::number($values['elapsed']);
         $interval = self::number($values['interval']);
@@ -71,7 +77,8 @@ final readonly class ReasonWords
         }
 
         return self::say($opened ? (null === $since ? 'clock-decides' : 'clock-decides-since') : 'clock-decides-added', [
-            'elapsed' => Uses::counted($elapsed, $unit), 'interval' => Uses::number($interval), 'since' => (string) $since,
+            'elapsed' => Uses::counted($elapsed, $unit), 'interval' => Uses::amount($interval, $unit), 'since' => (string) $since,
+            'absent' => 0 === $absent ? '' : trans_choice('reasons.absent', $absent, ['days' => $absent]),
         ]);
     }
 
@@ -80,9 +87,9 @@ final readonly class ReasonWords
     {
         $unit = self::text($values['unit']);
         $before = Uses::counted(self::number($values['before']), $unit);
-        $after = Uses::number(self::number($values['after']));
+        $after = Uses::amount(self::number($values['after']), $unit);
         $limit = self::text($values['limit']);
-        $key = Uses::number(self::number($values['before'])) === $after ? 'learned-same' : 'learned';
+        $key = Uses::amount(self::number($values['before']), $unit) === $after ? 'learned-same' : 'learned';
 
         return self::say($key, [
             'grade' => Str::ucfirst($this->grade(self::number($values['found']), $scale)),

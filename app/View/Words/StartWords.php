@@ -21,16 +21,17 @@ final readonly class StartWords
 
     public function sentence(StartingInterval $start, CareTask $task, Machine $machine, MachineKind $kind): string
     {
-        $school = mb_strtolower($task->school($start->school)->name);
+        $school = mb_strtolower($task->schools[$start->school]->name ?? $start->school);
         if (null === $start->base) {
             return (string) __('rhythm.start_off', ['school' => $school]);
         }
         $values = ['school' => $school, 'base' => Uses::counted($start->base, $start->unit), 'start' => Uses::counted($start->count, $start->unit)];
         $said = null === $start->hardness ? (string) __('rhythm.start', $values) : $this->byWater($start, $values);
-        foreach ($start->factors as $habit => $factor) {
-            $said .= (string) __('rhythm.start_habit', ['factor' => Uses::number($factor), 'habit' => $this->habit($habit, $machine, $kind)]);
-        }
-        $said .= [] === $start->factors ? '' : (string) __('rhythm.start_makes', $values);
+        $said .= match (true) {
+            $start->picked => (string) __('rhythm.start_picked'),
+            [] !== $start->for => (string) __('rhythm.start_for', ['habits' => implode(', ', array_map(fn (string $habit): string => $this->habit($habit, $machine, $kind), $start->for))]),
+            default => '',
+        };
         $weekly = $kind->declaredUsesPerDay($machine->habits) * 7;
         $perDay = $weekly / 7;
         $other = match (true) {

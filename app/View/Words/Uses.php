@@ -21,6 +21,12 @@ final class Uses
         return is_string($said) && !str_starts_with($said, 'units.') ? $said : "$shown $unit";
     }
 
+    /** A count without its unit, in the measure that counted() gives it in. */
+    public static function amount(float $count, string $unit): string
+    {
+        return self::number(HouseMeasures::field($unit)->written($count));
+    }
+
     /** The name of a unit, "cooking hours". */
     public static function unit(string $unit): string
     {

@@ -15,12 +15,12 @@
                 <div class="field"><x-picks name="water" legend="How hard is your water?" hint="Look into your kettle." :options="$feels" drawing="water" :unknown="true"/></div>
             @endif
         </section>
-        <details class="tile" @if ($errors->hasAny(['name', 'place', 'cleaned_on', 'habits.*', 'schools.*', 'traits.*'])) open @endif>
+        <details class="tile" @if ($errors->hasAny(['name', 'place', 'new_on', 'cleaned_on', 'cleaned', 'cleaned.*', 'habits.*', 'schools.*', 'traits.*'])) open @endif>
             <summary>More, if you know it: its name, when it was last cleaned, how much it runs</summary>
             <div class="mt-3">
                 <x-field name="name" label="What you call it, or what it says on the door" maxlength="60" :value="$name" required/>
                 <x-field name="place" label="Where it stands (if you look after several)" maxlength="60"/>
-                <x-field name="cleaned_on" label="When was it last cleaned? Leave it empty if nobody knows." type="date" max="{{ $today }}"/>
+                <x-before-fields :tasks="$kind->tasks()" :first="array_keys($kind->firstTasks([]))" :today="$today" :kind="$kind"/>
                 <x-habit-fields :kind="$kind" :drawn="false"/>
                 @if (array_filter($kind->traits(), fn ($trait) => $trait->later))
                     <h2 class="mt-4">What a round shows you anyway</h2>

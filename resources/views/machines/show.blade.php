@@ -67,6 +67,7 @@
                 </dl>
                 <div class="with-gap mt-3">
                     <a class="push" href="{{ route('machines.edit', $machine) }}">Change this</a>
+                    @if (array_filter($care->tasks, fn ($task) => $task->neverOpened()))<a class="push" href="{{ route('machines.before', $machine) }}">Tell what came before</a>@endif
                     <form method="post" action="{{ route('uses.store', $machine) }}">
                         @csrf
                         <input type="hidden" name="id" value="{{ Str::ulid() }}">

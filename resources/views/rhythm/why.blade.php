@@ -50,6 +50,28 @@
                 @endforeach
             </section>
             <x-not-now :care="$care" :today="$today"/>
+            <section class="tile" id="keep">
+                <h2>{{ $own->isKept() ? 'Kept at '.Uses::counted($own->count, $own->unit).'.' : 'It learns.' }}</h2>
+                <form method="post" action="{{ route('rhythm.own', [$machine, $care->id]) }}">
+                    @csrf
+                    @method('put')
+                    <fieldset class="field">
+                        <legend class="visually-hidden">How it goes on</legend>
+                        <label class="with-gap"><input type="radio" name="keep" value="" @checked(! $own->isKept())> Learn from what is found</label>
+                        @if ($own->isKept())
+                            <label class="with-gap"><input type="radio" name="keep" value="as-kept" checked> Keep it at {{ Uses::counted($own->count, $own->unit) }}</label>
+                        @else
+                            <label class="with-gap"><input type="radio" name="keep" value="now"> Keep it at {{ Uses::counted($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit) }}, as it is now</label>
+                            @if ($care->start->base !== null)<label class="with-gap"><input type="radio" name="keep" value="start"> Keep it at {{ Uses::counted($care->start->count, $care->start->unit) }}, where it started</label>@endif
+                        @endif
+                    </fieldset>
+                    <div class="row g-3">
+                        <div class="col-6"><x-field name="least" label="Never under, days" type="number" min="1" max="3650" inputmode="numeric" :value="$own->least"/></div>
+                        <div class="col-6"><x-field name="most" label="Never over, days" type="number" min="1" max="3650" inputmode="numeric" :value="$own->most"/></div>
+                    </div>
+                    <p class="mt-3 mb-0"><button class="push">Keep it so</button></p>
+                </form>
+            </section>
             <section class="tile">
                 <h2>Start it otherwise</h2>
                 <p>Another school, or other habits: see what moves before you decide.</p>

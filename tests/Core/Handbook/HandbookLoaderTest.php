@@ -136,8 +136,8 @@ final class HandbookLoaderTest extends CoreTestCase
         $task = self::handbook()->kind('dishwasher')->task('filter');
 
         self::assertSame('monthly', $task->school('hourly')->id);
-        self::assertSame(['plates' => 0.7], $task->habitFactors(['plates' => 'neither']));
-        self::assertSame([], $task->habitFactors([]));
+        self::assertSame('weekly', $task->school('hourly', ['plates' => 'neither'])->id);
+        self::assertSame('monthly', $task->school('monthly', ['plates' => 'neither'])->id, 'what is picked stands');
     }
 
     public function test_unknown_kinds_are_refused(): void

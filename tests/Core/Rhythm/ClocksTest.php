@@ -81,9 +81,11 @@ final class ClocksTest extends CoreTestCase
         $clocks = new TaskClocks(self::handbook()->doseModel());
         $dishwasher = self::handbook()->kind('dishwasher');
         $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'neither'] + self::DISHWASHER));
-        self::assertSame([21.0, 'days', 30.0, ['plates' => 0.7]], [$start->count, $start->unit, $start->base, $start->factors]);
-        $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'neither', 'age' => 'older'] + self::DISHWASHER));
-        self::assertSame([13.0, ['plates' => 0.7, 'age' => 0.6]], [$start->count, $start->factors]);
+        self::assertSame([7.0, 'days', 'weekly', ['plates'], false], [$start->count, $start->unit, $start->school, $start->for, $start->picked]);
+        $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'rinse', 'age' => 'older'] + self::DISHWASHER));
+        self::assertSame([18.0, 'fortnightly', ['age']], [$start->count, $start->school, $start->for]);
+        $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'neither', 'age' => 'older'] + self::DISHWASHER, 'monthly'));
+        self::assertSame([30.0, 'monthly', [], true], [$start->count, $start->school, $start->for, $start->picked], 'what is picked stands as it is');
 
         $brewer = self::handbook()->kind('drip-brewer');
         $start = $clocks->starting($brewer, $brewer->task('descale'), new CareSettings(['brewsPerWeek' => 7.0], null, Hardness::mgPerLitre(360), 1.3));

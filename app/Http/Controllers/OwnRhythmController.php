@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\KeepRhythm;
+use App\Care\CareReader;
+use App\Http\Requests\OwnRhythmRequest;
+use App\Models\Machine;
+use GoodRinse\Core\Rhythm\OwnRhythm;
+use Illuminate\Http\RedirectResponse;
+
+/** What a household wants of the rhythm of one care task. */
+final class OwnRhythmController extends Controller
+{
+    public function update(OwnRhythmRequest $request, Machine $machine, string $task, CareReader $care, KeepRhythm $keep): RedirectResponse
+    {
+        $reading = ($care->machine($machine, $this->person($request)->home())->tasks[$task] ?? abort(404));
+        $clock = $reading->rhythm->deciding;
+        $was = OwnRhythm::read((array) ($machine->rhythms[$task] ?? []));
+        [$unit, $count] = match ($request->input('keep')) {
+            'now' => [$clock->clock->unit, max(1.0, round($clock->learned->interval))],
+            'start' => null === $reading->start->base ? [null, null] : [$reading->start->unit, $reading->start->count],
+            'as-kept' => [$was->unit, $was->count],
+            default => [null, null],
+        };
+        $keep->handle($machine, $task, new OwnRhythm($unit, $count, $request->days('least'), $request->days('most')));
+
+        return redirect()->route('rhythm.why', [$machine, $task])->with('did', __('machines.saved'));
+    }
+}
