@@ -21,6 +21,11 @@ final class HandClock implements ClockInterface
         return $this->now;
     }
 
+    public function set(string $now): void
+    {
+        $this->now = new \DateTimeImmutable($now);
+    }
+
     public function move(string $by): void
     {
         $this->now = $this->now->modify($by);

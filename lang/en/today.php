@@ -11,6 +11,7 @@ return [
         'overdue' => 'overdue',
         'unknown' => 'not looked at yet',
     ],
+    'away' => ' (nobody is there)',
     'look_by' => 'look once, :when',
     'look_once' => 'look once',
     'no_date' => 'no date yet',

@@ -135,7 +135,7 @@
                 @endif
                 @if ($more)<p class="muted small mb-0">And {{ $more }} more {{ $more === 1 ? 'is' : 'are' }} due or nearly: <a href="{{ route('rhythm') }}">see the rhythm</a>.</p>@endif
                 @if ($putOff)
-                    <p class="muted small mb-0 mt-3">Put off: @foreach ($putOff as $line)<a href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">{{ $line->care->name() }}, {{ $line->care->machine->name }}</a> until {{ Dates::short($line->care->rhythm->remindOn) }}{{ $line->care->history->snooze ? ' ('.$line->care->history->snooze->reason.')' : '' }}{{ $loop->last ? '.' : ';' }} @endforeach</p>
+                    <p class="muted small mb-0 mt-3">Put off: @foreach ($putOff as $line)<a href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">{{ $line->care->name() }}, {{ $line->care->machine->name }}</a> until {{ Dates::short($line->care->rhythm->remindOn) }}{{ $line->putOffBecause() }}{{ $loop->last ? '.' : ';' }} @endforeach</p>
                 @endif
             </section>
             <x-six-weeks :strip="$strip" :today="$today"/>

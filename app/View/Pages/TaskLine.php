@@ -104,6 +104,19 @@ final readonly class TaskLine
         return 0 === $learned ? (string) __(null === $this->care->history->last()?->found ? 'today.sure_none' : 'today.sure_none_yet', $values) : trans_choice('today.sure', $learned, $values);
     }
 
+    /** Why the reminder waits, in brackets; empty where there is nothing to say. */
+    public function putOffBecause(): string
+    {
+        $rhythm = $this->care->rhythm;
+        $snooze = $this->care->history->snooze;
+
+        return match (true) {
+            null !== $snooze && $snooze->until->number === $rhythm->remindOn?->number => " ($snooze->reason)",
+            null !== $rhythm->remindOn => (string) __('today.away'),
+            default => '',
+        };
+    }
+
     public function isDue(): bool
     {
         return $this->care->isDue();

@@ -44,6 +44,7 @@ final readonly class WorkingsPage
         return [
             'household' => $household,
             'today' => $today,
+            'facts' => CareFacts::of($task, $rhythm),
             'line' => new TaskLine($task, $today, $this->words),
             'start' => $this->starts->sentence($task->start, $task->task, $machine, $care->kind),
             'clocks' => array_map(fn (Workings $each): array => [

@@ -7,7 +7,7 @@
 <x-layout title="Why: {{ $care->name() }}" place="rhythm">
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
     <p class="mb-1"><a href="{{ route('rhythm', ['machine' => $machine->id]) }}">{{ $machine->name }}, rhythm</a></p>
-    <h1>{{ $care->name() }}: {{ $line->when() }}{{ $care->rhythm->dueOn ? ', '.Dates::longWeekday($care->rhythm->dueOn, $today) : '' }}.</h1>
+    <h1 {{ $facts }}>{{ $care->name() }}: {{ $line->when() }}{{ $care->rhythm->dueOn ? ', '.Dates::longWeekday($care->rhythm->dueOn, $today) : '' }}.</h1>
     <div class="why-page">
         <div class="stack">
             <section class="tile">

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Fuzz;
+
+use App\Actions\EntryDraft;
+use App\Actions\KeepRhythm;
+use App\Actions\LogAway;
+use App\Actions\LogOpening;
+use App\Actions\NoteLight;
+use App\Actions\SnoozeTask;
+use App\Actions\TellBefore;
+use App\Actions\VoidEntry;
+use App\Actions\WriteEntries;
+use App\Models\Entry;
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\User;
+use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\Grade;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Logbook\Counter;
+use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Meter;
+use GoodRinse\Core\Logbook\OnDay;
+use GoodRinse\Core\Logbook\Symptom;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\OwnRhythm;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\HandClock;
+
+/** A seeded household that lives for some months: machines, uses, openings, absences, mistakes and their undoing. */
+final class HouseholdLife
+{
+    private const ZONES = ['Europe/Stockholm', 'America/New_York', 'Pacific/Auckland', 'Asia/Kathmandu', 'UTC'];
+
+    /** Before a change of the clocks, the end of a year, a leap day. */
+    private const STARTS = ['2026-03-17T22:40:00Z', '2026-10-12T03:10:00Z', '2025-12-09T12:00:00Z', '2028-02-08T18:25:00Z', '2026-06-15T09:00:00Z'];
+
+    private readonly Randomizer $dice;
+    private readonly Handbook $handbook;
+    public readonly Household $home;
+    public readonly User $person;
+
+    /** @var list<Machine> */
+    public array $machines = [];
+
+    /** What was done last, for a failure to be read. */
+    public string $told = '';
+
+    public function __construct(public readonly int $seed, private readonly HandClock $clock)
+    {
+        $this->dice = new Randomizer(new Mt19937($seed));
+        $this->handbook = app(Handbook::class);
+        $this->clock->set($this->pick(self::STARTS));
+        $this->home = Household::factory()->create(['timezone' => $this->pick(self::ZONES), 'hardness' => $this->chance(2) ? 12.0 : null])->refresh();
+        $this->person = User::factory()->create(['household_id' => $this->home->id])->refresh();
+        $kinds = array_keys($this->handbook->kindNames());
+        for ($i = $this->number(1, 2); $i > 0; --$i) {
+            $this->machines[] = $this->machine($this->pick($kinds), "Machine $i");
+        }
+    }
+
+    public function number(int $least, int $most): int
+    {
+        return $this->dice->getInt($least, $most);
+    }
+
+    /** Once in so many times. */
+    public function chance(int $in): bool
+    {
+        return 1 === $this->number(1, $in);
+    }
+
+    /**
+     * @template T
+     *
+     * @param non-empty-array<T> $of
+     *
+     * @return T
+     */
+    public function pick(array $of): mixed
+    {
+        $of = array_values($of);
+
+        return $of[$this->number(0, count($of) - 1)];
+    }
+
+    public function today(): Day
+    {
+        return Day::at($this->clock->now(), $this->home->zone());
+    }
+
+    private function kind(Machine $machine): MachineKind
+    {
+        return $this->handbook->kind($machine->kind);
+    }
+
+    private function machine(string $id, string $name): Machine
+    {
+        $kind = $this->handbook->kind($id);
+        $traits = $habits = $schools = [];
+        foreach ($kind->traits() as $trait) {
+            if (null === $trait->number && $this->chance(2)) {
+                $traits[$trait->id] = $this->pick($trait->options)->id;
+            }
+        }
+        foreach ($kind->habits() as $habit) {
+            $habits[$habit->id] = null === $habit->number ? $this->pick($habit->options)->id : (float) $this->number(1, 14);
+        }
+        foreach ($kind->tasks() as $task) {
+            if ($this->chance(3)) {
+                $schools[$task->id] = (string) $this->pick(array_keys($task->schools));
+            }
+        }
+        $machine = Machine::factory()->create(['household_id' => $this->home->id, 'kind' => $id, 'name' => $name, 'traits' => $traits, 'habits' => $habits, 'schools' => $schools, 'created_at' => $this->clock->now()])->refresh();
+        if ($this->chance(2)) {
+            app(TellBefore::class)->handle($machine, $this->person, $this->ulid(), $this->chance(2) ? $this->today()->plus(-$this->number(20, 400)) : null, $this->today()->plus(-$this->number(0, 60)), array_keys(array_filter($kind->tasksFor($traits), fn (): bool => $this->chance(2))));
+        }
+
+        return $machine;
+    }
+
+    private function ulid(): string
+    {
+        return strtoupper((string) \Illuminate\Support\Str::ulid());
+    }
+
+    private function task(Machine $machine): CareTask
+    {
+        return $this->pick($this->kind($machine)->tasksFor($machine->traits));
+    }
+
+    /** Something happens after some hours. */
+    public function goOn(): void
+    {
+        $this->clock->move(sprintf('+%d minutes', $this->number(1, 60 * $this->number(2, 120))));
+        $machine = $this->pick($this->machines);
+        $what = $this->pick(['tap', 'tap', 'tap', 'week', 'opening', 'opening', 'opening', 'late', 'snooze', 'away', 'symptom', 'light', 'meter', 'meter', 'undo', 'keep']);
+        $this->told = "seed $this->seed, {$this->home->timezone}, $what on $machine->kind at {$this->clock->now()->format('c')}";
+        match ($what) {
+            'tap' => $this->write($machine, new Counter($this->kind($machine)->useUnit, $this->number(1, 2))),
+            'week' => $this->write($machine, new Counter($this->kind($machine)->useUnit, $this->number(0, 20), 7)),
+            'opening' => $this->open($machine, $this->today()),
+            'late' => $this->open($machine, $this->today()->plus(-$this->number(1, 20))),
+            'snooze' => app(SnoozeTask::class)->handle($machine, $this->person, $this->ulid(), $this->task($machine)->id, $this->today()->plus($this->number(1, 30)), 'no time'),
+            'away' => $this->leave($machine),
+            'symptom' => $this->notice($machine),
+            'light' => $this->light($machine),
+            'meter' => $this->meter($machine),
+            'undo' => $this->undo($machine),
+            default => app(KeepRhythm::class)->handle($machine, $this->task($machine)->id, $this->chance(2) ? new OwnRhythm(null, null, 5.0, (float) $this->number(5, 90)) : new OwnRhythm('days', (float) $this->number(3, 60))),
+        };
+    }
+
+    private function write(Machine $machine, \GoodRinse\Core\Logbook\Payload $says, ?\DateTimeImmutable $at = null, ?string $part = null): void
+    {
+        app(WriteEntries::class)->handle($this->home, $this->person, [new EntryDraft($says, $at ?? $this->clock->now(), Entry::BY_HAND, $machine, $part)]);
+    }
+
+    private function open(Machine $machine, Day $on): void
+    {
+        $task = $this->task($machine);
+        $grades = array_map(static fn (Grade $grade): string => $grade->id, $this->handbook->scales()->scale($this->kind($machine)->scaleOf($task->id, $machine->traits))->grades);
+        $found = $this->chance(5) ? null : $this->pick($grades);
+        app(LogOpening::class)->handle($machine, $this->person, $this->ulid(), $task->id, $on, $found, null === $found ? null : $grades[$this->chance(3) ? (int) array_search($found, $grades, true) : 0]);
+    }
+
+    private function leave(Machine $machine): void
+    {
+        $from = $this->today()->plus($this->number(-5, 5));
+        app(LogAway::class)->handle($this->person, $this->ulid(), [$machine], $from, $from->plus($this->number(0, 20)), 'sea');
+    }
+
+    private function notice(Machine $machine): void
+    {
+        $symptoms = array_keys($this->handbook->trouble($machine->kind)->symptoms);
+        if ([] !== $symptoms) {
+            $task = $this->task($machine);
+            $this->write($machine, new Symptom((string) $this->pick($symptoms), $task->id, null, null), OnDay::moment($this->today()->plus(-$this->number(0, 4)), $this->clock->now(), $this->home->zone()), $task->part);
+        }
+    }
+
+    private function light(Machine $machine): void
+    {
+        foreach ($this->kind($machine)->lights($machine->traits) as $light) {
+            app(NoteLight::class)->handle($machine, $this->person, $this->ulid(), $light, !$this->chance(3));
+        }
+    }
+
+    private function meter(Machine $machine): void
+    {
+        $meter = $this->pick(['one', 'two']);
+        $last = Entry::query()->where('machine_id', $machine->id)->where('kind', EntryKind::Meter)->get()->map(static fn (Entry $entry) => $entry->says())->filter(static fn ($says): bool => $says instanceof Meter && $says->meter === $meter)->last();
+        $total = $last instanceof Meter ? $last->total : (float) $this->number(0, 500);
+        $this->write($machine, new Meter($this->kind($machine)->useUnit, $this->chance(8) ? (float) $this->number(0, 100000) : $total + $this->number(0, 9), $meter));
+    }
+
+    private function undo(Machine $machine): void
+    {
+        $all = Entry::query()->with('machine')->where('machine_id', $machine->id)->orderBy('seq')->get();
+        $entry = $all->isEmpty() ? null : $all[$this->number(0, $all->count() - 1)];
+        if (null !== $entry) {
+            app(VoidEntry::class)->handle($entry, $this->person);
+        }
+    }
+}
