@@ -9,6 +9,7 @@ use App\Http\Controllers\BeforeController;
 use App\Http\Controllers\BlankController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\ClearingController;
+use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\FeedController;
 use App\Http\Controllers\FoundingController;
@@ -137,6 +138,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('photos/{photo}', [PhotoController::class, 'show'])->name('photos.show')->can('view', 'photo');
 
         Route::get('logbook', [LogbookController::class, 'index'])->name('logbook');
+        Route::get('entries/{entry}/correct', [CorrectionController::class, 'edit'])->name('entries.correct')->can('update', 'entry');
+        Route::post('entries/{entry}/correct', [CorrectionController::class, 'update'])->can('update', 'entry');
         Route::post('entries/{entry}/void', [VoidingController::class, 'store'])->name('entries.void')->can('update', 'entry');
 
         Route::get('handbook', [HandbookController::class, 'index'])->name('handbook');

@@ -19,6 +19,21 @@ final class CannotDo extends \DomainException
         return new self('This was already sent under the same number, with something else in it. Reload the page and send it again.');
     }
 
+    public static function beforeItWasThere(): self
+    {
+        return new self('The machine was not there yet on that day. Look at the day again.');
+    }
+
+    public static function notCorrectable(): self
+    {
+        return new self('This line cannot be set right. Take it back and write it down anew.');
+    }
+
+    public static function roundIsRunning(): self
+    {
+        return new self('Its round is still under way. Set it right there, on its step.');
+    }
+
     public static function roundEnded(): self
     {
         return new self('This round has ended, so nothing more was written. Start a new one to go on.');

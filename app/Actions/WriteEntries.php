@@ -78,6 +78,7 @@ final readonly class WriteEntries
             'round_id' => $draft->round?->id,
             'step' => $draft->step,
             'voids' => $draft->voids,
+            'corrects' => $draft->corrects,
         ];
     }
 }

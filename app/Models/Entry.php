@@ -34,6 +34,7 @@ use Illuminate\Support\Facades\DB;
  * @property string|null             $round_id
  * @property string|null             $step
  * @property string|null             $voids
+ * @property string|null             $corrects     id of the entry that this one stands instead of
  * @property Machine|null            $machine
  */
 final class Entry extends Model implements BelongsToHousehold
@@ -109,6 +110,12 @@ final class Entry extends Model implements BelongsToHousehold
         $voided = self::voidedAmong(array_values($entries->map(static fn (self $entry): string => $entry->id)->all()));
 
         return $entries->reject(static fn (self $entry): bool => isset($voided[$entry->id]))->values();
+    }
+
+    /** @return BelongsTo<Round, $this> */
+    public function round(): BelongsTo
+    {
+        return $this->belongsTo(Round::class);
     }
 
     /** @return BelongsTo<Machine, $this> */

@@ -14,6 +14,8 @@ return new class extends Migration {
     public function up(): void
     {
         Schema::table('machines', fn (Blueprint $table) => $table->json('rhythms')->default('{}'));
+        // The entry that this one stands instead of.
+        Schema::table('entries', fn (Blueprint $table) => $table->ulid('corrects')->nullable());
         DB::unprepared('DROP TRIGGER entries_refuse_update');
         foreach (DB::table('entries')->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(['seq', 'zone', 'happened_at', 'recorded_at']) as $entry) {
             $zone = new DateTimeZone((string) $entry->zone);
@@ -30,5 +32,6 @@ return new class extends Migration {
     public function down(): void
     {
         Schema::table('machines', fn (Blueprint $table) => $table->dropColumn('rhythms'));
+        Schema::table('entries', fn (Blueprint $table) => $table->dropColumn('corrects'));
     }
 };

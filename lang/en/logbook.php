@@ -57,6 +57,10 @@ return [
         'opening' => 'opening', 'dose' => 'poured', 'clearing' => 'cleared', 'counter' => 'use', 'meter' => 'counter', 'light' => 'light', 'symptom' => 'noticed', 'confirmation' => 'confirmed', 'fix' => 'put right', 'snooze' => 'put off', 'away' => 'away',
         'check' => 'check', 'reading' => 'reading', 'part-fitted' => 'new part', 'note' => 'note', 'voiding' => 'undo',
     ],
+    'corrected' => 'Set right. The dates follow from it.',
+    'no_grade' => 'That is not one of the grades of this part.',
+    'was' => 'set right on :day, was: :words',
+    'entered' => 'entered on :day',
     'undone' => 'Taken back. The dates are as if it had not happened.',
     'brought_back' => 'Brought back.',
 ];

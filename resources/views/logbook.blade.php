@@ -8,7 +8,7 @@
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
     <h1>{{ $pointed ? 'This entry, and what came before.' : ($days ? 'What happened here, the latest first.' : 'Nothing is written down here yet.') }}</h1>
     <nav class="filters" aria-label="What the logbook shows">
-        @foreach (['care' => 'Care', 'uses' => 'Loads', 'all' => 'Everything, with undos'] as $id => $name)
+        @foreach (['care' => 'Care', 'uses' => 'Uses', 'all' => 'Everything, with undos'] as $id => $name)
             <a class="push" href="{{ route('logbook', $query(['show' => $id === 'care' ? null : $id])) }}" @if ($show === $id) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
         @if ($machines->count() > 1)
@@ -34,8 +34,9 @@
                             <span class="line__words">
                                 <span>{{ $line->words }}</span>
                                 @if ($line->met)<strong class="hazard line__met">{{ $line->met }}</strong>@endif
-                                <small>{{ implode(' · ', array_filter([$line->time, $line->machine, $line->person, $line->voidedBy ? 'taken back' : null])) }}</small>
+                                <small>{{ implode(' · ', array_filter([$line->time, $line->machine, $line->person, $line->entered, $line->was, $line->voidedBy ? 'taken back' : null])) }}</small>
                             </span>
+                            @if ($line->canCorrect)<a class="push push--quiet" href="{{ route('entries.correct', $line->id) }}" aria-label="Set right: {{ $line->words }}">Set right</a>@endif
                             @if (! $line->isUndo)<button class="push push--quiet" form="void" formaction="/entries/{{ $line->voidedBy ?? $line->id }}/void" aria-label="{{ $line->voidedBy ? 'Bring back' : 'Undo' }}: {{ $line->words }}">{{ $line->voidedBy ? 'Bring back' : 'Undo' }}</button>@endif
                         </div>
                         @if ($loop->iteration > 1 && $loop->last)<a class="push push--quiet" href="/rounds/{{ $line->round }}">See the round</a></details>@endif

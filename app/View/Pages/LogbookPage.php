@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Actions\CorrectEntry;
 use App\Care\VesselReader;
 use App\Http\Requests\LogbookRequest;
 use App\Models\Entry;
@@ -28,7 +29,7 @@ use Psr\Clock\ClockInterface;
 /**
  * What the logbook shows: the newest first, a day at a time.
  *
- * @phpstan-type Row object{seq: int, id: string, kind: string, happened_at: string, zone: string, machine_id: string|null, part: string|null, payload: string, recorded_by: int|null, round_id: string|null, voids: string|null}
+ * @phpstan-type Row object{seq: int, id: string, kind: string, happened_at: string, zone: string, machine_id: string|null, part: string|null, payload: string, recorded_by: int|null, round_id: string|null, voids: string|null, corrects: string|null, recorded_at: string}
  */
 final readonly class LogbookPage
 {
@@ -113,6 +114,8 @@ final readonly class LogbookPage
     private function days(array $rows, Household $household, Collection $machines, array $people): array
     {
         $meetings = $this->meetings($rows, $household);
+        $before = $this->before($rows, $machines, $household);
+        $today = Day::at($this->clock->now(), $household->zone());
         $voided = Entry::voidedAmong(array_map(static fn (object $row): string => $row->id, $rows));
         $utc = new \DateTimeZone('UTC');
         $zones = $days = [];
@@ -136,6 +139,9 @@ final readonly class LogbookPage
                 $this->meetingWords->about($meetings, $row->id),
                 null !== $row->voids,
                 $voided[$row->id] ?? null,
+                !isset($voided[$row->id]) && in_array(EntryKind::from($row->kind), CorrectEntry::KINDS, true),
+                isset($before[$row->corrects ?? '']) ? (string) __('logbook.was', ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today), 'words' => $before[$row->corrects]]) : '',
+                null === $row->corrects && Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone)->number !== $day->number ? (string) __('logbook.entered', ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today)]) : '',
             );
         }
 
@@ -143,6 +149,26 @@ final readonly class LogbookPage
             'day' => $day['day'],
             'groups' => array_values(array_map(self::openingFirst(...), $day['groups'])),
         ], $days));
+    }
+
+    /**
+     * What entries said that were set right.
+     *
+     * @param list<Row>                   $rows
+     * @param Collection<string, Machine> $machines
+     *
+     * @return array<string, string> words by id
+     */
+    private function before(array $rows, Collection $machines, Household $household): array
+    {
+        $ids = array_values(array_filter(array_map(static fn (object $row): ?string => $row->corrects, $rows)));
+        $words = [];
+        foreach ([] === $ids ? [] : Entry::query()->where('household_id', $household->id)->whereIn('id', $ids)->get() as $entry) {
+            $zone = new \DateTimeZone($entry->zone);
+            $words[$entry->id] = Dates::day(Day::at($entry->happened_at, $zone)).', '.$this->words->say($entry->says(), $machines->get((string) $entry->machine_id), $entry->part, $household->measures);
+        }
+
+        return $words;
     }
 
     /**

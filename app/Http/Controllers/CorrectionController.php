@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CannotDo;
+use App\Actions\CorrectEntry;
+use App\Http\Requests\CorrectRequest;
+use App\Models\Entry;
+use App\View\Pages\CorrectionPage;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Setting an entry right. */
+final class CorrectionController extends Controller
+{
+    public function edit(Request $request, Entry $entry, CorrectionPage $page): View
+    {
+        return view('entries.correct', $page->for($entry->load('machine'), $this->person($request)->home()));
+    }
+
+    public function update(CorrectRequest $request, Entry $entry, CorrectEntry $correct): RedirectResponse
+    {
+        $entry->loadMissing('machine');
+        try {
+            $id = $correct->handle($entry, $this->person($request), $request->ulid(), $request->says(), $request->happenedAt(), $request->machine(), $request->part());
+        } catch (UnknownEntry) {
+            return back()->withInput()->withErrors(['found' => (string) __('logbook.no_grade')]);
+        } catch (CannotDo $e) {
+            return back()->withInput()->withErrors(['on' => $e->getMessage()]);
+        }
+
+        return redirect()->route('logbook', ['entry' => $id])->with('did', __('logbook.corrected'));
+    }
+}
