@@ -47,7 +47,7 @@ final readonly class SettleHeldEvents
             foreach ($held as $event) {
                 $event->update(['series' => $device->series]);
                 $at = $event->at->toDateTimeImmutable();
-                if (DeviceEvent::TAKEN === TakeDeviceEvents::status($device, new CounterReading($at, (float) $event->total))) {
+                if (DeviceEvent::TAKEN === TakeDeviceEvents::status($device, new CounterReading($at, (float) $event->total), $this->handbook->kind($device->machine->kind)->mostUsesPerDay)) {
                     $event->update(['status' => DeviceEvent::TAKEN]);
                     $drafts[] = TakeDeviceEvents::draft($device, new Meter($unit, (float) $event->total, $device->id, $device->series), $at);
                 }

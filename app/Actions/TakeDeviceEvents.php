@@ -70,7 +70,7 @@ final readonly class TakeDeviceEvents
     /** @return array{string, list<EntryDraft>} what became of it */
     private function take(Device $device, DeviceMessage $message, \DateTimeImmutable $at, \DateTimeImmutable $now): array
     {
-        $status = null === $message->total ? DeviceEvent::TAKEN : self::status($device, new CounterReading($at, $message->total));
+        $status = null === $message->total ? DeviceEvent::TAKEN : self::status($device, new CounterReading($at, $message->total), $this->handbook->kind($device->machine->kind)->mostUsesPerDay);
         $device->events()->create([
             'event' => $message->event, 'at' => $at->format('Y-m-d H:i:s'), 'received_at' => $now, 'total' => $message->total,
             'light' => $message->light, 'lit' => null === $message->light ? null : $message->lit, 'status' => $status, 'series' => $device->series,
@@ -89,8 +89,12 @@ final readonly class TakeDeviceEvents
         return new EntryDraft($says, $at, Entry::BY_DEVICE, $device->machine);
     }
 
-    /** Whether a reading follows from those of its series on both sides of it. */
-    public static function status(Device $device, CounterReading $reading): string
+    /**
+     * Whether a reading follows from those of its series on both sides of it.
+     *
+     * @param float $most uses a day that the machine can make
+     */
+    public static function status(Device $device, CounterReading $reading, float $most): string
     {
         $at = $reading->at->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s');
         $taken = fn () => $device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series)->whereNotNull('total');
@@ -98,6 +102,6 @@ final readonly class TakeDeviceEvents
         $after = $taken()->where('at', '>', $at)->orderBy('at')->orderBy('total')->first();
         $read = static fn (?DeviceEvent $event): ?CounterReading => null === $event ? null : new CounterReading($event->at->toDateTimeImmutable(), (float) $event->total);
 
-        return Judgement::Taken === $reading->judge($read($before), $read($after)) ? DeviceEvent::TAKEN : DeviceEvent::HELD;
+        return Judgement::Taken === $reading->judge($read($before), $read($after), $most) ? DeviceEvent::TAKEN : DeviceEvent::HELD;
     }
 }

@@ -14,7 +14,7 @@ use Psr\Clock\ClockInterface;
 /** Takes an entry out of force; voiding the undo brings it back. Both are lines of the logbook themselves. */
 final readonly class VoidEntry
 {
-    public function __construct(private ClockInterface $clock, private WriteEntries $write)
+    public function __construct(private ClockInterface $clock, private WriteEntries $write, private RejudgeReadings $rejudge)
     {
     }
 
@@ -40,6 +40,7 @@ final readonly class VoidEntry
                 voids: $entry->id,
                 id: $id,
             )]);
+            $this->rejudge->after($entry);
 
             return $id;
         });

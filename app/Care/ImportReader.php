@@ -9,6 +9,7 @@ use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Device\ReadingsFile;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Meter;
@@ -17,17 +18,17 @@ use Psr\Clock\ClockInterface;
 /** Reads a table of counter readings against those that are already there. */
 final readonly class ImportReader
 {
-    public function __construct(private ClockInterface $clock)
+    public function __construct(private ClockInterface $clock, private Handbook $handbook)
     {
     }
 
     /** @return array{ReadingsFile, int} and the series of the machine's own counter that they begin in */
-    public function read(Machine $machine, Household $household, string $text, bool $replaced): array
+    public function read(Machine $machine, Household $household, string $text, bool $replaced, ?string $marks = null, ?string $order = null): array
     {
-        $file = ReadingsFile::read($text, $household->zone(), $this->clock->now(), $replaced);
+        $file = ReadingsFile::read($text, $household->zone(), $this->clock->now(), $marks, $order);
         [$there, $series] = $this->there($machine, $file->column);
 
-        return [$file->against($there, $replaced), $replaced && [] !== $there ? $series + 1 : $series];
+        return [$file->against($there, $this->handbook->kind($machine->kind)->mostUsesPerDay, $replaced), $replaced && [] !== $there ? $series + 1 : $series];
     }
 
     /** @return array{list<array{\DateTimeImmutable, float}>, int} what earlier tables said, oldest first, and the newest series */

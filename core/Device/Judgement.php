@@ -11,4 +11,6 @@ enum Judgement: string
     case Taken = 'taken';
     /** It is lower than an earlier one, or higher than a later one: somebody has to say why. */
     case Backwards = 'backwards';
+    /** It is further than the machine can have come in the time between. */
+    case Jumps = 'jumps';
 }

@@ -7,60 +7,69 @@ namespace GoodRinse\Core\Device;
 /**
  * Reads a table of counter readings: comma-separated text with a header of "when" and either "total" or "uses".
  *
- * "when" is a day (YYYY-MM-DD) or a day and a time (YYYY-MM-DD HH:MM) on the household's clock.
+ * "when" is a day or a day and a time on the household's clock, or a moment with its offset, or Unix seconds; how days
+ * and numbers are written is told from the whole table.
  */
 final readonly class ReadingsFile
 {
     public const TOTAL = 'total';
     public const USES = 'uses';
-    private const MOST_LINES = 5000;
+    private const MOST_LINES = 20000;
+    private const EARLIEST = 631152000; // 1990
     private const LARGEST = 1e9;
 
     /**
      * @param string                                           $column TOTAL or USES
      * @param array<int, array{\DateTimeImmutable, float}>     $good   time and number, by the number of the line
      * @param array<int, array{string, array<string, string>}> $bad    what is wrong, as the key of a sentence with its values, by the number of the line
+     * @param list<string>                                     $asks   what the table does not tell, as TableFormat names it; nothing is good until somebody says
      */
-    private function __construct(public string $column, public array $good, public array $bad)
+    private function __construct(public string $column, public array $good, public array $bad, public array $asks = [])
     {
     }
 
     /**
-     * @param bool $replaced whether a lower total begins a new counter instead of being wrong
+     * @param string|null $marks as in TableFormat, where somebody has said
+     * @param string|null $order the same
      *
      * @return self nothing in it is both good and bad; a header that cannot be read is line 1, bad
      */
-    public static function read(string $text, \DateTimeZone $zone, \DateTimeImmutable $now, bool $replaced = false): self
+    public static function read(string $text, \DateTimeZone $zone, \DateTimeImmutable $now, ?string $marks = null, ?string $order = null): self
     {
         $lines = preg_split('/\r\n|\n|\r/', preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? '') ?: [];
-        $header = array_map(static fn (?string $cell): string => mb_strtolower(trim((string) $cell)), str_getcsv($lines[0] ?? '', self::separator($lines[0] ?? ''), '"', ''));
+        $separator = self::separator($lines[0] ?? '');
+        $cells = static fn (string $line): array => array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $separator, '"', ''));
+        $header = array_map(mb_strtolower(...), $cells($lines[0] ?? ''));
         $when = array_search('when', $header, true);
         $column = in_array(self::TOTAL, $header, true) ? self::TOTAL : self::USES;
         $number = array_search($column, $header, true);
         if (false === $when || false === $number) {
             return new self($column, [], [1 => ['header', []]]);
         }
-        $good = $bad = [];
-        $highest = null;
-        $times = [];
+        $rows = $bad = [];
         foreach (array_slice($lines, 1, null, true) as $i => $line) {
             if ('' === trim($line)) {
                 continue;
             }
-            if (count($good) + count($bad) >= self::MOST_LINES) {
+            if (count($rows) >= self::MOST_LINES) {
                 $bad[$i + 1] = ['too-many', ['most' => (string) self::MOST_LINES]];
                 break;
             }
-            $cells = array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, self::separator($lines[0]), '"', ''));
-            $read = self::line($cells[$when] ?? '', $cells[$number] ?? '', $zone, $now, $times);
+            $row = $cells($line);
+            $rows[$i + 1] = [$row[$when] ?? '', $row[$number] ?? ''];
+        }
+        $format = TableFormat::of(array_column($rows, 0), array_column($rows, 1), $marks, $order);
+        if ([] !== $format->asks) {
+            return new self($column, [], $bad, $format->asks);
+        }
+        $good = $times = [];
+        foreach ($rows as $line => [$day, $count]) {
+            $read = self::line($day, $count, $format, $zone, $now, $times);
             if (is_array($read[1])) {
-                $bad[$i + 1] = [$read[0], $read[1]];
-            } elseif (self::TOTAL === $column && !$replaced && null !== $highest && $read[1] < $highest[1] && $read[0] >= $highest[0]) {
-                $bad[$i + 1] = ['backwards', ['total' => self::plain($read[1]), 'before' => self::plain($highest[1])]];
+                $bad[$line] = [$read[0], $read[1]];
             } else {
-                $good[$i + 1] = $read;
-                $times[$read[0]->getTimestamp()] = $i + 1;
-                $highest = null === $highest || $read[0] >= $highest[0] ? $read : $highest;
+                $good[$line] = $read;
+                $times[$read[0]->getTimestamp()] = $line;
             }
         }
 
@@ -68,37 +77,49 @@ final readonly class ReadingsFile
     }
 
     /**
-     * The same with what contradicts, or repeats, readings that are already known.
+     * The same without what repeats, or contradicts, readings that are already known or lines that were before them in
+     * time: the order of the lines is no matter.
      *
      * @param list<array{\DateTimeImmutable, float}> $known    of the same counter, oldest first
-     * @param bool                                   $replaced whether the table is of another counter
+     * @param float                                  $most     uses a day that the machine can make, in what is counted, above 0
+     * @param bool                                   $replaced whether the table is of another counter, or of several after each other
      */
-    public function against(array $known, bool $replaced = false): self
+    public function against(array $known, float $most, bool $replaced = false): self
     {
         $good = $this->good;
         $bad = $this->bad;
+        uasort($good, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $last = null;
         foreach ($good as $line => [$at, $number]) {
-            [$before, $after] = [null, null];
+            [$before, $after] = [$last, null];
             foreach ($known as [$time, $other]) {
                 if ($time == $at && $other === $number) {
                     unset($good[$line]);
                     $bad[$line] = ['there', []];
                     continue 2;
                 }
-                if ($time <= $at) {
-                    $before = new CounterReading($time, $other);
-                } else {
+                if ($time > $at) {
                     $after ??= new CounterReading($time, $other);
+                } elseif (null === $before || $time >= $before->at) {
+                    $before = new CounterReading($time, $other);
                 }
             }
-            if (self::TOTAL === $this->column && !$replaced && Judgement::Backwards === (new CounterReading($at, $number))->judge($before, $after)) {
-                unset($good[$line]);
-                $bad[$line] = ['contradicts', ['total' => self::plain($number), 'before' => self::plain($before->total ?? $after->total ?? 0.0)]];
+            if (self::TOTAL !== $this->column) {
+                continue;
             }
+            $reading = new CounterReading($at, $number);
+            $judged = $replaced && null !== $before && $number < $before->total ? Judgement::Taken : $reading->judge($before, $replaced ? null : $after, $most);
+            if (Judgement::Taken !== $judged) {
+                unset($good[$line]);
+                $bad[$line] = [$judged->value, ['total' => self::plain($number), 'before' => self::plain($before->total ?? $after->total ?? 0.0)]];
+                continue;
+            }
+            $last = $reading;
         }
         ksort($bad);
+        ksort($good);
 
-        return new self($this->column, $good, $bad);
+        return new self($this->column, $good, $bad, $this->asks);
     }
 
     /**
@@ -106,26 +127,23 @@ final readonly class ReadingsFile
      *
      * @return array{\DateTimeImmutable, float}|array{string, array<string, string>}
      */
-    private static function line(string $when, string $number, \DateTimeZone $zone, \DateTimeImmutable $now, array $times): array
+    private static function line(string $when, string $number, TableFormat $format, \DateTimeZone $zone, \DateTimeImmutable $now, array $times): array
     {
-        if (1 !== preg_match('/^(\d{4})-(\d\d)-(\d\d)(?:[T ](\d\d):(\d\d)(?::\d\d)?)?$/D', $when, $part) || !checkdate((int) $part[2], (int) $part[3], (int) $part[1]) || (int) ($part[4] ?? 0) > 23 || (int) ($part[5] ?? 0) > 59) {
+        $moment = $format->moment($when, $zone);
+        if (null === $moment || $moment[0]->getTimestamp() < self::EARLIEST) {
             return ['no-time', ['when' => mb_substr($when, 0, 40)]];
         }
-        $at = new \DateTimeImmutable(sprintf('%s-%s-%s %s:%s:00', $part[1], $part[2], $part[3], $part[4] ?? '12', $part[5] ?? '00'), $zone);
-        $at = isset($part[4]) ? $at : min($at, max($now, $at->setTime(0, 0)));
+        $at = $moment[1] ? $moment[0] : min($moment[0], max($now, $moment[0]->setTime(0, 0)));
         if ($at > $now) {
             return ['future', ['when' => $when]];
         }
-        if ((int) $part[1] < 1990) {
-            return ['no-time', ['when' => $when]];
-        }
-        $dotted = str_replace(',', '.', $number);
-        if (1 !== preg_match('/^\d{1,12}(\.\d{1,6})?$/D', $dotted) || (float) $dotted > self::LARGEST) {
+        $count = $format->number($number);
+        if (null === $count || $count > self::LARGEST) {
             return ['no-number', ['number' => mb_substr($number, 0, 40)]];
         }
         $other = $times[$at->getTimestamp()] ?? null;
 
-        return null === $other ? [$at, (float) $dotted] : ['twice', ['line' => (string) $other]];
+        return null === $other ? [$at, $count] : ['twice', ['line' => (string) $other]];
     }
 
     private static function separator(string $header): string

@@ -89,6 +89,28 @@ final class DeviceTest extends TestCase
         self::assertSame('7', $this->lastWeek());
     }
 
+    public function test_a_spike_waits_and_what_comes_after_it_is_taken(): void
+    {
+        [$device, $token] = $this->device();
+        $this->send($token, [self::reading('a', '10T08:00', 100), self::reading('b', '11T08:00', 101), self::reading('c', '11T09:00', 1e9)])->assertJson(['events' => ['b' => 'taken', 'c' => 'held']]);
+        $this->send($token, [self::reading('d', '12T08:00', 103)])->assertJson(['events' => ['d' => 'taken']]);
+        self::assertSame('3', $this->lastWeek());
+        $this->get("/devices/$device->id")->assertSee('It jumped');
+        $this->post("/devices/$device->id/settle", ['how' => 'wrong'])->assertRedirect();
+        self::assertSame('3', $this->lastWeek());
+    }
+
+    public function test_a_reading_that_is_taken_back_lets_those_after_it_follow(): void
+    {
+        [$device, $token] = $this->device();
+        $this->send($token, [self::reading('a', '10T08:00', 100), self::reading('b', '11T08:00', 120), self::reading('c', '12T08:00', 103)])->assertJson(['events' => ['b' => 'taken', 'c' => 'held']]);
+        self::assertSame('20', $this->lastWeek());
+        $wrong = Entry::query()->where('kind', EntryKind::Meter)->where('payload', 'like', '%120%')->sole();
+        $this->post("/entries/$wrong->id/void")->assertRedirect();
+        self::assertSame('3', $this->lastWeek());
+        self::assertSame(0, $device->events()->where('status', DeviceEvent::HELD)->count());
+    }
+
     public function test_another_counter_that_had_counted_before_begins_at_its_first_reading(): void
     {
         [$device, $token] = $this->device();
@@ -179,7 +201,7 @@ final class DeviceTest extends TestCase
         $this->post("/machines/{$this->machine->id}/readings", ['id' => $id, 'table' => $table, 'sure' => '1'])->assertOk()->assertSee('already written down');
         self::assertSame(3, Entry::query()->count());
         self::assertSame('3.5', $this->lastWeek(), 'six in seven days and a third, of which more than four lie in this week');
-        $this->post("/machines/{$this->machine->id}/readings", ['id' => $this->ulid(), 'table' => "when,total\n2026-06-13,7", 'sure' => '1'])->assertSee('does not fit the reading of 59')->assertSee('None of these lines can be used.');
+        $this->post("/machines/{$this->machine->id}/readings", ['id' => $this->ulid(), 'table' => "when,total\n2026-06-13,7", 'sure' => '1'])->assertSee('7 after 59 goes backwards')->assertSee('None of these lines can be used.');
         $this->post("/machines/{$this->machine->id}/readings", ['id' => $this->ulid(), 'table' => "when,total\n2026-06-13 08:00,0\n2026-06-14,2", 'replaced' => '1', 'sure' => '1'])->assertRedirect();
         self::assertSame('5.5', $this->lastWeek());
         $this->post("/machines/{$this->machine->id}/readings", ['id' => $this->ulid()])->assertSessionHasErrors('table');

@@ -24,9 +24,9 @@ final class ReadingController extends Controller
     public function store(ReadingsRequest $request, Machine $machine, ImportReader $reader, ImportReadings $import, ReadingsPage $page): View|RedirectResponse
     {
         $household = $this->person($request)->home();
-        [$file, $series] = $reader->read($machine, $household, $request->table(), $request->boolean('replaced'));
+        [$file, $series] = $reader->read($machine, $household, $request->table(), $request->boolean('replaced'), $request->told('marks'), $request->told('order'));
         if (!$request->boolean('sure') || [] === $file->good) {
-            return view('readings.preview', $page->for($machine, $household, $file, $request->table(), $request->boolean('replaced'), $request->ulid()));
+            return view('readings.preview', $page->for($machine, $household, $file, $request->table(), $request->boolean('replaced'), $request->ulid(), $request->told('marks'), $request->told('order')));
         }
         $written = $import->handle($machine, $this->person($request), $request->ulid(), $file, $series);
 

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use GoodRinse\Core\Device\TableFormat;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
 /** A table of counter readings, as a file or pasted. */
 final class ReadingsRequest extends UlidRequest
 {
-    private const MOST_KILOBYTES = 256;
+    private const MOST_KILOBYTES = 1024;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -19,6 +21,8 @@ final class ReadingsRequest extends UlidRequest
             'file' => ['nullable', 'file', 'max:'.self::MOST_KILOBYTES],
             'replaced' => ['nullable', 'boolean'],
             'sure' => ['nullable', 'boolean'],
+            'marks' => ['nullable', Rule::in([TableFormat::THOUSANDS, TableFormat::DECIMALS])],
+            'order' => ['nullable', Rule::in([TableFormat::DAY_FIRST, TableFormat::MONTH_FIRST])],
         ];
     }
 
@@ -36,6 +40,12 @@ final class ReadingsRequest extends UlidRequest
                 $validator->errors()->add('table', (string) __('readings.not_text'));
             }
         }];
+    }
+
+    /** What somebody said of how the table is written; null where nobody did. */
+    public function told(string $field): ?string
+    {
+        return $this->filled($field) ? $this->string($field)->toString() : null;
     }
 
     public function table(): string

@@ -7,6 +7,7 @@ namespace App\View\Pages;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Device\ReadingsFile;
+use GoodRinse\Core\Device\TableFormat;
 use GoodRinse\Core\Handbook\Handbook;
 
 /** A table of counter readings as it was read: the bad lines by number, the good ones to look through. */
@@ -19,7 +20,7 @@ final readonly class ReadingsPage
     }
 
     /** @return array<string, mixed> */
-    public function for(Machine $machine, Household $household, ReadingsFile $file, string $table, bool $replaced, string $id): array
+    public function for(Machine $machine, Household $household, ReadingsFile $file, string $table, bool $replaced, string $id, ?string $marks = null, ?string $order = null): array
     {
         $bad = [];
         foreach ($file->bad as $line => [$why, $values]) {
@@ -37,6 +38,8 @@ final readonly class ReadingsPage
             'table' => $table,
             'replaced' => $replaced,
             'id' => $id,
+            'asks' => array_map(static fn (string $ask): array => TableFormat::NUMBERS === $ask ? ['marks', [TableFormat::THOUSANDS, TableFormat::DECIMALS]] : ['order', [TableFormat::DAY_FIRST, TableFormat::MONTH_FIRST]], $file->asks),
+            'told' => array_filter(['marks' => $marks, 'order' => $order]),
         ];
     }
 }

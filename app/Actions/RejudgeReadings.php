@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Device;
+use App\Models\DeviceEvent;
+use App\Models\Entry;
+use GoodRinse\Core\Device\CounterReading;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Meter;
+
+/** Looks at a counter's readings again after one of them was taken back, or brought back: what waited because of it may follow now. */
+final readonly class RejudgeReadings
+{
+    public function __construct(private Handbook $handbook, private WriteEntries $write)
+    {
+    }
+
+    /** @param Entry $entry that was taken back or brought back, or an undo of it */
+    public function after(Entry $entry): void
+    {
+        while (null !== $entry->voids) {
+            $entry = Entry::query()->findOrFail($entry->voids);
+        }
+        $says = $entry->says();
+        $device = $says instanceof Meter ? Device::query()->with(['machine', 'household'])->where('household_id', $entry->household_id)->find($says->meter) : null;
+        if (!$says instanceof Meter || null === $device) {
+            return;
+        }
+        $status = isset(Entry::voidedAmong([$entry->id])[$entry->id]) ? DeviceEvent::DROPPED : DeviceEvent::TAKEN;
+        $device->events()->where('at', $entry->happened_at->format('Y-m-d H:i:s'))->where('total', $says->total)->where('series', $says->series)->update(['status' => $status]);
+        $kind = $this->handbook->kind($device->machine->kind);
+        $drafts = [];
+        foreach ($device->events()->where('status', DeviceEvent::HELD)->whereNotNull('total')->orderBy('at')->orderBy('total')->get() as $event) {
+            $at = $event->at->toDateTimeImmutable();
+            if (DeviceEvent::TAKEN === TakeDeviceEvents::status($device, new CounterReading($at, (float) $event->total), $kind->mostUsesPerDay)) {
+                $event->update(['status' => DeviceEvent::TAKEN, 'series' => $device->series]);
+                $drafts[] = TakeDeviceEvents::draft($device, new Meter($kind->useUnit, (float) $event->total, $device->id, $device->series), $at);
+            }
+        }
+        $this->write->handle($device->household, null, $drafts);
+    }
+}
