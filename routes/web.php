@@ -68,6 +68,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('machines/{machine}/edit', [MachineController::class, 'edit'])->name('machines.edit')->can('update', 'machine');
         Route::put('machines/{machine}', [MachineController::class, 'update'])->name('machines.update')->can('update', 'machine');
         Route::put('machines/{machine}/traits/{trait}', [TraitController::class, 'update'])->name('machines.trait')->can('update', 'machine');
+        Route::get('machines/{machine}/uses', [UseController::class, 'index'])->name('uses.index')->can('view', 'machine');
+        Route::post('machines/{machine}/back', [AwayController::class, 'back'])->name('away.back')->can('update', 'machine');
         Route::post('machines/{machine}/uses', [UseController::class, 'store'])->name('uses.store')->can('update', 'machine');
         Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
         Route::get('machines/{machine}/rounds/new', [RoundController::class, 'create'])->name('rounds.create')->can('view', 'machine');

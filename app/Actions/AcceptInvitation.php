@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\Invitation;
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
 
 /** Lets a person into the household that invited them. */
 final readonly class AcceptInvitation
@@ -20,7 +20,7 @@ final readonly class AcceptInvitation
             if (null !== $user->refresh()->household_id) {
                 throw CannotDo::alreadyHasHousehold();
             }
-            $invitation->update(['used_at' => CarbonImmutable::now()]);
+            $invitation->update(['used_at' => app(ClockInterface::class)->now()]);
             $user->household()->associate($invitation->household)->save();
         });
     }

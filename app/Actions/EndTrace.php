@@ -13,6 +13,7 @@ use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Fix;
 use GoodRinse\Core\Logbook\Opening;
 use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Fraction;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
@@ -57,6 +58,19 @@ final readonly class EndTrace
         return Entry::inForce($opened)->isNotEmpty() ? [] : [new Opening($task->id, null, Fraction::none(), Opening::DONE)];
     }
 
+    /** @return list<EntryDraft> the fix as it is known now, instead of what was believed of it */
+    private function didNotHelp(Trace $trace): array
+    {
+        $fixes = $trace->machine->entries()->with('machine')->where('kind', EntryKind::Fix)->where('payload->trace', $trace->id)->orderBy('seq')->get();
+        $fix = Entry::inForce($fixes)->last();
+        $says = $fix?->says();
+
+        return null === $fix || !$says instanceof Fix ? [] : [
+            new EntryDraft(new Voiding(Voiding::CORRECTION), $this->clock->now(), Entry::BY_TRACE, $trace->machine, $fix->part, voids: $fix->id),
+            new EntryDraft(new Fix($says->action, $says->cause, $says->trace, false), $fix->happened_at->toDateTimeImmutable(), Entry::BY_TRACE, $trace->machine, $fix->part, corrects: $fix->id),
+        ];
+    }
+
     /** Yes links symptom, cause and fix for good and teaches the rhythm of the job; no opens the trace again with what was tried. */
     public function held(Trace $trace, User $by, bool $held): void
     {
@@ -68,6 +82,7 @@ final readonly class EndTrace
             if (!$held) {
                 $tried = ['kind' => Trace::FAILED, 'id' => (string) $trace->fixed_by, 'result' => null, 'at' => $this->clock->now()->format('Y-m-d H:i:s')];
                 $trace->update(['ended_at' => null, 'ended_how' => null, 'fixed_by' => null, 'cause' => null, 'steps' => [...$trace->steps, $tried]]);
+                $this->write->handle($by->home(), $by, $this->didNotHelp($trace));
 
                 return;
             }

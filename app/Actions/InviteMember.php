@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\Invitation;
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
 
 /** Makes a link that lets one more person into the household, once. */
 final readonly class InviteMember
@@ -19,7 +19,7 @@ final readonly class InviteMember
         $by->home()->invitations()->create([
             'invited_by' => $by->id,
             'token_hash' => Invitation::hash($token),
-            'expires_at' => CarbonImmutable::now()->addDays(config()->integer('good-rinse.invitation_days')),
+            'expires_at' => app(ClockInterface::class)->now()->modify(sprintf('+%d days', config()->integer('good-rinse.invitation_days'))),
         ]);
 
         return $token;

@@ -16,6 +16,7 @@ use GoodRinse\Core\Logbook\PayloadCodec;
 use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Usage\UseLine;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Gathers what the logbook says about a machine, from its first entry to now. */
@@ -27,6 +28,9 @@ final readonly class HistoryReader
         EntryKind::Confirmation, EntryKind::Snooze, EntryKind::Away, EntryKind::Voiding,
     ];
 
+    /** A counter's reading so long before still tells what lies after it. */
+    private const READING_BEFORE = '-60 days';
+
     public function __construct(private Handbook $handbook)
     {
     }
@@ -36,16 +40,38 @@ final readonly class HistoryReader
     {
         $entries = InForce::among($this->entries($machine));
         $newest = [] === $entries ? 0 : $entries[count($entries) - 1]->happenedAt->getTimestamp();
-        $kind = $this->handbook->kind($machine->kind);
         $absences = HistoryBuilder::absences($entries, $asOf);
         $days = new LocalDays($zone);
-        $until = max(floor($days->of($asOf)) + 0.5, self::latest($entries, $asOf, $days));
-        $record = (new UseEntries($days, $kind->litresPerUse($machine->traits)))->record($entries, $asOf);
-        $use = UseLine::of($record, $until, $kind->declaredUsesPerDay($machine->habits), $kind->mostUsesPerDay, $this->handbook->rhythmModel());
+        $use = $this->line($machine, $entries, $days, $asOf);
         $builder = new HistoryBuilder($days, $this->handbook->worst());
         $known = $machine->created_at?->toDateTimeImmutable() ?? $asOf;
 
         return [$builder->build($entries, $use, $asOf, $known, $absences), $newest];
+    }
+
+    /** How much a machine was used, day by day. */
+    public function use(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $now): UseLine
+    {
+        return $this->line($machine, InForce::among($this->entries($machine)), new LocalDays($zone), $now);
+    }
+
+    /** @param list<LogbookEntry> $entries in force */
+    private function line(Machine $machine, array $entries, LocalDays $days, \DateTimeImmutable $asOf): UseLine
+    {
+        $kind = $this->handbook->kind($machine->kind);
+        $until = max(floor($days->of($asOf)) + 0.5, self::latest($entries, $asOf, $days));
+
+        return UseLine::of((new UseEntries($days, $kind->litresPerUse($machine->traits)))->record($entries, $asOf), $until, $kind->declaredUsesPerDay($machine->habits), $kind->mostUsesPerDay, $this->handbook->rhythmModel());
+    }
+
+    /** Known uses of a machine from a moment on: what was counted or told, each use once, and nothing that was taken back. */
+    public function usesSince(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $since, \DateTimeImmutable $now): float
+    {
+        $kind = $this->handbook->kind($machine->kind);
+        $days = new LocalDays($zone);
+        $record = (new UseEntries($days, $kind->litresPerUse($machine->traits)))->record(InForce::among($this->entries($machine, $since->modify(self::READING_BEFORE))), $now);
+
+        return UseLine::of($record, $days->of($now), 0.0, $kind->mostUsesPerDay, $this->handbook->rhythmModel())->counted($days->of($since), $days->of($now));
     }
 
     /**
@@ -66,10 +92,11 @@ final readonly class HistoryReader
     }
 
     /** @return \Generator<LogbookEntry> */
-    private function entries(Machine $machine): \Generator
+    private function entries(Machine $machine, ?\DateTimeImmutable $from = null): \Generator
     {
         $utc = new \DateTimeZone('UTC');
         $rows = DB::table('entries')->where('machine_id', $machine->id)->whereIn('kind', self::KINDS)
+            ->when(null !== $from, static fn (Builder $query): Builder => $query->where('happened_at', '>=', $from?->format('Y-m-d H:i:s')))
             ->select(['seq', 'id', 'kind', 'happened_at', 'payload', 'voids'])->cursor();
         foreach ($rows as $row) {
             /** @var object{seq: int, id: string, kind: string, happened_at: string, payload: string, voids: string|null} $row */

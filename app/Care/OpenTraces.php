@@ -8,15 +8,13 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Trace;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\EntryKind;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** Knows which traces go on, and which fixes are to be asked after. */
 final readonly class OpenTraces
 {
-    public function __construct(private ClockInterface $clock, private Handbook $handbook)
+    public function __construct(private ClockInterface $clock, private Handbook $handbook, private HistoryReader $histories)
     {
     }
 
@@ -33,17 +31,17 @@ final readonly class OpenTraces
 
         return [
             array_values($traces->filter(static fn (Trace $trace): bool => null === $trace->ended_at)->all()),
-            array_values($traces->filter(fn (Trace $trace): bool => null !== $trace->ended_at && $this->isToBeAsked($trace))->all()),
+            array_values($traces->filter(fn (Trace $trace): bool => null !== $trace->ended_at && $this->isToBeAsked($trace, $household))->all()),
         ];
     }
 
-    public function isToBeAsked(Trace $trace): bool
+    public function isToBeAsked(Trace $trace, Household $household): bool
     {
         if (null === $trace->ended_at || Trace::FIXED !== $trace->ended_how || null !== $trace->held) {
             return false;
         }
         $asking = $this->handbook->asking();
-        $uses = DB::table('entries')->where('machine_id', $trace->machine_id)->whereIn('kind', [EntryKind::Counter, EntryKind::Meter])->where('happened_at', '>', $trace->ended_at->format('Y-m-d H:i:s'))->limit($asking->heldAfterUses)->count();
+        $uses = $this->histories->usesSince($trace->machine, $household->zone(), $trace->ended_at->toDateTimeImmutable(), $this->clock->now());
 
         return $asking->asksWhetherItHeld($uses, $trace->ended_at->toDateTimeImmutable(), $this->clock->now());
     }

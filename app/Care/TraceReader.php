@@ -24,15 +24,20 @@ final readonly class TraceReader
     {
     }
 
-    public function trouble(Machine $machine): Trouble
+    public function trouble(Machine $machine, Household $household): Trouble
     {
-        return $this->handbook->trouble($machine->kind) ?? abort(404);
+        $minutes = [];
+        foreach ($this->care->machine($machine, $household)->tasks as $task) {
+            $minutes[$task->fullest()] ??= ceil($task->estimate->hands->value);
+        }
+
+        return ($this->handbook->trouble($machine->kind) ?? abort(404))->taking($minutes);
     }
 
     public function read(Trace $trace, Household $household): Reading
     {
         $machine = $trace->machine;
-        $trouble = $this->trouble($machine);
+        $trouble = $this->trouble($machine, $household);
         $known = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
         $model = (new MachineFaults())->model($trouble, $machine->traits, new Prices($household->hour_value, $household->call_fee), $known, [], $this->fixes->confirmed($machine, $household));
         $told = $this->told($trace, $household);
@@ -48,7 +53,7 @@ final readonly class TraceReader
     /** The likeliest of the suspects that an action removes; null when it removes none of them. */
     public function causeOf(Trace $trace, Household $household, string $action): ?string
     {
-        $fixes = $this->trouble($trace->machine)->actions[$action]->fixes ?? [];
+        $fixes = $this->trouble($trace->machine, $household)->actions[$action]->fixes ?? [];
         $best = null;
         $most = 0.0;
         foreach ($this->read($trace, $household)->suspects as $cause => $chance) {
@@ -65,7 +70,7 @@ final readonly class TraceReader
     {
         $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
         $told = [];
-        foreach ($this->trouble($trace->machine)->checks as $check) {
+        foreach ($this->trouble($trace->machine, $household)->checks as $check) {
             $result = in_array($check->id, $answered, true) ? null : $this->fromLogbook($check, $trace, $household) ?? $this->fromVessels($check, $trace->machine, $household);
             if (null !== $result) {
                 $told[] = [$check->id, $result];

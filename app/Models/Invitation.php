@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Psr\Clock\ClockInterface;
 
 /**
  * A link that lets one more person into a household, once. Only a hash of it is kept.
@@ -41,7 +42,7 @@ final class Invitation extends Model implements BelongsToHousehold
     /** The invitation behind a link, while it can still be used. */
     public static function open(#[\SensitiveParameter] string $token): ?self
     {
-        return self::query()->where('token_hash', self::hash($token))->whereNull('used_at')->where('expires_at', '>', CarbonImmutable::now())->first();
+        return self::query()->where('token_hash', self::hash($token))->whereNull('used_at')->where('expires_at', '>', app(ClockInterface::class)->now())->first();
     }
 
     public function householdId(): string

@@ -47,9 +47,9 @@ final readonly class AskingModel
     /**
      * Whether to ask if a fix held.
      *
-     * @param int $uses counted since
+     * @param float $uses known since
      */
-    public function asksWhetherItHeld(int $uses, \DateTimeImmutable $fixedAt, \DateTimeImmutable $now): bool
+    public function asksWhetherItHeld(float $uses, \DateTimeImmutable $fixedAt, \DateTimeImmutable $now): bool
     {
         return $uses >= $this->heldAfterUses || $fixedAt->modify("+$this->heldAfterDays days") <= $now;
     }

@@ -19,6 +19,16 @@ final readonly class Trouble
     }
 
     /**
+     * The same with what the procedures of actions really take of a person's hands.
+     *
+     * @param array<string, float> $minutes by procedure
+     */
+    public function taking(array $minutes): self
+    {
+        return new self($this->basis, $this->symptoms, $this->causes, $this->checks, array_map(static fn (TroubleAction $action): TroubleAction => isset($minutes[$action->procedure ?? '']) ? $action->taking($minutes[$action->procedure]) : $action, $this->actions));
+    }
+
+    /**
      * @internal to the handbook
      *
      * @param array<string, string> $defaults what traits stand at where a machine does not say

@@ -19,4 +19,9 @@ final readonly class TroubleAction
     public function __construct(public string $id, public string $name, public string $kind, public float $minutes, public float $supplies, public array $fixes, public ?string $procedure, public ?string $how, public Condition $when)
     {
     }
+
+    public function taking(float $minutes): self
+    {
+        return new self($this->id, $this->name, $this->kind, $minutes, $this->supplies, $this->fixes, $this->procedure, $this->how, $this->when);
+    }
 }

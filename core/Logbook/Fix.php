@@ -11,8 +11,9 @@ final readonly class Fix implements Payload
      * @param string      $action as the handbook names it
      * @param string|null $cause  the likeliest cause that it removes
      * @param string      $trace  id of the trace that ended with it
+     * @param bool        $helped whether it held, as far as is known
      */
-    public function __construct(public string $action, public ?string $cause, public string $trace)
+    public function __construct(public string $action, public ?string $cause, public string $trace, public bool $helped = true)
     {
     }
 
@@ -23,6 +24,6 @@ final readonly class Fix implements Payload
 
     public function toArray(): array
     {
-        return ['action' => $this->action, 'cause' => $this->cause, 'trace' => $this->trace];
+        return ['action' => $this->action, 'cause' => $this->cause, 'trace' => $this->trace] + ($this->helped ? [] : ['helped' => false]);
     }
 }

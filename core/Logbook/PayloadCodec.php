@@ -32,7 +32,7 @@ final class PayloadCodec
                 EntryKind::Meter => new Meter($text('unit'), $number('total'), $text('meter'), (int) $number('series')),
                 EntryKind::Light => new Light($text('light'), true === ($data['on'] ?? null)),
                 EntryKind::Symptom => new Symptom($text('symptom'), isset($data['task']) ? $text('task') : null, isset($data['where']) ? $text('where') : null, isset($data['badly']) ? $text('badly') : null),
-                EntryKind::Fix => new Fix($text('action'), isset($data['cause']) ? $text('cause') : null, $text('trace')),
+                EntryKind::Fix => new Fix($text('action'), isset($data['cause']) ? $text('cause') : null, $text('trace'), false !== ($data['helped'] ?? true)),
                 EntryKind::Confirmation => new Confirmation($text('symptom'), $text('task'), true === ($data['caused'] ?? null)),
                 EntryKind::Snooze => new Snooze($text('task'), Day::of($text('until')), $text('reason')),
                 EntryKind::Away => new Away(Day::of($text('from')), Day::of($text('to')), $text('reason')),

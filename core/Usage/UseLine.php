@@ -230,6 +230,24 @@ final class UseLine
         return $this->spread($day + 1) - $this->spread($day) + $this->tapped($day + 1, false) - $this->tapped($day, false);
     }
 
+    /** How a day was used, and how that is known; what nobody told of is estimated up to now. */
+    public function story(int $day): UseDay
+    {
+        [$metered, $told] = [0.0, 0.0];
+        foreach ($this->pieces as [$from, $to, $uses, $by]) {
+            $share = max(0.0, min($to, $day + 1) - max($from, $day)) / ($to - $from) * $uses;
+            [$metered, $told] = '' === $by ? [$metered, $told + $share] : [$metered + $share, $told];
+        }
+
+        return new UseDay(
+            $metered + $this->tapped($day + 1, false) - $this->tapped($day, false),
+            $told,
+            $this->estimated($day, min($day + 1, $this->now)),
+            $this->away->touch($day, $day + 1),
+            $this->unwatched($day, $day + 1) < 1,
+        );
+    }
+
     private function spread(float $time): float
     {
         [$low, $high] = [0, count($this->pieces)];

@@ -34,6 +34,7 @@ return [
     'light_on' => 'The :light light came on', 'light_off' => 'The :light light went out',
     'symptom' => 'Noticed: :symptom',
     'where' => ', :where',
+    'fix_failed' => 'Tried, did not help: :action',
     'fix' => 'Put right by: :action',
     'traced' => ':check: :result',
     'caused' => 'What was noticed came from this: :task', 'not_caused' => 'What was noticed did not come from this: :task',

@@ -11,6 +11,8 @@ return [
         'overdue' => 'overdue',
         'unknown' => 'not looked at yet',
     ],
+    'estimated' => 'About :uses of them are estimated, as nobody told.',
+    'estimated_all' => 'That is estimated, as nobody counted.',
     'away' => ' (nobody is there)',
     'look_by' => 'look once, :when',
     'look_once' => 'look once',

@@ -9,6 +9,7 @@ import photo from './components/photo.js';
 import pour from './components/pour.js';
 import round from './components/round.js';
 import stream from './components/stream.js';
+import span from './components/span.js';
 import stepper from './components/stepper.js';
 import tally from './components/tally.js';
 import timer from './components/timer.js';
@@ -16,7 +17,7 @@ import traits from './components/traits.js';
 import zone from './components/zone.js';
 import { startWorker } from './offline/worker.js';
 
-Object.entries({ compose, copy, counts, find, grade, kit, photo, pour, round, stepper, stream, tally, timer, traits, zone }).forEach(([name, component]) => Alpine.data(name, component));
+Object.entries({ compose, copy, counts, find, grade, kit, photo, pour, round, span, stepper, stream, tally, timer, traits, zone }).forEach(([name, component]) => Alpine.data(name, component));
 
 Alpine.start();
 startWorker();

@@ -20,7 +20,7 @@
         </fieldset>
         <div class="mt-3"><x-field name="reason" label="What for? (if you like)" maxlength="120"/></div>
         <p class="mt-4 mb-0 with-gap"><button class="push push--main">Let them rest</button><a class="push push--quiet" href="{{ route('today') }}">Back</a></p>
-        <p class="muted small mt-3 mb-0">Back early? Take it back in the logbook; the dates follow.</p>
+        <p class="muted small mt-3 mb-0">Back early? Say so on Today; the dates follow.</p>
     </form>
     @endif
 </x-layout>

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ComeBack;
 use App\Actions\LogAway;
 use App\Care\CareReader;
 use App\Http\Requests\AwayRequest;
+use App\Http\Requests\UlidRequest;
+use App\Models\Machine;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -21,6 +24,13 @@ final class AwayController extends Controller
         $household = $this->person($request)->home();
 
         return view('away', ['machines' => $care->household($household), 'today' => Day::at($clock->now(), $household->zone())]);
+    }
+
+    public function back(UlidRequest $request, Machine $machine, ComeBack $back): RedirectResponse
+    {
+        $back->handle($machine, $this->person($request), $request->ulid());
+
+        return redirect()->route('today')->with('did', __('machines.back'));
     }
 
     public function store(AwayRequest $request, LogAway $log): RedirectResponse

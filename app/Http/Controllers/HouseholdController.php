@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChangeHousehold;
 use App\Http\Requests\HouseholdRequest;
-use Carbon\CarbonImmutable;
 use GoodRinse\Core\Dose\Descaling;
 use GoodRinse\Core\Handbook\Handbook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
 
 /** People, time zone, measures, water and rules. */
 final class HouseholdController extends Controller
@@ -26,7 +26,7 @@ final class HouseholdController extends Controller
             'strengths' => $handbook->agent('white-vinegar')->strengths,
             'devices' => $household->devices()->with('machine')->orderBy('name')->get(),
             'members' => $household->members()->orderBy('name')->get(),
-            'invitations' => $household->invitations()->whereNull('used_at')->where('expires_at', '>', CarbonImmutable::now())->orderBy('created_at')->get(),
+            'invitations' => $household->invitations()->whereNull('used_at')->where('expires_at', '>', app(ClockInterface::class)->now())->orderBy('created_at')->get(),
         ]);
     }
 

@@ -88,7 +88,7 @@ final class TraceController extends Controller
 
     public function end(Request $request, Trace $trace, EndTrace $end, TraceReader $reader): RedirectResponse
     {
-        $actions = array_keys($reader->trouble($trace->machine)->actions);
+        $actions = array_keys($reader->trouble($trace->machine, $this->person($request)->home())->actions);
         $request->validate(['how' => ['required', Rule::in([Trace::FIXED, Trace::CALLED, Trace::LEFT])], 'action' => ['nullable', 'required_if:how,'.Trace::FIXED, 'string', Rule::in($actions)]]);
         $how = $request->string('how')->toString();
         $action = Trace::FIXED === $how ? $request->string('action')->toString() : null;

@@ -8,7 +8,10 @@ use App\Care\TaskCare;
 use App\View\Drawing\WindowBar;
 use App\View\Words\Dates;
 use App\View\Words\ReasonWords;
+use App\View\Words\Uses;
+use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\Clock;
 use GoodRinse\Core\Rhythm\Reason;
 use GoodRinse\Core\Rhythm\ReasonCode;
 
@@ -37,7 +40,7 @@ final readonly class TaskLine
 
     private function leading(): int
     {
-        return ($this->care->history->last()->left->value ?? 0.0) > 0 ? 2 : 1;
+        return ReasonCode::ClockDecides === ($this->sorted()[0]->code ?? null) && ($this->care->history->last()->left->value ?? 0.0) > 0 ? 2 : 1;
     }
 
     private function sentence(Reason $reason): string
@@ -45,15 +48,38 @@ final readonly class TaskLine
         $last = $this->care->history->last();
         $absent = null === $last ? 0 : $this->care->rhythm->deciding->clock->absences->days($last->day, $this->today);
 
-        return $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, null !== $last?->found, $this->care->scale(), $absent);
+        $said = $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, $this->wasFound(), $this->care->scale(), $absent);
+
+        return ReasonCode::ClockDecides === $reason->code ? $said.$this->estimated() : $said;
     }
 
-    /** @return list<Reason> the deciding one first; of a part nobody has opened, not how far its clock has run */
+    /** How much of the use that the clock has run on nobody counted; empty where it runs on days, or all is known. */
+    private function estimated(): string
+    {
+        $clock = $this->care->rhythm->deciding->clock;
+        $uses = $this->care->history->usesSince;
+        $share = Clock::DAYS === $clock->unit || $uses <= 0 ? 0.0 : $this->care->history->estimated / $uses;
+
+        return match (true) {
+            $share * $clock->elapsed < 0.5 => '',
+            $share > 0.95 => ' '.__('today.estimated_all'),
+            default => ' '.__('today.estimated', ['uses' => Uses::number($share * $clock->elapsed)]),
+        };
+    }
+
+    /** Whether anybody said how it was, at one of the openings. */
+    private function wasFound(): bool
+    {
+        return [] !== array_filter($this->care->history->openings, static fn (OpeningRecord $opening): bool => null !== $opening->found);
+    }
+
+    /** @return list<Reason> the deciding one first; of a part nobody has opened, or that was left as foul as it may be, not how far its clock has run */
     private function sorted(): array
     {
+        $silent = $this->care->neverOpened() || [] !== array_filter($this->care->rhythm->reasons, static fn (Reason $reason): bool => ReasonCode::LeftInPlace === $reason->code && $reason->values['foulings'] >= 1);
         $reasons = array_values(array_filter(
             $this->care->rhythm->reasons,
-            fn (Reason $reason): bool => !$this->care->neverOpened() || ReasonCode::ClockDecides !== $reason->code,
+            static fn (Reason $reason): bool => !$silent || ReasonCode::ClockDecides !== $reason->code,
         ));
         usort($reasons, static fn (Reason $a, Reason $b): int => self::place($a) <=> self::place($b));
 
@@ -101,7 +127,7 @@ final readonly class TaskLine
         }
         $values = ['from' => Dates::day($window[0], $this->today), 'to' => Dates::day($window[1], $this->today), 'openings' => $learned];
 
-        return 0 === $learned ? (string) __(null === $this->care->history->last()?->found ? 'today.sure_none' : 'today.sure_none_yet', $values) : trans_choice('today.sure', $learned, $values);
+        return 0 === $learned ? (string) __($this->wasFound() ? 'today.sure_none_yet' : 'today.sure_none', $values) : trans_choice('today.sure', $learned, $values);
     }
 
     /** Why the reminder waits, in brackets; empty where there is nothing to say. */

@@ -45,7 +45,7 @@ final readonly class TracePage
     public function note(Machine $machine, Household $household, string $task): array
     {
         $care = $this->care->machine($machine, $household);
-        $trouble = $this->reader->trouble($machine);
+        $trouble = $this->reader->trouble($machine, $household);
         $symptoms = array_filter($trouble->symptoms, static fn (Symptom $symptom): bool => $symptom->when->holds($machine->traits));
         $pointing = !isset($care->tasks[$task]) ? [] : array_intersect_key($trouble->pointingTo($task, $machine->traits), $symptoms);
 
@@ -64,7 +64,7 @@ final readonly class TracePage
     /** @return array<string, mixed> */
     public function deck(Trace $trace, Household $household): array
     {
-        $trouble = $this->reader->trouble($trace->machine);
+        $trouble = $this->reader->trouble($trace->machine, $household);
         $reading = $this->reader->read($trace, $household);
 
         return [
@@ -83,7 +83,7 @@ final readonly class TracePage
             'before' => $this->before($trace, $household, $trouble),
             'photo' => Photo::query()->where('trace_id', $trace->id)->first(),
             'learned' => $this->fixes->learned($trace->machine, $household),
-            'ask' => $this->open->isToBeAsked($trace),
+            'ask' => $this->open->isToBeAsked($trace, $household),
             'cause' => null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
             'procedureNames' => $this->handbook->kind($trace->machine->kind)->procedureNames,
         ];

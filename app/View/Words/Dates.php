@@ -38,6 +38,19 @@ final class Dates
         return self::format($day, null === $today || abs($day->since($today)) < self::SAME_YEAR ? 'j M' : 'j M Y');
     }
 
+    /**
+     * The ends of a range, "3 Dec" and "12 Jan", both with their years where either is not of this one.
+     *
+     * @return array{string, string}
+     */
+    public static function ends(Day $from, Day $to, Day $today): array
+    {
+        $year = static fn (Day $day): string => $day->midnight()->format('Y');
+        $format = $year($from) === $year($today) && $year($to) === $year($today) ? 'j M' : 'j M Y';
+
+        return [self::format($from, $format), self::format($to, $format)];
+    }
+
     /** "today", "tomorrow", "in 6 days", "yesterday", "3 days ago". */
     public static function relative(Day $day, Day $today): string
     {

@@ -49,7 +49,7 @@ final class EntryWords
             $says instanceof Meter => self::text('meter', ['uses' => Uses::counted($says->total, $says->unit)]),
             $says instanceof Light => self::text($says->on ? 'light_on' : 'light_off', ['light' => $says->light]),
             $says instanceof Symptom => self::text('symptom', ['symptom' => mb_strtolower($this->symptom($machine, $says->symptom))]).(null === $says->where ? '' : self::text('where', ['where' => (string) __("traces.zone.$says->where")])),
-            $says instanceof Fix => self::text('fix', ['action' => mb_strtolower((null === $machine ? null : $this->handbook->trouble($machine->kind)?->actions[$says->action] ?? null)->name ?? $says->action)]),
+            $says instanceof Fix => self::text($says->helped ? 'fix' : 'fix_failed', ['action' => mb_strtolower((null === $machine ? null : $this->handbook->trouble($machine->kind)?->actions[$says->action] ?? null)->name ?? $says->action)]),
             $says instanceof Confirmation => self::text($says->caused ? 'caused' : 'not_caused', ['task' => mb_strtolower($this->task($machine, $says->task))]),
             $says instanceof Snooze => self::text('snooze', ['task' => $this->task($machine, $says->task), 'until' => Dates::day($says->until), 'reason' => $says->reason]),
             $says instanceof Away => self::text('away', ['from' => Dates::day($says->from), 'to' => Dates::day($says->to)]).('' === $says->reason ? '' : self::text('away_reason', ['reason' => $says->reason])),

@@ -18,7 +18,7 @@
     <div class="due__when">
         @if ($line->bar && $window && $window[0] != $window[1])
             {!! $line->bar->svg() !!}
-            <div class="due__ends" aria-hidden="true"><span>{{ Dates::short($window[0], $today) }}</span><span>{{ Dates::short($window[1], $today) }}</span></div>
+            <div class="due__ends" aria-hidden="true">@foreach (Dates::ends($window[0], $window[1], $today) as $end)<span>{{ $end }}</span>@endforeach</div>
         @endif
         <strong>{{ $line->when() }}</strong>
         <a class="why-link" href="/machines/{{ $care->machine->id }}/rhythm/{{ $care->task->id }}">why{{ $care->isDue() ? ', or not now' : '' }}?<span class="visually-hidden"> {{ $care->name() }} of {{ $care->machine->name }}</span></a>

@@ -75,6 +75,7 @@
                     </form>
                     <a class="push" href="{{ route('traces.create', $machine) }}">Something is wrong</a>
                     <a class="push push--quiet" href="{{ route('rhythm', ['machine' => $machine->id]) }}">Its rhythm</a>
+                    <a class="push push--quiet" href="{{ route('uses.index', $machine) }}">Its use, day by day</a>
                     <a class="push push--quiet" href="{{ route('devices.create', $machine) }}">Counters</a>
                     <a class="push push--quiet" href="{{ route('logbook', ['machine' => $machine->id]) }}">Its logbook</a>
                     <a class="push push--quiet" href="{{ route('machines.apart', $machine) }}">How it comes apart</a>

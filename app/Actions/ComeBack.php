@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Entry;
+use App\Models\Machine;
+use App\Models\User;
+use App\Support\DerivedUlid;
+use GoodRinse\Core\Logbook\Away;
+use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Voiding;
+use GoodRinse\Core\Quantity\Day;
+use Psr\Clock\ClockInterface;
+
+/** Ends an absence early: somebody is back today. */
+final readonly class ComeBack
+{
+    public function __construct(private ClockInterface $clock, private WriteEntries $write)
+    {
+    }
+
+    /** @param string $id ULID from the page, so that a second click writes nothing */
+    public function handle(Machine $machine, User $by, string $id): void
+    {
+        $now = $this->clock->now();
+        $today = Day::at($now, $by->home()->zone());
+        $drafts = [];
+        foreach (Entry::inForce($machine->entries()->where('kind', EntryKind::Away)->orderBy('seq')->get()) as $entry) {
+            $says = $entry->says();
+            if (!$says instanceof Away || $says->from->isAfter($today) || $today->isAfter($says->to)) {
+                continue;
+            }
+            $drafts[] = new EntryDraft(new Voiding(Voiding::CORRECTION), $now, Entry::BY_HAND, $machine, voids: $entry->id, id: DerivedUlid::of($id, "void $entry->id"));
+            if (!$says->from->isAfter($today->plus(-1))) {
+                $drafts[] = new EntryDraft(new Away($says->from, $today->plus(-1), $says->reason), $entry->happened_at->toDateTimeImmutable(), Entry::BY_HAND, $machine, id: DerivedUlid::of($id, $entry->id), corrects: $entry->id);
+            }
+        }
+        $this->write->handle($by->home(), $by, $drafts);
+    }
+}
