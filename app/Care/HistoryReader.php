@@ -16,7 +16,6 @@ use GoodRinse\Core\Logbook\PayloadCodec;
 use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Usage\UseLine;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Gathers what the logbook says about a machine, from its first entry to now. */
@@ -38,11 +37,11 @@ final readonly class HistoryReader
     /** @return array{MachineHistory, int} the history, and the Unix time of the newest happening, later ones included */
     public function read(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf): array
     {
-        $entries = InForce::among($this->entries($machine));
-        $newest = [] === $entries ? 0 : $entries[count($entries) - 1]->happenedAt->getTimestamp();
+        [$entries, $counts] = $this->said($machine);
+        $newest = max([] === $entries ? 0 : $entries[count($entries) - 1]->happenedAt->getTimestamp(), $counts[count($counts) - 1][0] ?? 0);
         $absences = HistoryBuilder::absences($entries, $asOf);
         $days = new LocalDays($zone);
-        $use = $this->line($machine, $entries, $days, $asOf);
+        $use = $this->line($machine, $entries, $counts, $days, $asOf);
         $builder = new HistoryBuilder($days, $this->handbook->worst());
         $known = $machine->created_at?->toDateTimeImmutable() ?? $asOf;
 
@@ -52,51 +51,87 @@ final readonly class HistoryReader
     /** How much a machine was used, day by day. */
     public function use(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $now): UseLine
     {
-        return $this->line($machine, InForce::among($this->entries($machine)), new LocalDays($zone), $now);
+        [$entries, $counts] = $this->said($machine);
+
+        return $this->line($machine, $entries, $counts, new LocalDays($zone), $now);
     }
 
-    /** @param list<LogbookEntry> $entries in force */
-    private function line(Machine $machine, array $entries, LocalDays $days, \DateTimeImmutable $asOf): UseLine
+    /**
+     * @param list<LogbookEntry>      $entries in force
+     * @param list<array{int, float}> $counts
+     */
+    private function line(Machine $machine, array $entries, array $counts, LocalDays $days, \DateTimeImmutable $asOf): UseLine
     {
         $kind = $this->handbook->kind($machine->kind);
-        $until = max(floor($days->of($asOf)) + 0.5, self::latest($entries, $asOf, $days));
+        $until = max(floor($days->of($asOf)) + 0.5, self::latest($entries, $counts, $asOf, $days));
+        $record = (new UseEntries($days, $kind->litresPerUse($machine->traits)))->record($entries, $asOf, $counts);
 
-        return UseLine::of((new UseEntries($days, $kind->litresPerUse($machine->traits)))->record($entries, $asOf), $until, $kind->declaredUsesPerDay($machine->habits), $kind->mostUsesPerDay, $this->handbook->rhythmModel());
+        return UseLine::of($record, $until, $kind->declaredUsesPerDay($machine->habits), $kind->mostUsesPerDay, $this->handbook->rhythmModel());
     }
 
     /** Known uses of a machine from a moment on: what was counted or told, each use once, and nothing that was taken back. */
     public function usesSince(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $since, \DateTimeImmutable $now): float
     {
-        $kind = $this->handbook->kind($machine->kind);
         $days = new LocalDays($zone);
-        $record = (new UseEntries($days, $kind->litresPerUse($machine->traits)))->record(InForce::among($this->entries($machine, $since->modify(self::READING_BEFORE))), $now);
+        [$entries, $counts] = $this->said($machine, $since->modify(self::READING_BEFORE));
 
-        return UseLine::of($record, $days->of($now), 0.0, $kind->mostUsesPerDay, $this->handbook->rhythmModel())->counted($days->of($since), $days->of($now));
+        return $this->line($machine, $entries, $counts, $days, $now)->counted($days->of($since), $days->of($now));
     }
 
     /**
      * When the newest happening was, in days. Use is told up to then, or up to the middle of today, so that what follows
      * from the logbook does not change from one look to the next.
      *
-     * @param list<LogbookEntry> $entries
+     * @param list<LogbookEntry>      $entries
+     * @param list<array{int, float}> $counts
      */
-    private static function latest(array $entries, \DateTimeImmutable $asOf, LocalDays $days): float
+    private static function latest(array $entries, array $counts, \DateTimeImmutable $asOf, LocalDays $days): float
     {
+        $latest = -INF;
         for ($i = count($entries) - 1; $i >= 0; --$i) {
             if ($entries[$i]->happenedAt <= $asOf) {
-                return $days->of($entries[$i]->happenedAt);
+                $latest = $days->of($entries[$i]->happenedAt);
+                break;
+            }
+        }
+        for ($i = count($counts) - 1; $i >= 0; --$i) {
+            if ($counts[$i][0] <= $asOf->getTimestamp()) {
+                return max($latest, $days->at($counts[$i][0]));
             }
         }
 
-        return -INF;
+        return $latest;
     }
 
-    /** @return \Generator<LogbookEntry> */
-    private function entries(Machine $machine, ?\DateTimeImmutable $from = null): \Generator
+    /**
+     * What is in force of what was said of a machine. Single uses are many and say nothing else, so they are read as
+     * numbers: as entries they would take longer than everything else together.
+     *
+     * @return array{list<LogbookEntry>, list<array{int, float}>} entries, and time and uses of single counts, the oldest happening first
+     */
+    private function said(Machine $machine, ?\DateTimeImmutable $from = null): array
+    {
+        $since = $from?->format('Y-m-d H:i:s') ?? '';
+        [$entries, $voided] = InForce::split($this->entries($machine, $since));
+        $query = DB::connection()->getPdo()->prepare("select cast(strftime('%s', happened_at) as integer), json_extract(payload, '\$.uses'), id from entries where machine_id = ? and kind = 'counter' and happened_at >= ? and json_extract(payload, '\$.over') is null and json_extract(payload, '\$.unit') <> 'litres' order by happened_at, seq");
+        $query->execute([$machine->id, $since]);
+        $counts = [];
+        while (is_array($row = $query->fetch(\PDO::FETCH_NUM))) {
+            [$time, $uses, $id] = $row;
+            if (!isset($voided[$id]) && is_int($time) && is_numeric($uses)) {
+                $counts[] = [$time, (float) $uses];
+            }
+        }
+
+        return [$entries, $counts];
+    }
+
+    /** @return \Generator<LogbookEntry> without single counts */
+    private function entries(Machine $machine, string $since): \Generator
     {
         $utc = new \DateTimeZone('UTC');
-        $rows = DB::table('entries')->where('machine_id', $machine->id)->whereIn('kind', self::KINDS)
-            ->when(null !== $from, static fn (Builder $query): Builder => $query->where('happened_at', '>=', $from?->format('Y-m-d H:i:s')))
+        $rows = DB::table('entries')->where('machine_id', $machine->id)->whereIn('kind', self::KINDS)->where('happened_at', '>=', $since)
+            ->whereRaw("(kind <> 'counter' or json_extract(payload, '$.over') is not null or json_extract(payload, '$.unit') = 'litres')")
             ->select(['seq', 'id', 'kind', 'happened_at', 'payload', 'voids'])->cursor();
         foreach ($rows as $row) {
             /** @var object{seq: int, id: string, kind: string, happened_at: string, payload: string, voids: string|null} $row */

@@ -108,8 +108,8 @@ final readonly class HistoryBuilder
         $records = [];
         $before = $last = null;
         foreach ($openings as [$at, $entry, $found, $left, $symptom]) {
-            $day = $this->day($at);
             $time = $this->times($at);
+            $day = Day::numbered((int) floor($time[0]));
             $estimated = null === $before ? 0.0 : self::estimated($use, $before[1], $time[1]);
             $records[] = new OpeningRecord(
                 $entry,

@@ -34,6 +34,16 @@ final class InForce
      */
     public static function among(iterable $entries): array
     {
+        return self::split($entries)[0];
+    }
+
+    /**
+     * @param iterable<Entry> $entries in any order
+     *
+     * @return array{list<Entry>, array<string, string>} those in force, as above, and what is out of force, entries that are not among them included
+     */
+    public static function split(iterable $entries): array
+    {
         $all = $voids = [];
         foreach ($entries as $entry) {
             if (null === $entry->voids) {
@@ -54,6 +64,6 @@ final class InForce
         }
         array_multisort($times, $orders, $kept); // an order is never twice, so entries themselves are not compared
 
-        return $kept;
+        return [$kept, $voided];
     }
 }

@@ -17,10 +17,16 @@ final readonly class UseEntries
     {
     }
 
-    /** @param iterable<Entry> $entries in force, the oldest happening first */
-    public function record(iterable $entries, \DateTimeImmutable $asOf): UseRecord
+    /**
+     * @param iterable<Entry>         $entries in force, the oldest happening first
+     * @param list<array{int, float}> $counts  Unix seconds and uses of single counts that need no entry of their own
+     */
+    public function record(iterable $entries, \DateTimeImmutable $asOf, array $counts = []): UseRecord
     {
         $taps = $told = $meters = $away = [];
+        foreach ($counts as [$time, $uses]) {
+            $taps[] = [$this->days->at($time), $uses];
+        }
         foreach ($entries as $entry) {
             $says = $entry->payload;
             if ($entry->happenedAt > $asOf) {

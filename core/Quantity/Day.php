@@ -34,6 +34,16 @@ final readonly class Day implements \Stringable
         return self::at(new \DateTimeImmutable($iso.'T00:00:00Z'), new \DateTimeZone('UTC'));
     }
 
+    /**
+     * @param int $number as a day counts itself
+     *
+     * @throws NoSuchDay outside the years 1 to 9999
+     */
+    public static function numbered(int $number): self
+    {
+        return $number >= self::FIRST && $number <= self::LAST ? new self($number) : throw NoSuchDay::beyondCalendar();
+    }
+
     /** The day it is at this instant, in this time zone. */
     public static function at(\DateTimeInterface $instant, \DateTimeZone $zone): self
     {

@@ -17,6 +17,8 @@ final class LocalDays
     /** @var list<array{int, int}>|null Unix time from which an offset holds, and the offset in seconds */
     private ?array $offsets = null;
 
+    private int $place = 0;
+
     /** @var array<int, array{int, int}> Unix time at which a day begins and its length in seconds */
     private array $days = [];
 
@@ -26,8 +28,13 @@ final class LocalDays
 
     public function of(\DateTimeInterface $moment): float
     {
-        $time = $moment->getTimestamp();
-        $day = $time < self::FROM || $time > self::TO ? Day::at($moment, $this->zone)->number : (int) floor(($time + $this->offset($time)) / 86400);
+        return $this->at($moment->getTimestamp());
+    }
+
+    /** @param int $time Unix seconds */
+    public function at(int $time): float
+    {
+        $day = $time < self::FROM || $time > self::TO ? Day::at(new \DateTimeImmutable("@$time"), $this->zone)->number : (int) floor(($time + $this->offset($time)) / 86400);
         [$begins, $length] = $this->days[$day] ??= $this->day($day);
 
         return $day + ($time - $begins) / $length;
@@ -61,16 +68,15 @@ final class LocalDays
         if ([] === $offsets) {
             return $this->zone->getOffset(new \DateTimeImmutable("@$time"));
         }
-        [$low, $high] = [0, count($offsets)];
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($offsets[$middle][0] <= $time) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
+        $i = $this->place;
+        while (isset($offsets[$i + 1]) && $offsets[$i + 1][0] <= $time) {
+            ++$i;
         }
+        while ($i > 0 && $offsets[$i][0] > $time) {
+            --$i;
+        }
+        $this->place = $i; // moments mostly come in their order
 
-        return $offsets[max(0, $low - 1)][1];
+        return $offsets[$i][1];
     }
 }

@@ -54,16 +54,7 @@ final class UseLine
         $away = Spans::of($record->away);
         [$metered, $byMeters, $held] = self::meters($record->meters, $now, $most);
         [$told, $byTold] = self::told($record->told, $away, $metered, $now);
-        $taps = array_values(array_filter($record->taps, static fn (array $tap): bool => $tap[0] <= $now && !$metered->holds($tap[0], true) && !$told->holds($tap[0])));
-        usort($taps, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        [$sum, $tapSums, $between] = [0.0, [], []];
-        $far = $habit > 0 ? max(self::NEIGHBOURS, self::NEIGHBOURS / $habit) : self::NEIGHBOURS;
-        foreach ($taps as $i => [$time, $uses]) {
-            $tapSums[] = $sum += $uses;
-            if ($i > 0 && $time - $taps[$i - 1][0] <= $far) {
-                $between[] = [$taps[$i - 1][0], $time];
-            }
-        }
+        [$taps, $tapSums, $between] = self::taps($record->taps, $now, $metered, $told, $habit);
         $pieces = [...$byMeters, ...$byTold];
         usort($pieces, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         [$sum, $sums] = [0.0, []];
@@ -73,7 +64,43 @@ final class UseLine
         }
         $gone = Spans::of(array_map(static fn (array $span): array => [$span[0], min($span[1], $now)], $away->spans));
 
-        return new self($model, $now, $habit, $taps, $tapSums, $pieces, $sums, $metered->with($told)->with(Spans::of($between))->with($gone), $away, $held);
+        return new self($model, $now, $habit, $taps, $tapSums, $pieces, $sums, $metered->with($told)->with($between)->with($gone), $away, $held);
+    }
+
+    /**
+     * @param list<array{float, float}> $taps
+     *
+     * @return array{list<array{float, float}>, list<float>, Spans} those that count, the earliest first, uses up to and with each, and the time between neighbours
+     */
+    private static function taps(array $taps, float $now, Spans $metered, Spans $told, float $habit): array
+    {
+        $times = array_column($taps, 0);
+        array_multisort($times, array_keys($taps), $taps);
+        $far = $habit > 0 ? max(self::NEIGHBOURS, self::NEIGHBOURS / $habit) : self::NEIGHBOURS;
+        $known = [] !== $metered->spans || [] !== $told->spans;
+        [$kept, $sum, $sums, $between, $from, $last] = [[], 0.0, [], [], null, null];
+        foreach ($taps as $tap) {
+            [$time, $uses] = $tap;
+            if ($time > $now) {
+                break;
+            }
+            if ($known && ($metered->holds($time, true) || $told->holds($time))) {
+                continue;
+            }
+            if (null !== $last && $time - $last > $far) {
+                $between[] = [(float) $from, $last];
+                $from = $time;
+            }
+            $from ??= $time;
+            $last = $time;
+            $kept[] = $tap;
+            $sums[] = $sum += $uses;
+        }
+        if (null !== $last) {
+            $between[] = [(float) $from, $last];
+        }
+
+        return [$kept, $sums, Spans::of($between)];
     }
 
     /**
