@@ -69,7 +69,6 @@ Route::middleware('auth')->group(function (): void {
         Route::put('machines/{machine}', [MachineController::class, 'update'])->name('machines.update')->can('update', 'machine');
         Route::put('machines/{machine}/traits/{trait}', [TraitController::class, 'update'])->name('machines.trait')->can('update', 'machine');
         Route::get('machines/{machine}/uses', [UseController::class, 'index'])->name('uses.index')->can('view', 'machine');
-        Route::post('machines/{machine}/back', [AwayController::class, 'back'])->name('away.back')->can('update', 'machine');
         Route::post('machines/{machine}/uses', [UseController::class, 'store'])->name('uses.store')->can('update', 'machine');
         Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
         Route::get('machines/{machine}/rounds/new', [RoundController::class, 'create'])->name('rounds.create')->can('view', 'machine');
@@ -117,6 +116,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('traces/{trace}/sheet.pdf', [TraceController::class, 'sheetPdf'])->name('traces.sheet.pdf')->can('view', 'trace');
         Route::get('away', [AwayController::class, 'create'])->name('away');
         Route::post('away', [AwayController::class, 'store']);
+        Route::post('away/back', [AwayController::class, 'back'])->name('away.back');
 
         Route::get('machines/{machine}/devices/new', [DeviceController::class, 'create'])->name('devices.create')->can('update', 'machine');
         Route::post('machines/{machine}/devices', [DeviceController::class, 'store'])->name('devices.store')->can('update', 'machine');

@@ -14,7 +14,7 @@ use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
-/** Ends an absence early: somebody is back today. */
+/** Ends absences early: somebody is back today. */
 final readonly class ComeBack
 {
     public function __construct(private ClockInterface $clock, private WriteEntries $write)
@@ -22,7 +22,13 @@ final readonly class ComeBack
     }
 
     /** @param string $id ULID from the page, so that a second click writes nothing */
-    public function handle(Machine $machine, User $by, string $id): void
+    public function handle(User $by, string $id): void
+    {
+        $this->write->handle($by->home(), $by, array_merge(...array_map(fn (Machine $machine): array => $this->ending($machine, $by, $id), array_values($by->home()->machines()->get()->all()))));
+    }
+
+    /** @return list<EntryDraft> */
+    private function ending(Machine $machine, User $by, string $id): array
     {
         $now = $this->clock->now();
         $today = Day::at($now, $by->home()->zone());
@@ -37,6 +43,7 @@ final readonly class ComeBack
                 $drafts[] = new EntryDraft(new Away($says->from, $today->plus(-1), $says->reason), $entry->happened_at->toDateTimeImmutable(), Entry::BY_HAND, $machine, id: DerivedUlid::of($id, $entry->id), corrects: $entry->id);
             }
         }
-        $this->write->handle($by->home(), $by, $drafts);
+
+        return $drafts;
     }
 }

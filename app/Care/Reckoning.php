@@ -11,6 +11,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 use GoodRinse\Core\Rhythm\Signals;
@@ -42,7 +43,12 @@ final class Reckoning
         $until = null !== $past->snooze && $past->snooze->until->isAfter($today) ? $past->snooze->until : null;
         $lookBy = $past->isEmpty() && [] === $signals ? ($settings->since ?? $today)->plus($this->handbook->asking()->lookWithinDays) : null;
 
-        return [] === $clocks ? null : $this->engine()->assess($clocks, $today, $signals, $until, $history->absences, $lookBy);
+        if ([] === $clocks) {
+            return null;
+        }
+        $rhythm = $this->engine()->assess($clocks, $today, $signals, $until, $history->absences, $lookBy);
+
+        return $past->isEmpty() ? $rhythm->expecting(Fraction::of($this->handbook->rhythmModel()->cleanBy)) : $rhythm;
     }
 
     public function starting(Machine $machine, Household $household, CareTask $task): StartingInterval

@@ -44,7 +44,9 @@ final readonly class Rhythm
             return null;
         }
         if (!$this->state->isDue()) {
-            return null === $this->window ? null : [(float) $this->window[0]->since($today), (float) $this->dueOn->since($today), (float) $this->window[1]->since($today), false];
+            $due = (float) $this->dueOn->since($today);
+
+            return null === $this->window ? [$due, $due, $due, false] : [(float) $this->window[0]->since($today), (float) $this->dueOn->since($today), (float) $this->window[1]->since($today), false];
         }
         $next = null;
         foreach ($this->clocks as $reading) {
@@ -67,6 +69,12 @@ final readonly class Rhythm
     public function isPutOff(Day $today): bool
     {
         return null !== $this->remindOn && $this->remindOn->isAfter($today) && (null === $this->dueOn || $this->remindOn->isAfter($this->dueOn));
+    }
+
+    /** The same of a part of which nobody knows how it is, with what is to be expected then. */
+    public function expecting(Fraction $blocked): self
+    {
+        return new self($this->clocks, $this->deciding, $this->wear, $this->state, $blocked, $this->dueOn, $this->window, $this->remindOn, $this->reasons);
     }
 
     /** The same without the openings it was learned from: small enough to keep. */

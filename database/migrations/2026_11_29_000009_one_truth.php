@@ -15,7 +15,7 @@ return new class extends Migration {
     {
         Schema::table('machines', fn (Blueprint $table) => $table->json('rhythms')->default('{}'));
         // The entry that this one stands instead of.
-        Schema::table('entries', fn (Blueprint $table) => $table->ulid('corrects')->nullable());
+        Schema::table('entries', fn (Blueprint $table) => $table->ulid('corrects')->nullable()->index());
         DB::unprepared('DROP TRIGGER entries_refuse_update');
         foreach (DB::table('entries')->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(['seq', 'zone', 'happened_at', 'recorded_at']) as $entry) {
             $zone = new DateTimeZone((string) $entry->zone);
@@ -32,6 +32,9 @@ return new class extends Migration {
     public function down(): void
     {
         Schema::table('machines', fn (Blueprint $table) => $table->dropColumn('rhythms'));
-        Schema::table('entries', fn (Blueprint $table) => $table->dropColumn('corrects'));
+        Schema::table('entries', function (Blueprint $table): void {
+            $table->dropIndex(['corrects']);
+            $table->dropColumn('corrects');
+        });
     }
 };

@@ -13,7 +13,7 @@ return [
     'counted' => 'One more counted for :name.',
     'known' => ['counted' => 'counted', 'told' => 'told, spread over its days', 'estimated' => 'estimated, as nobody told', 'away' => 'nobody there'],
     'told_days' => 'Written down for these days, for :name.',
-    'back' => 'Welcome back. The absence ends yesterday, and the dates follow.',
+    'back' => 'Welcome back. Nobody was there until yesterday; the dates follow.',
     'told' => 'About as many as that, spread over the week, for :name.',
     'about_how_many' => 'number of uses',
     'light_on' => 'Noted: the light is on. The job it asks for is due today.',

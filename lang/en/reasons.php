@@ -15,6 +15,7 @@ return [
     'left-due' => 'It was left as it was then (:grade), so it is due until somebody cleans it.',
     'kept' => 'You keep it at :interval, whatever is found.',
     'kept-instead' => 'You keep it at :interval; what was found would make it :instead.',
+    'look-once-late' => 'Nobody knows how it is. Look once, and the rhythm starts from what you find.',
     'look-once' => 'Nobody knows how it is. Look once by :by, and the rhythm starts from what you find.',
     'left-in-place' => 'What was left in place then (:grade) counts as :uses already run.',
     'no-use' => 'No :unit are being counted, so this clock gives no date.',

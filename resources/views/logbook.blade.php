@@ -34,7 +34,7 @@
                             <span class="line__words">
                                 <span>{{ $line->words }}</span>
                                 @if ($line->met)<strong class="hazard line__met">{{ $line->met }}</strong>@endif
-                                <small>{{ implode(' · ', array_filter([$line->time, $line->machine, $line->person, $line->entered, $line->was, $line->voidedBy ? 'taken back' : null])) }}</small>
+                                <small>{{ implode(' · ', array_filter([$line->time, $line->machine, $line->person, $line->entered, $line->was, $line->voidedBy ? ($line->isRight ? 'set right since' : 'taken back') : null])) }}</small>
                             </span>
                             @if ($line->canCorrect)<a class="push push--quiet" href="{{ route('entries.correct', $line->id) }}" aria-label="Set right: {{ $line->words }}">Set right</a>@endif
                             @if (! $line->isUndo)<button class="push push--quiet" form="void" formaction="/entries/{{ $line->voidedBy ?? $line->id }}/void" aria-label="{{ $line->voidedBy ? 'Bring back' : 'Undo' }}: {{ $line->words }}">{{ $line->voidedBy ? 'Bring back' : 'Undo' }}</button>@endif

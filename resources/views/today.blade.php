@@ -217,7 +217,6 @@
                                 <strong>{{ $care->machine->name }}</strong><br>
                                 <span class="muted small">{{ $until ? 'nobody there until '.Dates::short($until) : ($care->isWeekKnown() ? Uses::number($care->weekUses()).' in the last 7 days' : 'not counted lately; about '.Uses::number($care->history->rate * 7).' a week') }} · <a href="/machines/{{ $care->machine->id }}/trace">trouble?<span class="visually-hidden"> with {{ $care->machine->name }}</span></a></span>
                             </div>
-                            @if ($until)<form method="post" action="/machines/{{ $care->machine->id }}/back"><input type="hidden" name="_token" value="{{ $token }}"><input type="hidden" name="id" value="{{ Str::ulid() }}"><button class="push push--quiet" aria-label="Somebody is back at {{ $care->machine->name }}">I'm back</button></form>@endif
                             <form method="post" action="/machines/{{ $care->machine->id }}/uses">
                                 <input type="hidden" name="_token" value="{{ $token }}">
                                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
@@ -226,6 +225,7 @@
                         </div>
                     @endforeach
                     @if (count($machines) > 7)</details>@endif
+                    @if (array_filter($machines, fn ($care) => $care->awayUntil($today)))<form method="post" action="/away/back" class="mt-3"><input type="hidden" name="_token" value="{{ $token }}"><input type="hidden" name="id" value="{{ Str::ulid() }}"><button class="push">I'm back</button></form>@endif
                     <p class="small mt-3 mb-0"><a href="/away">Nobody at home for a while?</a></p>
                 </section>
                 <section class="tile">

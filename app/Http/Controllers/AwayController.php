@@ -9,7 +9,6 @@ use App\Actions\LogAway;
 use App\Care\CareReader;
 use App\Http\Requests\AwayRequest;
 use App\Http\Requests\UlidRequest;
-use App\Models\Machine;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -26,9 +25,9 @@ final class AwayController extends Controller
         return view('away', ['machines' => $care->household($household), 'today' => Day::at($clock->now(), $household->zone())]);
     }
 
-    public function back(UlidRequest $request, Machine $machine, ComeBack $back): RedirectResponse
+    public function back(UlidRequest $request, ComeBack $back): RedirectResponse
     {
-        $back->handle($machine, $this->person($request), $request->ulid());
+        $back->handle($this->person($request), $request->ulid());
 
         return redirect()->route('today')->with('did', __('machines.back'));
     }

@@ -15,6 +15,7 @@ final readonly class LogbookLine
      * @param string|null $voidedBy   id of the entry that takes this one out of force
      * @param bool        $canCorrect whether it can be set right
      * @param string      $was        when it was set right and what it said before; empty where it was not
+     * @param bool        $isRight    whether another line stands instead of it
      * @param string      $entered    when it was written down, where that is another day
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class LogbookLine
         public bool $canCorrect = false,
         public string $was = '',
         public string $entered = '',
+        public bool $isRight = false,
     ) {
     }
 }

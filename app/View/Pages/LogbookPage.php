@@ -115,6 +115,7 @@ final readonly class LogbookPage
     {
         $meetings = $this->meetings($rows, $household);
         $before = $this->before($rows, $machines, $household);
+        $right = DB::table('entries')->whereIn('corrects', array_map(static fn (object $row): string => $row->id, $rows))->pluck('id', 'corrects')->all();
         $today = Day::at($this->clock->now(), $household->zone());
         $voided = Entry::voidedAmong(array_map(static fn (object $row): string => $row->id, $rows));
         $utc = new \DateTimeZone('UTC');
@@ -142,6 +143,7 @@ final readonly class LogbookPage
                 !isset($voided[$row->id]) && in_array(EntryKind::from($row->kind), CorrectEntry::KINDS, true),
                 isset($before[$row->corrects ?? '']) ? (string) __('logbook.was', ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today), 'words' => $before[$row->corrects]]) : '',
                 null === $row->corrects && Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone)->number !== $day->number ? (string) __('logbook.entered', ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today)]) : '',
+                isset($right[$row->id]),
             );
         }
 

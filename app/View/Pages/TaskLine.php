@@ -48,7 +48,7 @@ final readonly class TaskLine
         $last = $this->care->history->last();
         $absent = null === $last ? 0 : $this->care->rhythm->deciding->clock->absences->days($last->day, $this->today);
 
-        $said = $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, $this->wasFound(), $this->care->scale(), $absent);
+        $said = $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, $this->wasFound(), $this->care->scale(), $absent, $this->today);
 
         return ReasonCode::ClockDecides === $reason->code ? $said.$this->estimated() : $said;
     }

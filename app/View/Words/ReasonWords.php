@@ -26,9 +26,10 @@ final readonly class ReasonWords
      * @param bool        $opened whether there was one at all
      * @param bool        $found  whether anybody said how the part was then
      * @param string      $scale  on which the part is judged
+     * @param Day|null    $today  so that a day of this year says no year
      * @param int         $absent days since then on which nobody was there and the clock stood still
      */
-    public function sentence(Reason $reason, ?string $since = null, bool $opened = true, bool $found = false, string $scale = Scales::MESH, int $absent = 0): string
+    public function sentence(Reason $reason, ?string $since = null, bool $opened = true, bool $found = false, string $scale = Scales::MESH, int $absent = 0, ?Day $today = null): string
     {
         $values = $reason->values;
 
@@ -42,15 +43,15 @@ final readonly class ReasonWords
                 'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
                 'instead' => Uses::counted(self::number($values['instead']), self::text($values['unit'])),
             ]),
-            ReasonCode::LookOnce => self::say('look-once', ['by' => Dates::day(Day::of(self::text($values['by'])))]),
+            ReasonCode::LookOnce => self::say(null !== $today && $today->isAfter(Day::of(self::text($values['by']))) ? 'look-once-late' : 'look-once', ['by' => Dates::day(Day::of(self::text($values['by'])), $today)]),
             ReasonCode::LeftInPlace => self::say(self::number($values['foulings'] ?? 0.0) >= 1 ? 'left-due' : 'left-in-place', [
                 'grade' => $this->grade(self::number($values['left']), $scale),
                 'uses' => Uses::counted(self::number($values['uses']), self::text($values['unit'])),
             ]),
             ReasonCode::NoUse => self::say('no-use', ['unit' => self::text($values['unit'])]),
             ReasonCode::Signal => self::say('signal-'.self::text($values['kind']), ['name' => self::text($values['name'])]),
-            ReasonCode::Away => self::say('away', ['until' => Dates::day(Day::of(self::text($values['until'])))]),
-            ReasonCode::Snoozed => self::say('snoozed', ['until' => Dates::day(Day::of(self::text($values['until'])))]),
+            ReasonCode::Away => self::say('away', ['until' => Dates::day(Day::of(self::text($values['until'])), $today)]),
+            ReasonCode::Snoozed => self::say('snoozed', ['until' => Dates::day(Day::of(self::text($values['until'])), $today)]),
         };
     }
 
@@ -78,7 +79,7 @@ final readonly class ReasonWords
 
         return self::say($opened ? (null === $since ? 'clock-decides' : 'clock-decides-since') : 'clock-decides-added', [
             'elapsed' => Uses::counted($elapsed, $unit), 'interval' => Uses::amount($interval, $unit), 'since' => (string) $since,
-            'absent' => 0 === $absent ? '' : trans_choice('reasons.absent', $absent, ['days' => $absent]),
+            'absent' => 0 === $absent ? '' : ', '.trans_choice('reasons.absent', $absent, ['days' => $absent]),
         ]);
     }
 

@@ -57,12 +57,12 @@
                     @method('put')
                     <fieldset class="field">
                         <legend class="visually-hidden">How it goes on</legend>
-                        <label class="with-gap"><input type="radio" name="keep" value="" @checked(! $own->isKept())> Learn from what is found</label>
+                        <label class="check-row"><input type="radio" name="keep" value="" @checked(! $own->isKept())> Learn from what is found</label>
                         @if ($own->isKept())
-                            <label class="with-gap"><input type="radio" name="keep" value="as-kept" checked> Keep it at {{ Uses::counted($own->count, $own->unit) }}</label>
+                            <label class="check-row"><input type="radio" name="keep" value="as-kept" checked> Keep it at {{ Uses::counted($own->count, $own->unit) }}</label>
                         @else
-                            <label class="with-gap"><input type="radio" name="keep" value="now"> Keep it at {{ Uses::counted($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit) }}, as it is now</label>
-                            @if ($care->start->base !== null)<label class="with-gap"><input type="radio" name="keep" value="start"> Keep it at {{ Uses::counted($care->start->count, $care->start->unit) }}, where it started</label>@endif
+                            <label class="check-row"><input type="radio" name="keep" value="now"> Keep it at {{ Uses::counted($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit) }}, as it is now</label>
+                            @if ($care->start->base !== null && Uses::counted($care->start->count, $care->start->unit) !== Uses::counted($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit))<label class="check-row"><input type="radio" name="keep" value="start"> Keep it at {{ Uses::counted($care->start->count, $care->start->unit) }}, where it started</label>@endif
                         @endif
                     </fieldset>
                     <div class="row g-3">
