@@ -1,12 +1,12 @@
 @php
     use App\View\Words\Dates;
-    $query = fn (array $with) => array_filter(array_merge(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show], $with), fn ($value) => $value !== null);
+    $query = fn (array $with) => array_filter(array_merge(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show], $asked, $with), fn ($value) => $value !== null);
 @endphp
 <x-layout title="Logbook" place="logbook">
     <x-scale-symbols :handbook="$handbook"/>
     <x-entry-signs/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
-    <h1>{{ $pointed ? 'This entry, and what came before.' : ($days ? 'What happened here, the latest first.' : 'Nothing is written down here yet.') }}</h1>
+    <h1>{{ $pointed ? 'This entry, and what came before.' : ($days ? 'What happened here, the latest first.' : ($asked ? 'Nothing like that is written down.' : 'Nothing is written down here yet.')) }}</h1>
     <nav class="filters" aria-label="What the logbook shows">
         @foreach (['care' => 'Care', 'uses' => 'Uses', 'all' => 'Everything, with undos'] as $id => $name)
             <a class="push" href="{{ route('logbook', $query(['show' => $id === 'care' ? null : $id])) }}" @if ($show === $id) aria-current="true" @endif>{{ $name }}</a>
@@ -16,6 +16,19 @@
             <x-machine-nav :machines="$machines" :current="$machine?->id" :url="fn ($each) => route('logbook', $query(['machine' => $each->id]))"/>
         @endif
     </nav>
+    <details class="mb-3" @if ($asked || $errors->any()) open @endif>
+        <summary>Find: a word, some days, one person</summary>
+        <form method="get" action="{{ route('logbook') }}" class="tile mt-2">
+            @foreach (array_filter(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show]) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+            <div class="row g-3">
+                <div class="col-12 col-md-4"><x-field name="find" label="A word" maxlength="60" :value="$asked['find'] ?? ''"/></div>
+                <div class="col-6 col-md-3"><x-field name="from" label="From" type="date" :value="$asked['from'] ?? ''"/></div>
+                <div class="col-6 col-md-3"><x-field name="to" label="To, that day too" type="date" :value="$asked['to'] ?? ''"/></div>
+                @if (count($people) > 1)<div class="col-12 col-md-2 field"><label class="form-label" for="f-by">By</label><select class="form-select" id="f-by" name="by"><option value="">anybody</option>@foreach ($people as $id => $name)<option value="{{ $id }}" @selected(($asked['by'] ?? '') === (string) $id)>{{ $name }}</option>@endforeach</select></div>@endif
+            </div>
+            <p class="with-gap mt-3 mb-0"><button class="push">Find</button>@if ($asked)<a class="push push--quiet" href="{{ route('logbook') }}">Show all again</a>@endif</p>
+        </form>
+    </details>
     @if (! $days)
         <section class="tile"><p class="mb-0">Every round, every opening and every load you count lands here, and can be taken back.</p></section>
     @endif

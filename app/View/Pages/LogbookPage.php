@@ -46,7 +46,7 @@ final readonly class LogbookPage
         $machine = $machines->get($request->string('machine')->toString());
         $pointed = $this->pointed($household, $request->string('entry')->toString());
         $show = null !== $pointed ? 'all' : ($request->filled('show') ? $request->string('show')->toString() : 'care');
-        $rows = $this->rows($household, $machine?->id, $show, $pointed ?? $request->string('before')->toString());
+        $rows = $this->rows($household, $machine, $show, $pointed ?? $request->string('before')->toString(), $request);
         $last = count($rows) > self::AT_ONCE ? $rows[self::AT_ONCE - 1] : null;
         $people = DB::table('users')->where('household_id', $household->id)->pluck('name', 'id')->all();
 
@@ -59,6 +59,8 @@ final readonly class LogbookPage
             'pointed' => null === $pointed ? null : $request->string('entry')->toString(),
             'today' => Day::at($this->clock->now(), $household->zone()),
             'days' => $this->days(array_slice($rows, 0, self::AT_ONCE), $household, $machines, $people),
+            'people' => $people,
+            'asked' => array_filter($request->only(['from', 'to', 'by', 'find']), static fn (mixed $value): bool => is_string($value) && '' !== $value),
             'more' => null === $last ? null : "{$last->happened_at}_{$last->seq}",
         ];
     }
@@ -76,11 +78,12 @@ final readonly class LogbookPage
      *
      * @return list<Row> one more than is shown, to know whether there are more
      */
-    private function rows(Household $household, ?string $machine, string $show, string $before): array
+    private function rows(Household $household, ?Machine $machine, string $show, string $before, LogbookRequest $asked): array
     {
         $query = DB::table('entries')->where('household_id', $household->id)
             ->where('happened_at', '<=', $this->clock->now()->format('Y-m-d H:i:s'))
-            ->when(null !== $machine, static fn (Builder $query): Builder => $query->where('machine_id', $machine));
+            ->when(null !== $machine, static fn (Builder $query): Builder => $query->where('machine_id', $machine?->id));
+        $this->narrow($query, $household, $machine, $asked);
         match ($show) {
             'uses' => $query->whereIn('kind', [EntryKind::Counter, EntryKind::Meter]),
             'all' => $query,
@@ -93,6 +96,32 @@ final readonly class LogbookPage
         $rows = $query->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::AT_ONCE + 1)->get()->all();
 
         return $rows;
+    }
+
+    /** Only of some days, by one person, or with a word in it. */
+    private function narrow(Builder $query, Household $household, ?Machine $machine, LogbookRequest $asked): void
+    {
+        $utc = new \DateTimeZone('UTC');
+        [$from, $to] = [$asked->day('from'), $asked->day('to')];
+        if (null !== $from) {
+            $query->where('happened_at', '>=', $from->atTime(0, 0, $household->zone())->setTimezone($utc)->format('Y-m-d H:i:s'));
+        }
+        if (null !== $to) {
+            $query->where('happened_at', '<', $to->plus(1)->atTime(0, 0, $household->zone())->setTimezone($utc)->format('Y-m-d H:i:s'));
+        }
+        if ($asked->filled('by')) {
+            $query->where('recorded_by', $asked->integer('by'));
+        }
+        $word = trim($asked->string('find')->toString());
+        if ('' !== $word) {
+            $like = static fn (string $text): string => '%'.addcslashes($text, '%_\\').'%';
+            $query->where(function (Builder $any) use ($word, $machine, $household, $like): void {
+                $any->whereRaw("json_extract(payload, '$.text') like ? escape '\\'", [$like($word)]);
+                foreach ($this->words->idsNamed($word, null === $machine ? array_unique($household->machines()->pluck('kind')->all()) : [$machine->kind]) as $id) {
+                    $any->orWhere('part', $id)->orWhereRaw("payload like ? escape '\\'", [$like("\"$id\"")]);
+                }
+            });
+        }
     }
 
     /** Without the counts, the undos themselves, and lines that a later one of the same round set right. */

@@ -128,6 +128,32 @@ final class EntryWords
         return self::text("opening.$key", ['part' => $part, 'found' => $found, 'left' => mb_strtolower($scale->nearest($opening->left)->name)]);
     }
 
+    /**
+     * What in the handbook goes by a name with this in it: parts, jobs, agents, things that are noticed, readings.
+     *
+     * @param array<array-key, mixed> $kinds of machines
+     *
+     * @return list<string> ids
+     */
+    public function idsNamed(string $word, array $kinds): array
+    {
+        $names = array_map(static fn ($agent): string => $agent->name, $this->handbook->chemistry()->agents);
+        foreach (array_filter($kinds, is_string(...)) as $id) {
+            $kind = $this->handbook->kind($id);
+            foreach ($kind->tasks() as $task) {
+                $names[$task->id] = "$task->name {$kind->part($task->part)->name([])}";
+            }
+            foreach ($kind->parts() as $part) {
+                $names[$part->id] = ($names[$part->id] ?? '').' '.$part->name([]);
+            }
+            foreach ($this->handbook->trouble($id)->symptoms ?? [] as $symptom) {
+                $names[$symptom->id] = $symptom->name;
+            }
+        }
+
+        return array_slice(array_map(strval(...), array_keys(array_filter($names, static fn (string $name): bool => false !== mb_stripos($name, $word)))), 0, 30);
+    }
+
     /** Id of the scale that a task's part is judged on. */
     public function scale(?Machine $machine, string $task): string
     {
