@@ -120,4 +120,40 @@ final class CalcTest extends TestCase
         self::assertStringStartsWith($message, $process->getErrorOutput());
         self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
     }
+
+    private const USE = '{"now":60.5,"since":30,"habit":0.7,"most":6,"taps":[{"t":12.8,"n":1}],"told":[{"from":40,"to":47,"n":5}],"meters":[{"id":"7","readings":[{"t":30,"total":80},{"t":20,"total":70},{"t":21,"total":1000}]}],"away":[{"from":50,"to":52}]}';
+
+    public function test_use_is_known_in_watched_time_and_estimated_in_the_rest(): void
+    {
+        $process = self::calc(self::USE, 'use');
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $out = json_decode($process->getOutput(), true, 16, JSON_THROW_ON_ERROR);
+        self::assertIsArray($out);
+        $weight = static fn (int $day): float => 0.5 ** ((60 - $day) / 30);
+        $metered = array_sum(array_map($weight, range(20, 29)));
+        $told = array_sum(array_map($weight, range(40, 46)));
+        $rate = ($metered * 1.0 + $told * 5 / 7) / ($metered + $told);
+        self::assertEqualsWithDelta([$rate, 5.0, 21.5 * $rate], [$out['rate'], $out['counted'], $out['estimated']], 1e-9);
+        self::assertEquals([17, [['7', 21]]], [$out['watchedDays'], $out['held']]);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badUse(): iterable
+    {
+        $with = static fn (string $from, string $to): string => str_replace($from, $to, self::USE);
+        yield 'two readings at one time' => [$with('{"t":21', '{"t":20'), '/meters/0/readings/2: '];
+        yield 'a period that ends before it begins' => [$with('"to":47', '"to":40'), '/told/0: '];
+        yield 'an absence of no length' => [$with('"to":52', '"to":50'), '/away/0: '];
+        yield 'a machine that can do nothing' => [$with('"most":6', '"most":0'), '/most: '];
+        yield 'negative uses' => [$with('"n":1', '"n":-1'), '/taps/0/n: '];
+        yield 'since the future' => [$with('"since":30', '"since":61'), '/since: '];
+        yield 'a missing list' => [$with(',"away":[{"from":50,"to":52}]', ''), '/away: is required'];
+        yield 'an unknown key' => [$with('"habit":0.7', '"habit":0.7,"hobby":1'), '/hobby: unknown key'];
+    }
+
+    #[DataProvider('badUse')]
+    public function test_bad_uses_exit_2_with_the_place(string $input, string $message): void
+    {
+        self::assertRefused(self::calc($input, 'use'), $message);
+    }
 }
