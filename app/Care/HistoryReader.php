@@ -12,10 +12,12 @@ use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\HistoryBuilder;
 use GoodRinse\Core\Logbook\InForce;
 use GoodRinse\Core\Logbook\MachineHistory;
+use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Logbook\PayloadCodec;
 use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Usage\UseLine;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Gathers what the logbook says about a machine, from its first entry to now. */
@@ -30,14 +32,19 @@ final readonly class HistoryReader
     /** A counter's reading so long before still tells what lies after it. */
     private const READING_BEFORE = '-60 days';
 
-    public function __construct(private Handbook $handbook)
+    public function __construct(private Handbook $handbook, private FrozenOpenings $frozen)
     {
     }
 
-    /** @return array{MachineHistory, int} the history, and the Unix time of the newest happening, later ones included */
-    public function read(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf): array
+    /**
+     * @param bool $keep whether what was reckoned of old openings is kept: not where the machine is as it only might be
+     *
+     * @return array{MachineHistory, int} the history, and the Unix time of the newest happening, later ones included
+     */
+    public function read(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf, bool $keep = true): array
     {
-        [$entries, $counts] = $this->said($machine);
+        $kept = $this->frozen->of($machine, $zone, $asOf);
+        [$entries, $counts] = $this->said($machine, kept: $kept);
         $newest = max([] === $entries ? 0 : $entries[count($entries) - 1]->happenedAt->getTimestamp(), $counts[count($counts) - 1][0] ?? 0);
         $absences = HistoryBuilder::absences($entries, $asOf);
         $days = new LocalDays($zone);
@@ -45,7 +52,12 @@ final readonly class HistoryReader
         $builder = new HistoryBuilder($days, $this->handbook->worst());
         $known = $machine->created_at?->toDateTimeImmutable() ?? $asOf;
 
-        return [$builder->build($entries, $use, $asOf, $known, $absences), $newest];
+        $history = $builder->build($entries, $use, $asOf, $known, $absences, $kept[1] ?? []);
+        if ($keep) {
+            $this->frozen->keep($machine, $zone, $history, $asOf, $kept);
+        }
+
+        return [$history, $newest];
     }
 
     /** How much a machine was used, day by day. */
@@ -107,12 +119,14 @@ final readonly class HistoryReader
      * What is in force of what was said of a machine. Single uses are many and say nothing else, so they are read as
      * numbers: as entries they would take longer than everything else together.
      *
+     * @param array{string, array<string, list<OpeningRecord>>}|null $kept openings that need not be read again
+     *
      * @return array{list<LogbookEntry>, list<array{int, float}>} entries, and time and uses of single counts, the oldest happening first
      */
-    private function said(Machine $machine, ?\DateTimeImmutable $from = null): array
+    private function said(Machine $machine, ?\DateTimeImmutable $from = null, ?array $kept = null): array
     {
         $since = $from?->format('Y-m-d H:i:s') ?? '';
-        [$entries, $voided] = InForce::split($this->entries($machine, $since));
+        [$entries, $voided] = InForce::split($this->entries($machine, $since, $kept));
         $query = DB::connection()->getPdo()->prepare("select cast(strftime('%s', happened_at) as integer), json_extract(payload, '\$.uses'), id from entries where machine_id = ? and kind = 'counter' and happened_at >= ? and json_extract(payload, '\$.over') is null and json_extract(payload, '\$.unit') <> 'litres' order by happened_at, seq");
         $query->execute([$machine->id, $since]);
         $counts = [];
@@ -126,12 +140,18 @@ final readonly class HistoryReader
         return [$entries, $counts];
     }
 
-    /** @return \Generator<LogbookEntry> without single counts */
-    private function entries(Machine $machine, string $since): \Generator
+    /**
+     * @param array{string, array<string, list<OpeningRecord>>}|null $kept
+     *
+     * @return \Generator<LogbookEntry> without single counts, and of openings that are kept only the last of each task
+     */
+    private function entries(Machine $machine, string $since, ?array $kept): \Generator
     {
+        $last = array_map(static fn (array $records): string => $records[count($records) - 1]->entry, array_values($kept[1] ?? []));
         $utc = new \DateTimeZone('UTC');
         $rows = DB::table('entries')->where('machine_id', $machine->id)->whereIn('kind', self::KINDS)->where('happened_at', '>=', $since)
             ->whereRaw("(kind <> 'counter' or json_extract(payload, '$.over') is not null or json_extract(payload, '$.unit') = 'litres')")
+            ->when(null !== $kept, static fn (Builder $query): Builder => $query->where(static fn (Builder $any): Builder => $any->where('kind', '<>', EntryKind::Opening)->orWhere('happened_at', '>=', $kept[0] ?? '')->orWhereIn('id', $last)->orWhereNotIn(DB::raw("json_extract(payload, '$.task')"), array_keys($kept[1] ?? []))))
             ->select(['seq', 'id', 'kind', 'happened_at', 'payload', 'voids'])->cursor();
         foreach ($rows as $row) {
             /** @var object{seq: int, id: string, kind: string, happened_at: string, payload: string, voids: string|null} $row */

@@ -58,7 +58,7 @@ final readonly class WhatIf
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
         $history = $this->history($machine, $household, $now);
-        $after = $machine->habits === $other->habits ? $history : $this->history($other, $otherHome, $now);
+        $after = $machine->habits === $other->habits ? $history : $this->history($other, $otherHome, $now, false);
         $moved = [];
         foreach ($kind->tasksFor($machine->traits) as $task) {
             $one = $this->reckoning->rhythm($machine, $household, $task, $history, $today);
@@ -79,8 +79,8 @@ final readonly class WhatIf
     }
 
     /** Uses that nobody counted are reckoned from the habits, so the history itself depends on them. */
-    private function history(Machine $machine, Household $household, \DateTimeImmutable $now): MachineHistory
+    private function history(Machine $machine, Household $household, \DateTimeImmutable $now, bool $keep = true): MachineHistory
     {
-        return $this->histories->read($machine, $household->zone(), $now)[0];
+        return $this->histories->read($machine, $household->zone(), $now, $keep)[0];
     }
 }

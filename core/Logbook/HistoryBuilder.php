@@ -37,12 +37,13 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param iterable<Entry>    $entries in force, the oldest happening first, as InForce gives them
-     * @param UseLine            $use     of the machine, up to this moment
-     * @param \DateTimeImmutable $asOf    nothing after this moment is looked at
-     * @param \DateTimeImmutable $since   the machine is known; uses of what was never opened count from here
+     * @param iterable<Entry>                    $entries in force, the oldest happening first, as InForce gives them
+     * @param UseLine                            $use     of the machine, up to this moment
+     * @param \DateTimeImmutable                 $asOf    nothing after this moment is looked at
+     * @param array<string, list<OpeningRecord>> $old     openings that are reckoned already, by task, the oldest first; of them only the last of each task has to be among the entries
+     * @param \DateTimeImmutable                 $since   the machine is known; uses of what was never opened count from here
      */
-    public function build(iterable $entries, UseLine $use, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences = new Absences()): MachineHistory
+    public function build(iterable $entries, UseLine $use, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences = new Absences(), array $old = []): MachineHistory
     {
         $openings = $opened = $snoozes = $symptoms = $said = $lights = [];
         $place = 0; // in the one order that decides what came after what
@@ -80,6 +81,7 @@ final readonly class HistoryBuilder
                 $absences,
                 null !== $snooze && $snooze[0] > ($opened[$task] ?? 0) ? $snooze[1] : null,
                 $this->open(array_diff_key($symptoms, $said), $task, $opened[$task] ?? 0),
+                $old[$task] ?? [],
                 array_keys(array_filter($lights, static fn (array $lit): bool => $lit[1] < ($opened[$task] ?? 0))),
             );
         }
@@ -100,16 +102,22 @@ final readonly class HistoryBuilder
     /**
      * @param list<array{\DateTimeImmutable, string, Fraction|null, Fraction, bool}> $openings when, entry, found, left, whether a symptom told it
      * @param list<SymptomRecord>                                                    $symptoms
+     * @param list<OpeningRecord>                                                    $old      reckoned already
      * @param list<string>                                                           $answered lights that it was opened after
      */
-    private function task(array $openings, UseLine $use, \DateTimeImmutable $since, Absences $absences, ?SnoozeRecord $snooze, array $symptoms, array $answered): TaskHistory
+    private function task(array $openings, UseLine $use, \DateTimeImmutable $since, Absences $absences, ?SnoozeRecord $snooze, array $symptoms, array $old, array $answered): TaskHistory
     {
         usort($openings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $records = [];
+        $records = $old;
+        $known = $old[count($old) - 1]->entry ?? null;
         $before = $last = null;
         foreach ($openings as [$at, $entry, $found, $left, $symptom]) {
             $time = $this->times($at);
             $day = Day::numbered((int) floor($time[0]));
+            if ($entry === $known) {
+                [$before, $last] = [$time, $day];
+                continue;
+            }
             $estimated = null === $before ? 0.0 : self::estimated($use, $before[1], $time[1]);
             $records[] = new OpeningRecord(
                 $entry,

@@ -6,8 +6,14 @@ namespace Tests\Feature;
 
 use App\Care\CareReader;
 use App\Care\DueList;
+use App\Care\FrozenOpenings;
 use App\Care\HistoryReader;
 use App\Models\Machine;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\MachineHistory;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Cache\NullStore;
+use Illuminate\Cache\Repository;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
@@ -22,6 +28,9 @@ final class OneTruthTest extends TestCase
 {
     private const SHARES = 4;
     private const HOMES = 24;
+
+    private Repository $kept;
+    private int $used = 0;
 
     /** @return iterable<string, array{int}> */
     public static function shares(): iterable
@@ -38,15 +47,18 @@ final class OneTruthTest extends TestCase
         $first = (int) (getenv('GOODRINSE_SEED') ?: 1);
         for ($seed = $first + $share; $seed < $first + $homes; $seed += self::SHARES) {
             $life = new HouseholdLife($seed, $this->clock);
+            $this->kept = new Repository(new ArrayStore(true));
             for ($i = $life->number(12, 30); $i > 0; --$i) {
                 $stories = $this->stories($life);
                 $life->goOn();
                 $this->assertSameStories($stories, $life);
+                $this->assertKeptIsWhole($life);
             }
             $this->assertOneTruth($life);
             $this->clock->move(sprintf('+%d minutes', $life->number(1, 900)));
             $this->assertOneTruth($life);
         }
+        self::assertGreaterThan(20, $this->used, 'old openings were kept often enough to tell');
     }
 
     /**
@@ -138,7 +150,18 @@ final class OneTruthTest extends TestCase
         return $stories;
     }
 
-    private function history(Machine $machine, HouseholdLife $life): \GoodRinse\Core\Logbook\MachineHistory
+    /** What is kept of old openings comes out as the whole history does, to the last digit. */
+    private function assertKeptIsWhole(HouseholdLife $life): void
+    {
+        $handbook = app(Handbook::class);
+        foreach ($life->machines as $machine) {
+            $this->used += null === (new FrozenOpenings($handbook, $this->kept, 12, 4))->of($machine->refresh(), $life->home->zone(), $this->clock->now()) ? 0 : 1;
+            $read = fn (FrozenOpenings $frozen): MachineHistory => (new HistoryReader($handbook, $frozen))->read($machine->refresh(), $life->home->zone(), $this->clock->now())[0];
+            self::assertEquals($read(new FrozenOpenings($handbook, new Repository(new NullStore()))), $read(new FrozenOpenings($handbook, $this->kept, 12, 4)), $life->told);
+        }
+    }
+
+    private function history(Machine $machine, HouseholdLife $life): MachineHistory
     {
         return app(HistoryReader::class)->read($machine->refresh(), $life->home->zone(), $this->clock->now())[0];
     }
