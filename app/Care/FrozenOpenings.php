@@ -23,7 +23,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class FrozenOpenings
 {
     /** Goes up when what is kept changes its shape. */
-    private const SHAPE = 1;
+    private const SHAPE = 2;
 
     /** Days after which an opening may be kept; and after which it is worth keeping more. */
     private const AGE = 90;
