@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
+use GoodRinse\Core\Quantity\NumberRange;
+
 /** How a household uses a machine: a number (loads a week) or one of some options (plates scraped or not). */
 final readonly class Habit
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
+use GoodRinse\Core\Quantity\NumberRange;
+
 /**
  * Builds from checked data what of a machine kind is not needed on every page.
  *

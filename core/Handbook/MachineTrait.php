@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
+use GoodRinse\Core\Quantity\NumberRange;
+
 /** Something that tells two machines of a kind apart and changes the work: what its tub is made of, how many screws hold a cover. */
 final readonly class MachineTrait
 {

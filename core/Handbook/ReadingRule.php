@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
+use GoodRinse\Core\Quantity\NumberRange;
+
 /** Something a person counts, measures or notices on the way: what it is and which values it may have. */
 final readonly class ReadingRule
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Quantity;
 
-use GoodRinse\Core\Handbook\NumberRange;
-
 /**
  * What a person writes a number in, where it is kept in another unit: millilitres, grams and litres are fluid ounces,
  * ounces and gallons in a household of cups and spoons; every other unit is its own.

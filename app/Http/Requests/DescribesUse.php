@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\MachineTrait;
-use GoodRinse\Core\Handbook\NumberRange;
 use GoodRinse\Core\Handbook\Option;
+use GoodRinse\Core\Quantity\NumberRange;
 use Illuminate\Validation\Rule;
 
 /** Reads how a machine is used and how often its jobs are begun with; what can be asked comes from the handbook. */

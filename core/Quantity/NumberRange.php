@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Handbook;
+namespace GoodRinse\Core\Quantity;
 
 /** A number a person may give, between two bounds, both allowed. */
 final readonly class NumberRange
