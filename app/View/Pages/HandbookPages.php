@@ -20,15 +20,19 @@ use GoodRinse\Core\Handbook\TroubleAction;
 use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
+use Illuminate\Contracts\Cache\Repository;
 
 /** What the index pages of the handbook show. */
 final readonly class HandbookPages
 {
     private const CAUSES = 4;
 
+    /** Goes up when what is kept changes its shape. */
+    private const SHAPE = 1;
+
     private Composer $composer;
 
-    public function __construct(private Handbook $handbook, private Surroundings $surroundings, private FixHistory $fixes)
+    public function __construct(private Handbook $handbook, private Surroundings $surroundings, private FixHistory $fixes, private Repository $cache)
     {
         $this->composer = new Composer($handbook);
     }
@@ -40,28 +44,47 @@ final readonly class HandbookPages
      */
     public function procedures(Household $household, bool $all, string $query): array
     {
-        $groups = [];
-        foreach ($this->machines($household) as $machine) {
-            $groups[] = $this->ofMachine($machine, $household);
-        }
-        foreach ($all ? $this->otherKinds($household) : [] as $kind) {
-            $groups[] = $this->ofKind($kind);
-        }
-
-        $groups = [] === $groups ? array_map($this->ofKind(...), $this->otherKinds($household)) : $groups;
+        $groups = $this->groups($household, $all);
         foreach ($groups as $i => $group) {
-            $groups[$i]['lines'] = array_values(array_filter($group['lines'], static fn (ProcedureLine $line): bool => self::holds($line->text(), $query)));
+            $groups[$i]['lines'] = array_values(array_filter($group['lines'], static fn (ProcedureLine $line): bool => self::holds($line->text, $query)));
         }
+        $groups = array_values(array_filter($groups, static fn (array $group): bool => [] !== $group['lines']));
+        $also = '' === trim($query) ? [] : array_values(array_filter($this->alsoFound($household, $all), static fn (array $found): bool => self::holds(mb_strtolower("{$found['title']} {$found['text']}"), $query)));
 
         return [
             'all' => $all,
-            'groups' => array_values(array_filter($groups, static fn (array $group): bool => [] !== $group['lines'])),
+            'groups' => $groups,
             'query' => $query,
-            'alsoFound' => array_values(array_filter($this->alsoFound($household, $all), static fn (array $found): bool => self::holds(mb_strtolower("{$found['title']} {$found['text']}"), $query))),
+            'alsoFound' => $also,
+            'count' => array_sum(array_map(static fn (array $group): int => count($group['lines']), $groups)) + count($also),
         ];
     }
 
-    /** Whether every word that is looked for stands somewhere in the text; the page's script does the same as one types. */
+    /**
+     * The procedures of every machine, each put in its order for it: kept until a machine or the handbook changes.
+     *
+     * @return list<array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>}>
+     */
+    private function groups(Household $household, bool $all): array
+    {
+        $machines = $this->machines($household);
+        $said = array_map(static fn (Machine $machine): array => [$machine->id, $machine->name, $machine->traits, $machine->apart, $machine->own_parts], array_values($machines));
+        $signs = md5(serialize([$this->handbook->version(), $said, $all, $household->harsh_chemicals, $household->hardness, $household->hardness_unit, $household->vinegar_strength]));
+        $key = sprintf('howtos.%d.%s.%d', self::SHAPE, $household->id, $all ? 1 : 0);
+        $kept = $this->cache->get($key);
+        if (is_array($kept) && $signs === ($kept['signs'] ?? null)) {
+            return $kept['groups'];
+        }
+        $groups = array_map(fn (Machine $machine): array => $this->ofMachine($machine, $household), array_values($machines));
+        foreach ($all || [] === $groups ? $this->otherKinds($household) : [] as $kind) {
+            $groups[] = $this->ofKind($kind);
+        }
+        $this->cache->forever($key, ['signs' => $signs, 'groups' => $groups]);
+
+        return $groups;
+    }
+
+    /** Whether every word that is looked for stands somewhere in the text. */
     private static function holds(string $text, string $query): bool
     {
         foreach (preg_split('/\s+/', mb_strtolower($query), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
@@ -135,7 +158,7 @@ final readonly class HandbookPages
         return array_map(static fn (Cause $cause): array => ['name' => $cause->name, 'action' => $trouble->bestFor($cause->id, $traits)], array_slice($causes, 0, self::CAUSES));
     }
 
-    /** @return array{title: string, machine: Machine|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>} */
+    /** @return array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>} */
     private function ofMachine(Machine $machine, Household $household): array
     {
         $kind = $this->handbook->kind($machine->kind);
@@ -150,10 +173,10 @@ final readonly class HandbookPages
             }
         }
 
-        return ['title' => $machine->name, 'machine' => $machine, 'kind' => $kind->id, 'lines' => $lines, 'not' => $not];
+        return ['title' => $machine->name, 'machine' => $machine->id, 'kind' => $kind->id, 'lines' => $lines, 'not' => $not];
     }
 
-    /** @return array{title: string, machine: Machine|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>} */
+    /** @return array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>} */
     private function ofKind(MachineKind $kind): array
     {
         $lines = array_map(fn (string $id): ProcedureLine => $this->line($kind, $kind->procedure($id), null), array_keys($kind->procedureNames));
@@ -163,7 +186,7 @@ final readonly class HandbookPages
 
     private function line(MachineKind $kind, Procedure $procedure, ?Machine $machine): ProcedureLine
     {
-        return new ProcedureLine($kind->id, $procedure, Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [])), $machine);
+        return ProcedureLine::of($kind->id, $procedure, Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [])), $machine);
     }
 
     /** @return list<MachineKind> kinds of which the household has no machine */

@@ -12,24 +12,29 @@ use GoodRinse\Core\Round\Estimate;
 /** A procedure as the handbook's index shows it. */
 final readonly class ProcedureLine
 {
-    public function __construct(public string $kind, public Procedure $procedure, public Estimate $estimate, public ?Machine $machine)
+    /**
+     * @param bool        $several whether it is several procedures in one go
+     * @param int         $hands   minutes of a person's hands
+     * @param int         $waiting minutes of waiting, for soaks and cycles
+     * @param string      $text    what a search looks in, in small letters
+     * @param string|null $machine id of the machine it is shown for
+     */
+    private function __construct(public string $kind, public string $id, public string $name, public string $does, public bool $several, public int $hands, public int $waiting, public string $text, public ?string $machine)
     {
     }
 
-    /** What a search looks in, in small letters. */
-    public function text(): string
+    public static function of(string $kind, Procedure $procedure, Estimate $estimate, ?Machine $machine): self
     {
-        return mb_strtolower(implode(' ', [$this->procedure->name, $this->procedure->does, ...array_map(static fn (Step $step): string => $step->title, $this->procedure->steps)]));
-    }
-
-    public function hands(): int
-    {
-        return (int) ceil($this->estimate->hands->value);
-    }
-
-    /** Minutes of waiting, for soaks and cycles. */
-    public function waiting(): int
-    {
-        return max(0, (int) round($this->estimate->all->value - $this->estimate->hands->value));
+        return new self(
+            $kind,
+            $procedure->id,
+            $procedure->name,
+            $procedure->does,
+            (bool) $procedure->runs,
+            (int) ceil($estimate->hands->value),
+            max(0, (int) round($estimate->all->value - $estimate->hands->value)),
+            mb_strtolower(implode(' ', [$procedure->name, $procedure->does, ...array_map(static fn (Step $step): string => $step->title, $procedure->steps)])),
+            $machine?->id,
+        );
     }
 }

@@ -1,24 +1,28 @@
-// Narrows the handbook to what is typed: every word must be somewhere in a line.
+// Looks the handbook up while one types: the server searches, and what it found takes the place of the list.
+const PAUSE = 200; // ms without a key
+
 export default () => ({
-    init() {
-        if (this.$refs.query.value) {
-            this.narrow();
-        }
+    timer: null,
+    asked: 0,
+
+    later() {
+        clearTimeout(this.timer);
+        this.timer = setTimeout(() => this.search(), PAUSE);
     },
 
-    narrow() {
-        const words = this.$refs.query.value.toLowerCase().split(/\s+/).filter(Boolean);
-        let found = 0;
-        this.$root.querySelectorAll('[data-group]').forEach((group) => {
-            let here = 0;
-            group.querySelectorAll('[data-find]').forEach((line) => {
-                line.hidden = !words.every((word) => line.dataset.find.includes(word));
-                here += line.hidden ? 0 : 1;
-            });
-            group.hidden = here === 0 || ('also' in group.dataset && words.length === 0);
-            found += group.hidden ? 0 : here;
-        });
-        this.$refs.count.hidden = words.length === 0;
-        this.$refs.count.textContent = found === 0 ? 'Nothing holds all of these words. Try fewer, or all kinds of machines.' : `${found} found.`;
+    async search() {
+        const asked = ++this.asked;
+        const url = new URL(location.href);
+        url.searchParams.set('q', this.$refs.query.value);
+        try {
+            const page = new DOMParser().parseFromString(await (await fetch(url)).text(), 'text/html');
+            const found = page.querySelector('[data-found]');
+            if (found !== null && asked === this.asked) {
+                this.$refs.found.replaceChildren(...found.childNodes);
+                history.replaceState(null, '', url);
+            }
+        } catch {
+            // Cut off: the list stays as it is.
+        }
     },
 });

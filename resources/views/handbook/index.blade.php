@@ -4,26 +4,27 @@
             <h1>What do you want to look up?</h1>
             <x-handbook-tabs on="handbook"/>
         </div>
-        <form class="handbook__find" method="get" role="search" x-on:submit.prevent>
+        <form class="handbook__find" method="get" role="search" x-on:submit.prevent="search">
             @if ($all)<input type="hidden" name="show" value="all">@endif
             <label class="visually-hidden" for="q">Search the handbook</label>
-            <input class="form-control" id="q" name="q" type="search" value="{{ $query }}" placeholder="filter, smell, vinegar …" autocomplete="off" x-ref="query" x-on:input="narrow">
+            <input class="form-control" id="q" name="q" type="search" value="{{ $query }}" placeholder="filter, smell, vinegar …" autocomplete="off" x-ref="query" x-on:input="later">
             <x-mine-or-all to="handbook" :all="$all"/>
         </form>
-        <p class="muted" role="status" x-ref="count" hidden></p>
+        <div data-found x-ref="found">
+        <p class="muted" role="status" @if (trim($query) === '') hidden @endif>{{ $count === 0 ? 'Nothing holds all of these words. Try fewer, or all kinds of machines.' : $count.' found.' }}</p>
         @foreach ($groups as $group)
-            <section class="tile" data-group>
+            <section class="tile">
                 <h2>{{ $group['title'] }}@if ($group['machine'])<span class="muted small"> · as it is done on this machine</span>@endif</h2>
-                @foreach (['One job at a time' => array_filter($group['lines'], fn ($line) => ! $line->procedure->runs), 'Several in one go' => array_filter($group['lines'], fn ($line) => (bool) $line->procedure->runs)] as $sort => $lines)
+                @foreach (['One job at a time' => array_filter($group['lines'], fn ($line) => ! $line->several), 'Several in one go' => array_filter($group['lines'], fn ($line) => $line->several)] as $sort => $lines)
                 @if ($lines)
                 @if ($loop->last)<h3 class="mt-3">{{ $sort }}</h3>@endif
                 <ul class="clean-list howtos">
                     @foreach ($lines as $line)
-                        <li data-find="{{ $line->text() }}">
-                            <a class="row-link" href="{{ route('handbook.procedure', array_filter([$line->kind, $line->procedure->id, 'machine' => $line->machine?->id])) }}">
-                                <strong>{{ $line->procedure->name }}</strong>
-                                <span>{{ $line->procedure->does }}</span>
-                                <span class="muted small nums">{{ $line->hands() }} min of hands{{ $line->waiting() ? ', '.App\View\Words\Uses::minutes($line->waiting()).' of waiting' : '' }}</span>
+                        <li>
+                            <a class="row-link" href="/handbook/{{ $line->kind }}/{{ $line->id }}{{ $line->machine ? '?machine='.$line->machine : '' }}">
+                                <strong>{{ $line->name }}</strong>
+                                <span>{{ $line->does }}</span>
+                                <span class="muted small nums">{{ $line->hands }} min of hands{{ $line->waiting ? ', '.App\View\Words\Uses::minutes($line->waiting).' of waiting' : '' }}</span>
                             </a>
                         </li>
                     @endforeach
@@ -35,15 +36,16 @@
                 @endif
             </section>
         @endforeach
-        <section class="tile" data-group data-also @if ($query === '') hidden @endif>
-            <h2>Elsewhere in the handbook</h2>
-            <ul class="clean-list howtos">
-                @foreach ($alsoFound as $found)
-                    <li data-find="{{ mb_strtolower($found['title'].' '.$found['text']) }}">
-                        <a class="row-link" href="{{ $found['url'] }}"><strong>{{ $found['title'] }}</strong><span>{{ $found['text'] }}</span><span class="muted small">{{ $found['sort'] }}</span></a>
-                    </li>
-                @endforeach
-            </ul>
-        </section>
+        @if ($alsoFound)
+            <section class="tile">
+                <h2>Elsewhere in the handbook</h2>
+                <ul class="clean-list howtos">
+                    @foreach ($alsoFound as $found)
+                        <li><a class="row-link" href="{{ $found['url'] }}"><strong>{{ $found['title'] }}</strong><span>{{ $found['text'] }}</span><span class="muted small">{{ $found['sort'] }}</span></a></li>
+                    @endforeach
+                </ul>
+            </section>
+        @endif
+        </div>
     </div>
 </x-layout>
