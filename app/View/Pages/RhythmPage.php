@@ -20,6 +20,9 @@ use Psr\Clock\ClockInterface;
 /** What the rhythm place shows: a year of every task of a machine. */
 final readonly class RhythmPage
 {
+    /** Years that are drawn on one page. */
+    private const AT_ONCE = 5;
+
     /** Goes up when what is kept changes its shape. */
     private const SHAPE = 1;
 
@@ -28,11 +31,12 @@ final readonly class RhythmPage
     }
 
     /**
+     * @param int    $page   of the tasks, so many at a time
      * @param string $wanted id of the machine to show; the one with the most urgent task when empty
      *
      * @return array<string, mixed>
      */
-    public function for(Household $household, string $wanted): array
+    public function for(Household $household, string $wanted, int $page = 1): array
     {
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
@@ -45,7 +49,11 @@ final readonly class RhythmPage
             'today' => $today,
             'machines' => $machines,
             'shown' => $shown,
-            'years' => null === $shown ? [] : $this->years($shown, $household, $now, $today),
+            'years' => null === $shown ? [] : array_slice($this->years($shown, $household, $now, $today), ($page - 1) * self::AT_ONCE, self::AT_ONCE),
+            'page' => $page,
+            'pages' => null === $shown ? 1 : (int) ceil(count($shown->tasks) / self::AT_ONCE),
+            'before' => ($page - 1) * self::AT_ONCE,
+            'count' => null === $shown ? 0 : count($shown->tasks),
             'resting' => null === $shown ? [] : $this->resting($shown),
             'handbook' => $this->handbook,
         ];

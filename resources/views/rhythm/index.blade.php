@@ -57,6 +57,12 @@
                 </details>
             </section>
         @endforeach
+        @if ($pages > 1)
+            <p class="with-gap mt-3">
+                @if ($page > 1)<a class="push" href="{{ route('rhythm', ['machine' => $shown->machine->id, 'page' => $page - 1]) }}">The more urgent ones</a>@endif
+                @if ($page < $pages)<a class="push" href="{{ route('rhythm', ['machine' => $shown->machine->id, 'page' => $page + 1]) }}">{{ $count - $before - count($years) }} more</a>@endif
+            </p>
+        @endif
         @if ($resting)
             <p class="muted mt-4">On no clock, only when you want them: {{ implode(', ', array_map(fn ($task) => mb_strtolower($task->name), $resting)) }}. <a href="{{ route('machines.start', $shown->machine) }}">Put one on a clock</a>.</p>
         @endif
