@@ -6,9 +6,9 @@
     <x-scale-symbols :handbook="$handbook"/>
     <x-entry-signs/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
-    <h1>{{ $pointed ? 'This entry, and what came before.' : ($days ? 'What happened here, the latest first.' : ($asked ? 'Nothing like that is written down.' : 'Nothing is written down here yet.')) }}</h1>
+    <h1>{{ $pointed ? 'This entry, and what came before.' : ($show === 'pictures' ? 'Pictures, the latest first.' : ($days ? 'What happened here, the latest first.' : ($asked ? 'Nothing like that is written down.' : 'Nothing is written down here yet.'))) }}</h1>
     <nav class="filters" aria-label="What the logbook shows">
-        @foreach (['care' => 'Care', 'uses' => 'Uses', 'all' => 'Everything, with undos'] as $id => $name)
+        @foreach (['care' => 'Care', 'uses' => 'Uses', 'all' => 'Everything, with undos', 'pictures' => 'Pictures'] as $id => $name)
             <a class="push" href="{{ route('logbook', $query(['show' => $id === 'care' ? null : $id])) }}" @if ($show === $id) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
         @if ($machines->count() > 1)
@@ -29,7 +29,15 @@
             <p class="with-gap mt-3 mb-0"><button class="push">Find</button>@if ($asked)<a class="push push--quiet" href="{{ route('logbook') }}">Show all again</a>@endif</p>
         </form>
     </details>
-    @if (! $days)
+    @if ($show === 'pictures')
+        <div class="photos gallery">
+            @forelse ($photos as $each)
+                <figure><a href="{{ $each['to'] ?? route('photos.show', $each['photo']) }}"><img src="{{ route('photos.show', $each['photo']) }}" loading="lazy" alt="{{ $each['of'] }}, {{ Dates::day($each['day'], $today) }}"></a><figcaption class="muted small">{{ Dates::day($each['day'], $today) }}{{ $each['of'] ? ', '.$each['of'] : '' }}</figcaption></figure>
+            @empty
+                <p class="muted">No pictures yet. A round takes them, step by step.</p>
+            @endforelse
+        </div>
+    @elseif (! $days)
         <section class="tile"><p class="mb-0">Every round, every opening and every load you count lands here, and can be taken back.</p></section>
     @endif
     <form method="post" id="void">@csrf</form>

@@ -10,6 +10,7 @@ use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\Opening;
+use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -89,6 +90,17 @@ final class UseAndRhythmTest extends TestCase
         $this->put("/machines/{$this->machine->id}/rhythm/filter", ['least' => '20', 'most' => '10'])->assertSessionHasErrors('most');
         $this->put("/machines/{$this->machine->id}/rhythm/filter", [])->assertSessionHasNoErrors();
         self::assertSame([], $this->machine->refresh()->rhythms);
+    }
+
+    public function test_pictures_stand_together_each_with_its_machine_and_way_back(): void
+    {
+        $this->get('/logbook?show=pictures')->assertOk()->assertSee('No pictures yet');
+        $round = $this->startRound($this->user, $this->machine);
+        $this->tick($round, 'power-off', null, ['photo_id' => $this->ulid(), 'photo' => UploadedFile::fake()->image('sump.jpg', 60, 40)])->assertSessionHasNoErrors();
+        $this->get('/logbook?show=pictures')->assertOk()->assertSee('Pictures, the latest first.')->assertSee("/rounds/$round->id", false)->assertSee('15 June, Galley');
+        $other = $this->machineOf($this->user, ['name' => 'Second']);
+        $this->get("/logbook?show=pictures&machine=$other->id")->assertSee('No pictures yet');
+        $this->actingAs($this->member(Household::factory()->create()))->get('/logbook?show=pictures')->assertSee('No pictures yet');
     }
 
     public function test_the_logbook_is_searched_by_word_day_and_person(): void

@@ -15,7 +15,7 @@ final class LogbookRequest extends FormRequest
         return [
             'entry' => ['nullable', 'string', 'max:30'],
             'machine' => ['nullable', 'string', 'max:40'],
-            'show' => ['nullable', 'string', 'in:care,uses,all'],
+            'show' => ['nullable', 'string', 'in:care,uses,all,pictures'],
             'before' => ['nullable', 'string', 'max:60'],
             'from' => ['nullable', 'string', 'date_format:Y-m-d'],
             'to' => ['nullable', 'string', 'date_format:Y-m-d', ...($this->filled('from') ? ['after_or_equal:from'] : [])],

@@ -10,6 +10,7 @@ use App\Http\Requests\LogbookRequest;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Models\Photo;
 use App\View\Words\Dates;
 use App\View\Words\EntryWords;
 use App\View\Words\MeetingWords;
@@ -34,6 +35,7 @@ use Psr\Clock\ClockInterface;
 final readonly class LogbookPage
 {
     private const AT_ONCE = 25;
+    private const PICTURES = 200;
 
     public function __construct(private ClockInterface $clock, private EntryWords $words, private Handbook $handbook, private VesselReader $vessels, private MeetingWords $meetingWords)
     {
@@ -46,7 +48,8 @@ final readonly class LogbookPage
         $machine = $machines->get($request->string('machine')->toString());
         $pointed = $this->pointed($household, $request->string('entry')->toString());
         $show = null !== $pointed ? 'all' : ($request->filled('show') ? $request->string('show')->toString() : 'care');
-        $rows = $this->rows($household, $machine, $show, $pointed ?? $request->string('before')->toString(), $request);
+        $rows = 'pictures' === $show ? [] : $this->rows($household, $machine, $show, $pointed ?? $request->string('before')->toString(), $request);
+        $photos = 'pictures' === $show ? $this->photos($household, $machine) : [];
         $last = count($rows) > self::AT_ONCE ? $rows[self::AT_ONCE - 1] : null;
         $people = DB::table('users')->where('household_id', $household->id)->pluck('name', 'id')->all();
 
@@ -59,6 +62,7 @@ final readonly class LogbookPage
             'pointed' => null === $pointed ? null : $request->string('entry')->toString(),
             'today' => Day::at($this->clock->now(), $household->zone()),
             'days' => $this->days(array_slice($rows, 0, self::AT_ONCE), $household, $machines, $people),
+            'photos' => $photos,
             'people' => $people,
             'asked' => array_filter($request->only(['from', 'to', 'by', 'find']), static fn (mixed $value): bool => is_string($value) && '' !== $value),
             'more' => null === $last ? null : "{$last->happened_at}_{$last->seq}",
@@ -96,6 +100,38 @@ final readonly class LogbookPage
         $rows = $query->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::AT_ONCE + 1)->get()->all();
 
         return $rows;
+    }
+
+    /**
+     * The pictures of the household, the newest first, each with what it belongs to.
+     *
+     * @return list<array{photo: Photo, day: Day, of: string, to: string|null}>
+     */
+    private function photos(Household $household, ?Machine $machine): array
+    {
+        $machines = $household->machines()->pluck('name', 'id')->all();
+        $ofRounds = DB::table('rounds')->where('household_id', $household->id)->pluck('machine_id', 'id')->all();
+        $ofTraces = DB::table('traces')->where('household_id', $household->id)->pluck('machine_id', 'id')->all();
+        $photos = [];
+        foreach (Photo::query()->where('household_id', $household->id)->orderByDesc('taken_at')->limit(self::PICTURES)->get() as $photo) {
+            $of = $photo->machine_id ?? $ofRounds[$photo->round_id ?? ''] ?? $ofTraces[$photo->trace_id ?? ''] ?? null;
+            if (null !== $machine && $of !== $machine->id) {
+                continue;
+            }
+            $photos[] = [
+                'photo' => $photo,
+                'day' => Day::at($photo->taken_at, $household->zone()),
+                'of' => is_string($name = $machines[$of ?? ''] ?? null) ? $name : '',
+                'to' => match (true) {
+                    null !== $photo->round_id => "/rounds/$photo->round_id",
+                    null !== $photo->trace_id => "/traces/$photo->trace_id",
+                    null !== $photo->machine_id => "/machines/$photo->machine_id/apart",
+                    default => null,
+                },
+            ];
+        }
+
+        return $photos;
     }
 
     /** Only of some days, by one person, or with a word in it. */
