@@ -97,7 +97,7 @@ final class UseAndRhythmTest extends TestCase
         $this->get('/logbook?show=pictures')->assertOk()->assertSee('No pictures yet');
         $round = $this->startRound($this->user, $this->machine);
         $this->tick($round, 'power-off', null, ['photo_id' => $this->ulid(), 'photo' => UploadedFile::fake()->image('sump.jpg', 60, 40)])->assertSessionHasNoErrors();
-        $this->get('/logbook?show=pictures')->assertOk()->assertSee('Pictures, the latest first.')->assertSee("/rounds/$round->id", false)->assertSee('15 June, Galley');
+        $this->get('/logbook?show=pictures')->assertOk()->assertSee('Pictures, the latest first.')->assertSee("/rounds/$round->id", false)->assertSee("15 June, {$this->machine->name}");
         $other = $this->machineOf($this->user, ['name' => 'Second']);
         $this->get("/logbook?show=pictures&machine=$other->id")->assertSee('No pictures yet');
         $this->actingAs($this->member(Household::factory()->create()))->get('/logbook?show=pictures')->assertSee('No pictures yet');
