@@ -7,6 +7,7 @@ namespace App\Care;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Plan\Urgency;
@@ -147,9 +148,12 @@ final class CareReader
 
     private function stamp(Machine $machine, string $lastEntry, Day $today, Household $household): string
     {
-        $said = json_encode([$machine->apart, $machine->own_parts, $machine->traits, $machine->habits, $machine->schools, $machine->rhythms, $household->hardness, $household->hardness_unit, $household->harsh_chemicals, $household->vinegar_strength]);
+        return implode('|', [$this->handbook->version(), $lastEntry, $today, $household->timezone, self::said($machine, $household)]);
+    }
 
-        return implode('|', [$this->handbook->version(), $lastEntry, $today, $household->timezone, $said]);
+    private static function said(Machine $machine, Household $household): string
+    {
+        return (string) json_encode([$machine->apart, $machine->own_parts, $machine->traits, $machine->habits, $machine->schools, $machine->rhythms, $household->hardness, $household->hardness_unit, $household->harsh_chemicals, $household->vinegar_strength]);
     }
 
     private function gather(Machine $machine, Household $household, string $stamp, \DateTimeImmutable $now, Day $today): KeptCare
@@ -158,6 +162,7 @@ final class CareReader
         [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
         $rhythms = $procedures = $tasks = [];
         $composer = new Composer($this->handbook);
+        $offered = $this->offered($machine, $household, $kind, $composer);
         foreach ($kind->tasksFor($machine->traits) as $id => $task) {
             $rhythm = $this->reckoning->rhythm($machine, $household, $task, $history, $today);
             if (null === $rhythm) {
@@ -165,17 +170,13 @@ final class CareReader
             }
             $past = $history->task($id);
             $here = $this->surroundings->circumstances($machine, $household, [], [$id => $past->usesSince]);
-            $composed = [];
-            foreach ($task->procedures($machine->traits) as $name) {
-                $composed[$name] = $composer->compose($kind, ProcedureSet::of($name), $here)->procedure;
-            }
-            $composed = array_filter($composed);
-            $procedure = array_values($composed)[0] ?? null;
+            $allowed = array_values(array_intersect($task->procedures($machine->traits), $offered));
+            $procedure = [] === $allowed ? null : $composer->compose($kind, ProcedureSet::of($allowed[0]), $here)->procedure;
             if (null === $procedure) {
                 continue;
             }
             $rhythms[$id] = $rhythm->brief();
-            $procedures[$id] = array_keys($composed);
+            $procedures[$id] = $allowed;
             $tasks[$id] = KeptTask::pack(
                 $rhythms[$id],
                 $past->brief(self::OPENINGS),
@@ -194,9 +195,27 @@ final class CareReader
             $newest,
             $history->outline(array_keys($tasks)),
             $tasks,
-            $composer->offered($kind, $here),
+            $offered,
             (new Batches($this->handbook))->of($kind, $rhythms, $procedures, $here, $today),
         );
+    }
+
+    /**
+     * Ids of the procedures for a machine: what is in its logbook changes nothing of that, so they are kept until the machine does.
+     *
+     * @return list<string>
+     */
+    private function offered(Machine $machine, Household $household, MachineKind $kind, Composer $composer): array
+    {
+        $signs = $this->handbook->version().self::said($machine, $household);
+        $key = sprintf('offered.%d.%s', self::SHAPE, $machine->id);
+        $kept = $this->cache->get($key);
+        if (!is_array($kept) || $signs !== ($kept[0] ?? null)) {
+            $kept = [$signs, $composer->offered($kind, $this->surroundings->circumstances($machine, $household))];
+            $this->cache->forever($key, $kept);
+        }
+
+        return $kept[1];
     }
 
     private function care(Machine $machine, KeptCare $kept): MachineCare
