@@ -42,7 +42,7 @@ final class MachineTest extends TestCase
     {
         $this->actingAs($this->member())->post('/machines', self::answers(['habits' => ['loadsPerWeek' => '7', 'plates' => 'neither'], 'schools' => [], 'cleaned_on' => '2026-06-10']));
         $this->get('/')->assertSee('5 days since 10 June, of about 7.');
-        $this->get('/rhythm')->assertSee('which fits how you use it (straight in)');
+        $this->get('/rhythm?table=filter')->assertSee('which fits how you use it (straight in)');
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

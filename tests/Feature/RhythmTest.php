@@ -43,9 +43,9 @@ final class RhythmTest extends TestCase
         $this->opened('2026-05-20', 'film', 'film');
         $entry = Entry::query()->orderByDesc('happened_at')->firstOrFail();
 
-        $page = $this->get('/rhythm')->assertOk()->assertSee('Fine filter')->assertSee('learned from 2 openings')->assertSee('href="/logbook?entry='.$entry->id.'"', false)
+        $page = $this->get('/rhythm?table=filter')->assertOk()->assertSee('Fine filter')->assertSee('learned from 2 openings')->assertSee('href="/logbook?entry='.$entry->id.'"', false)
             ->assertSee('20 May 2026: film found, left film')->assertSee('It started from every month, 30 days, as you picked; at 7 loads a week that is 30 loads.');
-        $page->assertSeeInOrder(['As a table', '20 May', 'film, 10 %', '29 March', 'heavy, 60 %']);
+        $page->assertSeeInOrder(['20 May', 'film, 10 %', '29 March', 'heavy, 60 %']);
         $this->get("/logbook?entry=$entry->id")->assertSee('This entry, and what came before.')->assertSee('aria-current="true"', false)->assertSee('Fine filter looked at: film');
         $this->get('/logbook?entry='.$this->ulid())->assertOk()->assertSee('What happened here');
         $this->get('/rhythm?machine=nonsense')->assertOk()->assertSee('Galley');

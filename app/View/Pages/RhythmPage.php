@@ -24,19 +24,20 @@ final readonly class RhythmPage
     private const AT_ONCE = 5;
 
     /** Goes up when what is kept changes its shape. */
-    private const SHAPE = 1;
+    private const SHAPE = 2;
 
     public function __construct(private CareReader $care, private HistoryReader $histories, private Reckoning $reckoning, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private StartWords $starts, private Repository $cache)
     {
     }
 
     /**
+     * @param string $table  task whose openings are listed too
      * @param int    $page   of the tasks, so many at a time
      * @param string $wanted id of the machine to show; the one with the most urgent task when empty
      *
      * @return array<string, mixed>
      */
-    public function for(Household $household, string $wanted, int $page = 1): array
+    public function for(Household $household, string $wanted, int $page = 1, string $table = ''): array
     {
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
@@ -49,7 +50,8 @@ final readonly class RhythmPage
             'today' => $today,
             'machines' => $machines,
             'shown' => $shown,
-            'years' => null === $shown ? [] : array_slice($this->years($shown, $household, $now, $today), ($page - 1) * self::AT_ONCE, self::AT_ONCE),
+            'years' => null === $shown ? [] : $this->years($shown, $household, $now, $today, ($page - 1) * self::AT_ONCE),
+            'table' => $table,
             'page' => $page,
             'pages' => null === $shown ? 1 : (int) ceil(count($shown->tasks) / self::AT_ONCE),
             'before' => ($page - 1) * self::AT_ONCE,
@@ -71,18 +73,22 @@ final readonly class RhythmPage
         return null;
     }
 
-    /** @return list<array{TaskLine, YearLine, string}> the most urgent first, each with how its first interval came about */
-    private function years(MachineCare $care, Household $household, \DateTimeImmutable $now, Day $today): array
+    /**
+     * @param int $before tasks that are more urgent and not shown
+     *
+     * @return list<array{TaskLine, YearLine, string}> the most urgent first, each with how its first interval came about
+     */
+    private function years(MachineCare $care, Household $household, \DateTimeImmutable $now, Day $today, int $before): array
     {
         $key = sprintf('years.%d.%s', self::SHAPE, $care->machine->id);
         $kept = $this->cache->get($key);
         if (!is_array($kept) || $care->stamp !== ($kept['stamp'] ?? null)) {
-            $kept = ['stamp' => $care->stamp, 'years' => $this->reckon($care, $household, $now, $today)];
+            $kept = ['stamp' => $care->stamp, 'years' => array_map(serialize(...), $this->reckon($care, $household, $now, $today))]; // each by itself: a page unpacks a few
             $this->cache->forever($key, $kept);
         }
         $years = [];
-        foreach (CareReader::byUrgency([$care]) as $task) {
-            $year = $kept['years'][$task->id] ?? null;
+        foreach (array_slice(CareReader::byUrgency([$care]), $before, self::AT_ONCE) as $task) {
+            $year = is_string($packed = $kept['years'][$task->id] ?? null) ? unserialize($packed) : null;
             if ($year instanceof YearLine) {
                 $years[] = [new TaskLine($task, $today, $this->words), $year, $this->starts->sentence($task->start, $task->task, $care->machine, $care->kind)];
             }

@@ -31,8 +31,9 @@
                     <p class="year__now"><strong>{{ Uses::counted($year->interval, $year->unit) }}</strong> <span class="muted">{{ $year->taught ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught]) : 'to begin with' }}</span></p>
                 </div>
                 <x-year-chart :chart="$year->chart" :name="$care->name()" :scale="$handbook->scales()->scale($care->scale())" :unit="$year->unit"/>
-                <details>
-                    <summary>As a table, and where it started</summary>
+                @if ($table !== $care->id)
+                    <p class="mb-0"><a class="why-link" href="{{ route('rhythm', array_filter(['machine' => $shown->machine->id, 'page' => $page > 1 ? $page : null, 'table' => $care->id])) }}#year-{{ $care->id }}">As a table, and where it started<span class="visually-hidden">: {{ $care->name() }}</span></a></p>
+                @else
                     <p>{{ $start }}</p>
                     @if ($year->table)
                         <div class="scrolls" tabindex="0" role="region" aria-label="Openings of {{ $care->name() }}">
@@ -54,7 +55,7 @@
                     @else
                         <p class="muted">Nobody has opened it in the last year.</p>
                     @endif
-                </details>
+                @endif
             </section>
         @endforeach
         @if ($pages > 1)
