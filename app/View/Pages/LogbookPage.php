@@ -30,7 +30,7 @@ use Psr\Clock\ClockInterface;
 /**
  * What the logbook shows: the newest first, a day at a time.
  *
- * @phpstan-type Row object{seq: int, id: string, kind: string, happened_at: string, zone: string, machine_id: string|null, part: string|null, payload: string, recorded_by: int|null, round_id: string|null, voids: string|null, corrects: string|null, recorded_at: string}
+ * @phpstan-type Row object{seq: int, id: string, kind: string, happened_at: string, zone: string, machine_id: string|null, part: string|null, payload: string, recorded_by: int|null, round_id: string|null, voids: string|null, corrects: string|null, recorded_at: string, source: string}
  */
 final readonly class LogbookPage
 {
@@ -207,7 +207,7 @@ final readonly class LogbookPage
                 $voided[$row->id] ?? null,
                 !isset($voided[$row->id]) && in_array(EntryKind::from($row->kind), CorrectEntry::KINDS, true),
                 isset($before[$row->corrects ?? '']) ? (string) __('logbook.was', ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today), 'words' => $before[$row->corrects]]) : '',
-                null === $row->corrects && Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone)->number !== $day->number ? (string) __('logbook.entered', ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today)]) : '',
+                Entry::BY_HAND === $row->source && null === $row->corrects && Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone)->number !== $day->number ? (string) __('logbook.entered', ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today)]) : '',
                 isset($right[$row->id]),
             );
         }
