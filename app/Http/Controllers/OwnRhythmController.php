@@ -8,6 +8,7 @@ use App\Actions\KeepRhythm;
 use App\Care\CareReader;
 use App\Http\Requests\OwnRhythmRequest;
 use App\Models\Machine;
+use GoodRinse\Core\Rhythm\Clock;
 use GoodRinse\Core\Rhythm\OwnRhythm;
 use Illuminate\Http\RedirectResponse;
 
@@ -20,7 +21,7 @@ final class OwnRhythmController extends Controller
         $clock = $reading->rhythm->deciding;
         $was = OwnRhythm::read((array) ($machine->rhythms[$task] ?? []));
         [$unit, $count] = match ($request->input('keep')) {
-            'now' => [$clock->clock->unit, max(1.0, round($clock->learned->interval))],
+            'now' => [$clock->clock->unit, max(1.0, Clock::DAYS === $clock->clock->unit ? ceil($clock->learned->interval - 1e-9) : round($clock->learned->interval))],
             'start' => null === $reading->start->base ? [null, null] : [$reading->start->unit, $reading->start->count],
             'as-kept' => [$was->unit, $was->count],
             default => [null, null],

@@ -36,12 +36,12 @@ final readonly class ReasonWords
         return match ($reason->code) {
             ReasonCode::ClockDecides => self::clock($values, $since, $opened, $absent),
             ReasonCode::NothingLearned => self::say($found ? 'nothing-learned-yet' : 'nothing-learned', [
-                'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
+                'interval' => Uses::interval(self::number($values['interval']), self::text($values['unit'])),
             ]),
             ReasonCode::Learned => $this->learned($values, $scale),
             ReasonCode::Kept => self::say(0.0 === self::number($values['instead']) ? 'kept' : 'kept-instead', [
-                'interval' => Uses::counted(self::number($values['interval']), self::text($values['unit'])),
-                'instead' => Uses::counted(self::number($values['instead']), self::text($values['unit'])),
+                'interval' => Uses::interval(self::number($values['interval']), self::text($values['unit'])),
+                'instead' => Uses::interval(self::number($values['instead']), self::text($values['unit'])),
             ]),
             ReasonCode::LookOnce => self::say(null !== $today && $today->isAfter(Day::of(self::text($values['by']))) ? 'look-once-late' : 'look-once', ['by' => Dates::day(Day::of(self::text($values['by'])), $today)]),
             ReasonCode::LeftInPlace => self::say(self::number($values['foulings'] ?? 0.0) >= 1 ? 'left-due' : 'left-in-place', [
@@ -74,11 +74,11 @@ final readonly class ReasonWords
         $interval = self::number($values['interval']);
         $unit = self::text($values['unit']);
         if (0.0 === $elapsed && null !== $since) {
-            return self::say('clock-decides-today', ['interval' => Uses::counted($interval, $unit)]);
+            return self::say('clock-decides-today', ['interval' => Uses::interval($interval, $unit)]);
         }
 
         return self::say($opened ? (null === $since ? 'clock-decides' : 'clock-decides-since') : 'clock-decides-added', [
-            'elapsed' => Uses::counted($elapsed, $unit), 'interval' => Uses::amount($interval, $unit), 'since' => (string) $since,
+            'elapsed' => Uses::counted($elapsed, $unit), 'interval' => Uses::intervalAmount($interval, $unit), 'since' => (string) $since,
             'absent' => 0 === $absent ? '' : ', '.trans_choice('reasons.absent', $absent, ['days' => $absent]),
         ]);
     }
@@ -87,10 +87,10 @@ final readonly class ReasonWords
     private function learned(array $values, string $scale): string
     {
         $unit = self::text($values['unit']);
-        $before = Uses::counted(self::number($values['before']), $unit);
-        $after = Uses::amount(self::number($values['after']), $unit);
+        $before = Uses::interval(self::number($values['before']), $unit);
+        $after = Uses::intervalAmount(self::number($values['after']), $unit);
         $limit = self::text($values['limit']);
-        $key = Uses::amount(self::number($values['before']), $unit) === $after ? 'learned-same' : 'learned';
+        $key = Uses::intervalAmount(self::number($values['before']), $unit) === $after ? 'learned-same' : 'learned';
 
         return self::say($key, [
             'grade' => Str::ucfirst($this->grade(self::number($values['found']), $scale)),

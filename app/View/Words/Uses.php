@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Words;
 
 use GoodRinse\Core\Handbook\MachineTrait;
+use GoodRinse\Core\Rhythm\Clock;
 
 /** Says how many days, loads or brews. */
 final class Uses
@@ -12,13 +13,29 @@ final class Uses
     /** A count with its unit, "24 loads"; to one decimal where it is small and not whole. */
     public static function counted(float $count, string $unit): string
     {
-        $field = HouseMeasures::field($unit);
-        $unit = $field->name;
-        $shown = self::number($field->written($count));
+        $shown = self::amount($count, $unit);
+        $unit = HouseMeasures::field($unit)->name;
 
         $said = __("units.$unit.".('1' === $shown ? 'one' : 'many'), ['n' => $shown]);
 
         return is_string($said) && !str_starts_with($said, 'units.') ? $said : "$shown $unit";
+    }
+
+    /** How long from one time to the next, with its unit: a part of a day falls due on the next one, so days are whole. */
+    public static function interval(float $count, string $unit): string
+    {
+        return self::counted(self::whole($count, $unit), $unit);
+    }
+
+    /** The same without its unit. */
+    public static function intervalAmount(float $count, string $unit): string
+    {
+        return self::amount(self::whole($count, $unit), $unit);
+    }
+
+    private static function whole(float $count, string $unit): float
+    {
+        return Clock::DAYS === $unit ? ceil($count - 1e-9) : $count;
     }
 
     /** A count without its unit, in the measure that counted() gives it in. */

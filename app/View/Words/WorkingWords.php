@@ -43,7 +43,7 @@ final readonly class WorkingWords
                 'added' => self::n($each[1]->foulings),
             ]),
             'sum' => (string) __('rhythm.step_sum', ['beta' => self::n($each[1]->beta), 'alpha' => self::n($each[1]->alpha), 'evidence' => self::n($each[1]->evidence)]),
-            'after' => Uses::counted($each[1]->after, $unit).self::limit($each[1]),
+            'after' => Uses::interval($each[1]->after, $unit).self::limit($each[1]),
         ], $workings->steps);
     }
 
@@ -59,8 +59,8 @@ final readonly class WorkingWords
         $last = $history->task($task->task->id)->last();
         $values = [
             'start' => Uses::counted($clock->start, $clock->unit), 'least' => Uses::number($clock->least), 'most' => Uses::counted($clock->most, $clock->unit),
-            'interval' => Uses::counted($learned->interval, $clock->unit), 'alpha' => self::n($learned->alpha), 'beta' => self::n($learned->beta), 'weight' => self::n($learned->lastStep->startWeighs ?? 1.0),
-            'earliest' => Uses::number($learned->earliest), 'latest' => Uses::counted($learned->latest, $clock->unit),
+            'interval' => Uses::interval($learned->interval, $clock->unit), 'alpha' => self::n($learned->alpha), 'beta' => self::n($learned->beta), 'weight' => self::n($learned->lastStep->startWeighs ?? 1.0),
+            'earliest' => Uses::intervalAmount($learned->earliest, $clock->unit), 'latest' => Uses::interval($learned->latest, $clock->unit),
             'low' => (string) (100 * $workings->quantiles[0]), 'high' => (string) (100 * $workings->quantiles[1]),
             'elapsed' => Uses::counted($clock->elapsed, $clock->unit), 'since' => null === $last ? (string) __('rhythm.since_known') : (string) __('rhythm.since', ['day' => Dates::day($last->day, $today)]),
             'left' => self::n($workings->left), 'ran' => self::n($clock->elapsed), 'n' => self::n($learned->interval), 'wear' => self::n($reading->wear),

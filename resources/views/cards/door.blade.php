@@ -29,7 +29,7 @@
     <h2>Rhythm</h2>
     <table>
         @foreach ($tasks as $task)
-            <tr><th>{{ $task->name() }}</th><td>every {{ implode(' or ', array_map(fn ($reading) => Uses::counted($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</td><td>{{ $task->neverOpened() ? 'look once' : ($task->rhythm->dueOn ? 'next '.Dates::weekday($task->rhythm->dueOn) : '') }}</td></tr>
+            <tr><th>{{ $task->name() }}</th><td>every {{ implode(' or ', array_map(fn ($reading) => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</td><td>{{ $task->neverOpened() ? 'look once' : ($task->rhythm->dueOn ? 'next '.Dates::weekday($task->rhythm->dueOn) : '') }}</td></tr>
         @endforeach
     </table>
 

@@ -14,7 +14,7 @@
             <p class="muted">{{ $task->neverOpened() ? 'nobody has looked yet' : $line->when().($task->graded ? ', about '.$task->rhythm->blockedNow->percent().' % '.$task->task->fouls : '') }}</p>
         </div>
     </div>
-    <p><strong>Rhythm: {{ implode(' or ', array_map(fn ($reading) => Uses::counted($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</strong>{{ count($task->rhythm->clocks) > 1 ? ', whichever comes first' : '' }}.</p>
+    <p><strong>Rhythm: {{ implode(' or ', array_map(fn ($reading) => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</strong>{{ count($task->rhythm->clocks) > 1 ? ', whichever comes first' : '' }}.</p>
     @if ($task->graded && $chart->curve !== '')
         <svg class="chart" viewBox="0 0 400 118" role="img" aria-label="Soil over the last openings: it grew to what was found, fell to what was left, and stands at {{ $task->rhythm->blockedNow->percent() }} % now.">
             <path class="clean-by" d="M0 {{ $chart->cleanBy }} H400"/>

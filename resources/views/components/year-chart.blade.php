@@ -15,7 +15,7 @@
     @endif
     @if ($chart->line)
         <path class="rim-line" d="{{ $chart->line }}"/>
-        @foreach ($chart->levels as [$x, $y, $interval])<text class="level" x="{{ $loop->first ? 0 : $x - 8 }}" y="{{ $y + 18 }}" text-anchor="{{ $loop->first ? 'start' : 'end' }}" aria-hidden="true">{{ Uses::counted($interval, $unit) }}</text>@endforeach
+        @foreach ($chart->levels as [$x, $y, $interval])<text class="level" x="{{ $loop->first ? 0 : $x - 8 }}" y="{{ $y + 18 }}" text-anchor="{{ $loop->first ? 'start' : 'end' }}" aria-hidden="true">{{ Uses::interval($interval, $unit) }}</text>@endforeach
     @endif
     <path class="copper-line" d="M{{ $chart->today }} 4 V90"/>
     @foreach ($chart->marks as [$x, $opening, $roomy])

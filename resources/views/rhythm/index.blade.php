@@ -28,7 +28,7 @@
                         <h2 id="year-{{ $care->task->id }}"><a href="{{ route('machines.show', [$shown->machine, 'task' => $care->task->id]) }}#task">{{ $care->name() }}</a></h2>
                         <p {{ App\View\Pages\CareFacts::of($care) }}><strong>{{ $line->when() }}</strong> <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $care->task->id]) }}">why?<span class="visually-hidden"> {{ $care->name() }}</span></a></p>
                     </div>
-                    <p class="year__now"><strong>{{ Uses::counted($year->interval, $year->unit) }}</strong> <span class="muted">{{ $year->taught ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught]) : 'to begin with' }}</span></p>
+                    <p class="year__now"><strong>{{ Uses::interval($year->interval, $year->unit) }}</strong> <span class="muted">{{ $year->taught ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught]) : 'to begin with' }}</span></p>
                 </div>
                 <x-year-chart :chart="$year->chart" :name="$care->name()" :scale="$handbook->scales()->scale($care->scale())" :unit="$year->unit"/>
                 @if ($table !== $care->id)
@@ -46,7 +46,7 @@
                                         <td>{{ $opening->found === null ? 'not looked at' : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
                                         <td>{{ $opening->symptom ? 'not opened' : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->left)->name) }}</td>
                                         <td>{{ Uses::counted($opening->days, 'days') }}</td>
-                                        <td>{{ $after === null ? 'as before' : Uses::counted($after, $year->unit) }}</td>
+                                        <td>{{ $after === null ? 'as before' : Uses::interval($after, $year->unit) }}</td>
                                     </tr>
                                 @endforeach
                             </tbody>

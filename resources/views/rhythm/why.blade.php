@@ -61,8 +61,8 @@
                         @if ($own->isKept())
                             <label class="check-row"><input type="radio" name="keep" value="as-kept" checked> Keep it at {{ Uses::counted($own->count, $own->unit) }}</label>
                         @else
-                            <label class="check-row"><input type="radio" name="keep" value="now"> Keep it at {{ Uses::counted($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit) }}, as it is now</label>
-                            @if ($care->start->base !== null && Uses::counted($care->start->count, $care->start->unit) !== Uses::counted($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit))<label class="check-row"><input type="radio" name="keep" value="start"> Keep it at {{ Uses::counted($care->start->count, $care->start->unit) }}, where it started</label>@endif
+                            <label class="check-row"><input type="radio" name="keep" value="now"> Keep it at {{ Uses::interval($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit) }}, as it is now</label>
+                            @if ($care->start->base !== null && Uses::counted($care->start->count, $care->start->unit) !== Uses::interval($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit))<label class="check-row"><input type="radio" name="keep" value="start"> Keep it at {{ Uses::counted($care->start->count, $care->start->unit) }}, where it started</label>@endif
                         @endif
                     </fieldset>
                     <div class="row g-3">
