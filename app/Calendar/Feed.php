@@ -8,6 +8,7 @@ use App\Care\CareReader;
 use App\Care\RunningWaits;
 use App\Models\Household;
 use App\Models\Round;
+use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\RunningTimer;
 use Illuminate\Contracts\Cache\Repository;
@@ -16,7 +17,7 @@ use Psr\Clock\ClockInterface;
 /** A household's calendar as text, kept until something in it changes. */
 final readonly class Feed
 {
-    public function __construct(private CareReader $care, private RunningWaits $waits, private CareCalendar $calendar, private Repository $cache, private ClockInterface $clock)
+    public function __construct(private CareReader $care, private RunningWaits $waits, private CareCalendar $calendar, private Repository $cache, private ClockInterface $clock, private HouseMeasures $measures)
     {
     }
 
@@ -25,13 +26,14 @@ final readonly class Feed
     {
         $waits = $this->waits->of($household);
         $going = array_map(static fn (array $wait): string => self::stamp(...$wait), $waits);
-        $stamp = hash('xxh128', implode("\n", [...$this->care->stamps($household), ...$going, $household->name, (string) $household->digest_hour, config()->string('app.url')]));
+        $stamp = hash('xxh128', implode("\n", [...$this->care->stamps($household), ...$going, $household->name, (string) $household->digest_hour, $household->measures->value, config()->string('app.url')]));
         $key = "calendar.$household->id";
         $kept = $this->cache->get($key);
         if (is_array($kept) && is_string($kept['text'] ?? null) && $stamp === ($kept['stamp'] ?? null)) {
             return [$kept['text'], $stamp];
         }
-        $text = $this->calendar->write($household, $this->care->household($household), Day::at($this->clock->now(), $household->zone()), $waits)->serialize();
+        $today = Day::at($this->clock->now(), $household->zone());
+        $text = $this->measures->during($household->measures, fn (): string => $this->calendar->write($household, $this->care->household($household), $today, $waits)->serialize());
         $this->cache->forever($key, ['stamp' => $stamp, 'text' => $text]);
 
         return [$text, $stamp];

@@ -55,6 +55,18 @@ final class MeasuresTest extends TestCase
         }
     }
 
+    public function test_the_calendar_speaks_the_measures_of_its_household_whoever_fetches_it(): void
+    {
+        $this->machineOf($this->user, ['kind' => 'pod-brewer', 'name' => 'Pods', 'traits' => ['brewMl' => '240', 'cartridge' => 'cartridge'], 'habits' => ['brewsPerWeek' => 70.0], 'schools' => ['cartridge' => 'forty-litres']]);
+        $this->post('/machines/'.Machine::query()->sole()->id.'/before', ['id' => $this->ulid(), 'new_on' => '2026-06-01'])->assertSessionHasNoErrors();
+        $this->post('/machines/'.Machine::query()->sole()->id.'/uses', ['id' => $this->ulid(), 'from' => '2026-06-01', 'to' => '2026-06-14', 'uses' => '210'])->assertSessionHasNoErrors();
+        $link = (string) $this->post('/feeds')->getSession()->get('feed');
+        $this->post('/logout');
+        $text = str_replace("\r\n ", '', (string) $this->get((string) parse_url($link, PHP_URL_PATH))->assertOk()->getContent());
+        self::assertStringContainsString('gallons', $text);
+        self::assertStringNotContainsString('litres', $text);
+    }
+
     public function test_a_size_is_asked_and_kept_and_shown_again_as_it_was_written(): void
     {
         $pot = $this->brewer();
