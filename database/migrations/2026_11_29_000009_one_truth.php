@@ -15,7 +15,8 @@ return new class extends Migration {
     {
         Schema::table('machines', fn (Blueprint $table) => $table->json('rhythms')->default('{}'));
         // The entry that this one stands instead of.
-        Schema::table('entries', fn (Blueprint $table) => $table->ulid('corrects')->nullable()->index());
+        Schema::table('entries', fn (Blueprint $table) => $table->ulid('corrects')->nullable());
+        DB::unprepared('CREATE INDEX entries_corrects ON entries (corrects) WHERE corrects IS NOT NULL'); // few entries have one
         DB::unprepared('DROP TRIGGER entries_refuse_update');
         foreach (DB::table('entries')->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(['seq', 'zone', 'happened_at', 'recorded_at']) as $entry) {
             $zone = new DateTimeZone((string) $entry->zone);
@@ -32,9 +33,7 @@ return new class extends Migration {
     public function down(): void
     {
         Schema::table('machines', fn (Blueprint $table) => $table->dropColumn('rhythms'));
-        Schema::table('entries', function (Blueprint $table): void {
-            $table->dropIndex(['corrects']);
-            $table->dropColumn('corrects');
-        });
+        DB::unprepared('DROP INDEX entries_corrects');
+        Schema::table('entries', fn (Blueprint $table) => $table->dropColumn('corrects'));
     }
 };
