@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Models\Device;
 use App\Models\DeviceEvent;
 use App\Models\Entry;
-use GoodRinse\Core\Device\CounterReading;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Meter;
 
@@ -31,15 +30,7 @@ final readonly class RejudgeReadings
         }
         $status = isset(Entry::voidedAmong([$entry->id])[$entry->id]) ? DeviceEvent::DROPPED : DeviceEvent::TAKEN;
         $device->events()->where('at', $entry->happened_at->format('Y-m-d H:i:s'))->where('total', $says->total)->where('series', $says->series)->update(['status' => $status]);
-        $kind = $this->handbook->kind($device->machine->kind);
-        $drafts = [];
-        foreach ($device->events()->where('status', DeviceEvent::HELD)->whereNotNull('total')->orderBy('at')->orderBy('total')->get() as $event) {
-            $at = $event->at->toDateTimeImmutable();
-            if (DeviceEvent::TAKEN === TakeDeviceEvents::status($device, new CounterReading($at, (float) $event->total), $kind->mostUsesPerDay)) {
-                $event->update(['status' => DeviceEvent::TAKEN, 'series' => $device->series]);
-                $drafts[] = TakeDeviceEvents::draft($device, new Meter($kind->useUnit, (float) $event->total, $device->id, $device->series), $at);
-            }
-        }
-        $this->write->handle($device->household, null, $drafts);
+        $held = $device->events()->where('status', DeviceEvent::HELD)->whereNotNull('total')->orderBy('at')->orderBy('total')->get();
+        $this->write->handle($device->household, null, TakeDeviceEvents::retake($device, $this->handbook->kind($device->machine->kind), $held));
     }
 }

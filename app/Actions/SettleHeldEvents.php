@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Models\Device;
 use App\Models\DeviceEvent;
-use GoodRinse\Core\Device\CounterReading;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Meter;
 use Illuminate\Support\Facades\DB;
@@ -39,20 +38,13 @@ final readonly class SettleHeldEvents
                 return;
             }
             $device->update(['series' => $device->series + 1]);
-            $unit = $this->handbook->kind($device->machine->kind)->useUnit;
+            $kind = $this->handbook->kind($device->machine->kind);
             $drafts = [];
             if (self::FROM_ZERO === $how) {
-                $drafts[] = TakeDeviceEvents::draft($device, new Meter($unit, 0.0, $device->id, $device->series), $this->begin($device, $first));
+                $drafts[] = TakeDeviceEvents::draft($device, new Meter($kind->useUnit, 0.0, $device->id, $device->series), $this->begin($device, $first));
             }
-            foreach ($held as $event) {
-                $event->update(['series' => $device->series]);
-                $at = $event->at->toDateTimeImmutable();
-                if (DeviceEvent::TAKEN === TakeDeviceEvents::status($device, new CounterReading($at, (float) $event->total), $this->handbook->kind($device->machine->kind)->mostUsesPerDay)) {
-                    $event->update(['status' => DeviceEvent::TAKEN]);
-                    $drafts[] = TakeDeviceEvents::draft($device, new Meter($unit, (float) $event->total, $device->id, $device->series), $at);
-                }
-            }
-            $this->write->handle($device->household, null, $drafts);
+            $held->each(static fn (DeviceEvent $event): bool => $event->update(['series' => $device->series]));
+            $this->write->handle($device->household, null, [...$drafts, ...TakeDeviceEvents::retake($device, $kind, $held)]);
         });
     }
 

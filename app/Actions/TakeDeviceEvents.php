@@ -11,6 +11,7 @@ use GoodRinse\Core\Device\CounterReading;
 use GoodRinse\Core\Device\DeviceClock;
 use GoodRinse\Core\Device\Judgement;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\Light;
 use GoodRinse\Core\Logbook\Meter;
 use GoodRinse\Core\Logbook\Payload;
@@ -87,6 +88,27 @@ final readonly class TakeDeviceEvents
     public static function draft(Device $device, Payload $says, \DateTimeImmutable $at): EntryDraft
     {
         return new EntryDraft($says, $at, Entry::BY_DEVICE, $device->machine);
+    }
+
+    /**
+     * Takes those of a device's waiting readings that follow now, in the series that it counts in.
+     *
+     * @param iterable<DeviceEvent> $held the earliest first
+     *
+     * @return list<EntryDraft> what is to be written of them
+     */
+    public static function retake(Device $device, MachineKind $kind, iterable $held): array
+    {
+        $drafts = [];
+        foreach ($held as $event) {
+            $at = $event->at->toDateTimeImmutable();
+            if (DeviceEvent::TAKEN === self::status($device, new CounterReading($at, (float) $event->total), $kind->mostUsesPerDay)) {
+                $event->update(['status' => DeviceEvent::TAKEN, 'series' => $device->series]);
+                $drafts[] = self::draft($device, new Meter($kind->useUnit, (float) $event->total, $device->id, $device->series), $at);
+            }
+        }
+
+        return $drafts;
     }
 
     /**
