@@ -54,6 +54,7 @@ final readonly class StartRound
                 'task' => $kind->taskOf($set->ids[0])->id ?? '',
                 'procedures' => $set->ids,
                 'script' => $this->handbook->excerpt($machine->kind, $set, $composed->binding),
+                'expected' => $this->care->machine($machine, $by->home())->blockedNow(),
                 'started_by' => $by->id,
                 'started_at' => $this->clock->now(),
             ]);

@@ -87,7 +87,7 @@ final class CareReader
         $careTask = $this->handbook->kind($machine->kind)->task($task);
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
-        [$history] = $this->histories->read($machine, $household->zone(), $now);
+        [$history] = $this->histories->read($machine, $household->zone(), $now, only: $task);
 
         return array_values(array_filter(array_map(fn (Fraction $blocked): ?Rhythm => $this->reckoning->rhythm($machine, $household, $careTask, $history->with(
             $task,
@@ -109,7 +109,7 @@ final class CareReader
     }
 
     /** The id of the entry written last. */
-    private static function newestEntry(): Builder
+    public static function newestEntry(): Builder
     {
         return DB::table('entries')->select('id')->orderByDesc('seq')->limit(1);
     }

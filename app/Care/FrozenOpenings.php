@@ -9,12 +9,15 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\OpeningRecord;
+use GoodRinse\Core\Logbook\PackedOpenings;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Usage\UseLine;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Old openings of a machine with what was reckoned of them, so that years of them are not read again after every entry.
+ * Old openings and uses of a machine with what was reckoned of them, so that years of them are not read again after every
+ * entry.
  *
  * They stand only as long as nothing was written down since that tells of their time: a late entry, an undo, a number
  * for days that reach back, an absence, a reading whose predecessor lies there. Whatever is not simply newer makes the
@@ -23,7 +26,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class FrozenOpenings
 {
     /** Goes up when what is kept changes its shape. */
-    private const SHAPE = 2;
+    private const SHAPE = 4;
 
     /** Days after which an opening may be kept; and after which it is worth keeping more. */
     private const AGE = 90;
@@ -37,51 +40,51 @@ final readonly class FrozenOpenings
     {
     }
 
-    /**
-     * @return array{string, array<string, list<OpeningRecord>>}|null moment before which openings are kept, in UTC, and these by task; null where the whole history has to be read
-     */
-    public function of(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf): ?array
+    /** Null where the whole history has to be read. */
+    public function of(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf): ?SettledPast
     {
         $kept = $this->cache->get(self::key($machine));
-        if (!is_array($kept) || ($kept['signs'] ?? null) !== $this->signs($machine, $zone) || $kept['at'] > $asOf->getTimestamp() || [] === $kept['records']) {
+        if (!is_array($kept) || ($kept['signs'] ?? null) !== $this->signs($machine, $zone) || $kept['at'] > $asOf->getTimestamp() || !$kept['past'] instanceof SettledPast) {
             return null;
         }
-        $cut = (string) $kept['cut'];
+        $past = $kept['past'];
         foreach (DB::table('entries')->where('machine_id', $machine->id)->where('seq', '>', $kept['seq'])->get(['kind', 'happened_at', 'payload', 'voids']) as $entry) {
-            if (!$this->isNewer($entry, $cut, $zone, $kept)) {
+            if (!$this->isNewer($entry, $past->cut, $zone, $kept)) {
                 return null;
             }
         }
 
-        return [$cut, $kept['records']];
+        return $past;
     }
 
     /**
      * Keeps what is old enough, where that is worth it.
      *
-     * @param array{string, array<string, list<OpeningRecord>>}|null $kept that the history was read with
+     * @param SettledPast|null $kept that the history was read with
      */
-    public function keep(Machine $machine, \DateTimeZone $zone, MachineHistory $history, \DateTimeImmutable $asOf, ?array $kept): void
+    public function keep(Machine $machine, \DateTimeZone $zone, MachineHistory $history, UseLine $use, \DateTimeImmutable $asOf, ?SettledPast $kept): void
     {
         $cutDay = Day::at($asOf, $zone)->plus(-$this->age);
         $cut = $cutDay->atTime(0, 0, $zone)->format('Y-m-d H:i:s');
-        if (null !== $kept && $kept[0] > $cutDay->plus(-$this->again)->atTime(0, 0, $zone)->format('Y-m-d H:i:s')) {
+        if (null !== $kept && $kept->cut > $cutDay->plus(-$this->again)->atTime(0, 0, $zone)->format('Y-m-d H:i:s')) {
             return;
         }
-        $records = [];
+        $openings = [];
+        $more = false;
         foreach ($history->tasks as $task => $past) {
             $old = array_values(array_filter($past->openings, static fn (OpeningRecord $opening): bool => $cutDay->isAfter($opening->day)));
             if ([] !== $old && [] === array_filter($old, static fn (OpeningRecord $opening): bool => $opening->symptom)) {
-                $records[$task] = $old;
+                $openings[$task] = PackedOpenings::of($old);
+            } else {
+                $more = $more || [] !== $old;
             }
         }
         $after = DB::table('entries')->where('machine_id', $machine->id)->where('happened_at', '>=', $cut);
         $this->cache->forever(self::key($machine), [
             'signs' => $this->signs($machine, $zone),
-            'cut' => $cut,
             'at' => $asOf->getTimestamp(),
             'seq' => (int) DB::table('entries')->where('machine_id', $machine->id)->max('seq'),
-            'records' => $records,
+            'past' => [] === $openings ? null : new SettledPast($cut, $openings, $more, $use->taps->before((float) $cutDay->number)->pack()),
             'taps' => (clone $after)->where('kind', EntryKind::Counter)->min('happened_at'),
             'meters' => self::second((clone $after)->where('kind', EntryKind::Meter)->orderBy('happened_at')->get(['payload', 'happened_at'])->all()),
         ]);

@@ -60,6 +60,12 @@ final readonly class MachineCare
         return isset($this->tasks[$task]) ? $this->tasks[$task]->history->usesSince : $this->history->task($task)->usesSince;
     }
 
+    /** @return array<string, float> blocked fraction that is expected of each task's part now, 0 to 1 */
+    public function blockedNow(): array
+    {
+        return array_map(static fn (TaskCare $task): float => $task->rhythm->blockedNow->value, $this->tasks);
+    }
+
     /** Known uses of the last seven days, today included. */
     public function weekUses(): float
     {

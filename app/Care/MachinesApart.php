@@ -15,7 +15,7 @@ use Illuminate\Support\Collection;
 final readonly class MachinesApart
 {
     /** As the index over these rounds says it, word for word: without it every round's script would be read past. */
-    private const OPEN = "(ended_at IS NULL OR (open_ends <> '[]' AND settled_at IS NULL))";
+    public const OPEN = "(ended_at IS NULL OR (open_ends <> '[]' AND settled_at IS NULL))";
 
     /**
      * @param array<string, Machine> $machines of the household, by id

@@ -37,13 +37,14 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param iterable<Entry>                    $entries in force, the oldest happening first, as InForce gives them
-     * @param UseLine                            $use     of the machine, up to this moment
-     * @param \DateTimeImmutable                 $asOf    nothing after this moment is looked at
-     * @param array<string, list<OpeningRecord>> $old     openings that are reckoned already, by task, the oldest first; of them only the last of each task has to be among the entries
-     * @param \DateTimeImmutable                 $since   the machine is known; uses of what was never opened count from here
+     * @param iterable<Entry>               $entries in force, the oldest happening first, as InForce gives them
+     * @param UseLine                       $use     of the machine, up to this moment
+     * @param \DateTimeImmutable            $asOf    nothing after this moment is looked at
+     * @param array<string, PackedOpenings> $old     openings that are reckoned already, by task, the oldest first; of them only the last of each task has to be among the entries
+     * @param \DateTimeImmutable            $since   the machine is known; uses of what was never opened count from here
+     * @param string|null                   $only    care task that is wanted; null for all
      */
-    public function build(iterable $entries, UseLine $use, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences = new Absences(), array $old = []): MachineHistory
+    public function build(iterable $entries, UseLine $use, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences = new Absences(), array $old = [], ?string $only = null): MachineHistory
     {
         $openings = $opened = $snoozes = $symptoms = $said = $lights = [];
         $place = 0; // in the one order that decides what came after what
@@ -72,7 +73,7 @@ final readonly class HistoryBuilder
             }
         }
         $tasks = [];
-        foreach (array_keys($openings + $snoozes + $this->pointed($symptoms)) as $task) {
+        foreach (null === $only ? array_keys($openings + $snoozes + $this->pointed($symptoms)) : [$only] as $task) {
             $snooze = $snoozes[$task] ?? null;
             $tasks[$task] = $this->task(
                 $openings[$task] ?? [],
@@ -81,7 +82,7 @@ final readonly class HistoryBuilder
                 $absences,
                 null !== $snooze && $snooze[0] > ($opened[$task] ?? 0) ? $snooze[1] : null,
                 $this->open(array_diff_key($symptoms, $said), $task, $opened[$task] ?? 0),
-                $old[$task] ?? [],
+                isset($old[$task]) ? $old[$task]->openings() : [],
                 array_keys(array_filter($lights, static fn (array $lit): bool => $lit[1] < ($opened[$task] ?? 0))),
             );
         }

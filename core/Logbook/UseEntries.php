@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Logbook;
 
 use GoodRinse\Core\Quantity\LocalDays;
+use GoodRinse\Core\Usage\TapTrack;
 use GoodRinse\Core\Usage\UseRecord;
 
 /** Gathers what entries say of a machine's use. */
@@ -20,8 +21,9 @@ final readonly class UseEntries
     /**
      * @param iterable<Entry>         $entries in force, the oldest happening first
      * @param list<array{int, float}> $counts  Unix seconds and uses of single counts that need no entry of their own
+     * @param TapTrack|null           $earlier counts that are settled already, all earlier than those
      */
-    public function record(iterable $entries, \DateTimeImmutable $asOf, array $counts = []): UseRecord
+    public function record(iterable $entries, \DateTimeImmutable $asOf, array $counts = [], ?TapTrack $earlier = null): UseRecord
     {
         $taps = $told = $meters = $away = [];
         foreach ($counts as [$time, $uses]) {
@@ -50,7 +52,7 @@ final readonly class UseEntries
         }
         ksort($told);
 
-        return new UseRecord($taps, array_values($told), array_map(array_values(...), $meters), $away);
+        return new UseRecord($taps, array_values($told), array_map(array_values(...), $meters), $away, $earlier);
     }
 
     private function inUses(string $unit, float $count): float

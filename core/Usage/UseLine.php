@@ -14,9 +14,6 @@ use GoodRinse\Core\Handbook\RhythmModel;
  */
 final class UseLine
 {
-    /** Two taps so many days apart, or so many times the days a use lasts by habit, leave nothing out between them. */
-    private const NEIGHBOURS = 3.0;
-
     /** @var array<int, float> */
     private array $rates = [];
 
@@ -24,18 +21,15 @@ final class UseLine
     private array $days = [];
 
     /**
-     * @param list<array{float, float}>                $taps    time and uses of those that count, the earliest first
-     * @param list<float>                              $tapSums uses up to and with each
-     * @param list<array{float, float, float, string}> $pieces  from, to, uses and how it is known, apart and in order
-     * @param list<float>                              $sums    uses before each piece
-     * @param list<array{string, float}>               $held    counter and time of readings that cannot be
+     * @param list<array{float, float, float, string}> $pieces from, to, uses and how it is known, apart and in order
+     * @param list<float>                              $sums   uses before each piece
+     * @param list<array{string, float}>               $held   counter and time of readings that cannot be
      */
     private function __construct(
         private readonly RhythmModel $model,
         public readonly float $now,
         private readonly float $habit,
-        private readonly array $taps,
-        private readonly array $tapSums,
+        public readonly TapTrack $taps,
         public readonly array $pieces,
         private readonly array $sums,
         private readonly Spans $watched,
@@ -54,7 +48,7 @@ final class UseLine
         $away = Spans::of($record->away);
         [$metered, $byMeters, $held] = self::meters($record->meters, $now, $most);
         [$told, $byTold] = self::told($record->told, $away, $metered, $now);
-        [$taps, $tapSums, $between] = self::taps($record->taps, $now, $metered, $told, $habit);
+        $taps = ($record->earlier ?? TapTrack::begin($habit))->with($record->taps, $now, $metered, $told);
         $pieces = [...$byMeters, ...$byTold];
         usort($pieces, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         [$sum, $sums] = [0.0, []];
@@ -64,43 +58,7 @@ final class UseLine
         }
         $gone = Spans::of(array_map(static fn (array $span): array => [$span[0], min($span[1], $now)], $away->spans));
 
-        return new self($model, $now, $habit, $taps, $tapSums, $pieces, $sums, $metered->with($told)->with($between)->with($gone), $away, $held);
-    }
-
-    /**
-     * @param list<array{float, float}> $taps
-     *
-     * @return array{list<array{float, float}>, list<float>, Spans} those that count, the earliest first, uses up to and with each, and the time between neighbours
-     */
-    private static function taps(array $taps, float $now, Spans $metered, Spans $told, float $habit): array
-    {
-        $times = array_column($taps, 0);
-        array_multisort($times, array_keys($taps), $taps);
-        $far = $habit > 0 ? max(self::NEIGHBOURS, self::NEIGHBOURS / $habit) : self::NEIGHBOURS;
-        $known = [] !== $metered->spans || [] !== $told->spans;
-        [$kept, $sum, $sums, $between, $from, $last] = [[], 0.0, [], [], null, null];
-        foreach ($taps as $tap) {
-            [$time, $uses] = $tap;
-            if ($time > $now) {
-                break;
-            }
-            if ($known && ($metered->holds($time, true) || $told->holds($time))) {
-                continue;
-            }
-            if (null !== $last && $time - $last > $far) {
-                $between[] = [(float) $from, $last];
-                $from = $time;
-            }
-            $from ??= $time;
-            $last = $time;
-            $kept[] = $tap;
-            $sums[] = $sum += $uses;
-        }
-        if (null !== $last) {
-            $between[] = [(float) $from, $last];
-        }
-
-        return [$kept, $sums, Spans::of($between)];
+        return new self($model, $now, $habit, $taps, $pieces, $sums, $metered->with($told)->with($taps->watched())->with($gone), $away, $held);
     }
 
     /**
@@ -166,7 +124,7 @@ final class UseLine
     /** Uses after one moment and up to another that are known. */
     public function counted(float $after, float $upTo): float
     {
-        return $upTo <= $after ? 0.0 : $this->spread($upTo) - $this->spread($after) + $this->tapped($upTo, true) - $this->tapped($after, true);
+        return $upTo <= $after ? 0.0 : $this->spread($upTo) - $this->spread($after) + $this->taps->uses($upTo, true) - $this->taps->uses($after, true);
     }
 
     /** Days after one moment and up to another of which nobody told. */
@@ -248,13 +206,13 @@ final class UseLine
     /** Whether anything is known of a stretch of time. */
     public function isKnown(float $after, float $upTo): bool
     {
-        return $this->unwatched($after, $upTo) < $upTo - $after || $this->tapped($upTo, true) > $this->tapped($after, true);
+        return $this->unwatched($after, $upTo) < $upTo - $after || $this->taps->uses($upTo, true) > $this->taps->uses($after, true);
     }
 
     /** Known uses of a day. */
     public function on(int $day): float
     {
-        return $this->spread($day + 1) - $this->spread($day) + $this->tapped($day + 1, false) - $this->tapped($day, false);
+        return $this->spread($day + 1) - $this->spread($day) + $this->taps->uses($day + 1, false) - $this->taps->uses($day, false);
     }
 
     /** How a day was used, and how that is known; what nobody told of is estimated up to now. */
@@ -267,7 +225,7 @@ final class UseLine
         }
 
         return new UseDay(
-            $metered + $this->tapped($day + 1, false) - $this->tapped($day, false),
+            $metered + $this->taps->uses($day + 1, false) - $this->taps->uses($day, false),
             $told,
             $this->estimated($day, min($day + 1, $this->now)),
             $this->away->touch($day, $day + 1),
@@ -292,21 +250,5 @@ final class UseLine
         [$from, $to, $uses] = $this->pieces[$low - 1];
 
         return $this->sums[$low - 1] + ($time >= $to ? $uses : $uses * ($time - $from) / ($to - $from));
-    }
-
-    /** Uses tapped before a moment, those at it included where that is asked for. */
-    private function tapped(float $time, bool $with): float
-    {
-        [$low, $high] = [0, count($this->taps)];
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($this->taps[$middle][0] < $time || ($with && $this->taps[$middle][0] <= $time)) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
-        }
-
-        return $this->tapSums[$low - 1] ?? 0.0;
     }
 }

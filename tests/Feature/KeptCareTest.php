@@ -48,7 +48,7 @@ final class KeptCareTest extends TestCase
         DB::enableQueryLog();
         DB::flushQueryLog();
         $this->read();
-        $queries = array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], '"seq", "id", "kind"'));
+        $queries = array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'entries_no_taps'));
         DB::disableQueryLog();
 
         return count($queries);

@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\View\KeptBody;
 use App\View\Pages\TodayPage;
+use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
 
 /** What to do now, and why. */
 final class TodayController extends Controller
 {
-    public function __invoke(Request $request, TodayPage $page): View
+    public function __invoke(Request $request, TodayPage $page, KeptBody $kept, ClockInterface $clock): View
     {
-        return view('today', $page->for($this->person($request)->home()));
+        $home = $this->person($request)->home();
+
+        return view('today', [
+            'household' => $home,
+            'today' => Day::at($clock->now(), $home->zone()),
+            'body' => $kept->of('today', $home, static fn (): View => view('today.body', $page->for($home))),
+        ]);
     }
 }

@@ -134,7 +134,7 @@ final readonly class ComposePage
         if (null === $whole) {
             return null;
         }
-        $blocked = array_map(static fn (TaskCare $task): Fraction => $task->rhythm->blockedNow, $care->tasks);
+        $blocked = array_map(Fraction::of(...), $care->blockedNow());
         $estimate = fn (Procedure $procedure): Estimate => Estimate::of($procedure, Expectation::of($procedure, $this->handbook, $blocked));
         $steps = array_sum(array_map(static fn (Procedure $procedure): int => count($procedure->steps), $parts));
 

@@ -6,7 +6,6 @@ namespace App\View\Pages;
 
 use App\Care\CareReader;
 use App\Care\ClosingOffers;
-use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Round;
 use GoodRinse\Core\Handbook\Procedure;
@@ -96,9 +95,9 @@ final readonly class RoundPage
     /** @return array<string, string> answers to count on where none was given yet */
     private function assumed(Round $round, Household $household): array
     {
-        $care = $this->care->machine($round->machine, $household);
+        $blocked = $round->expected ?? $this->care->machine($round->machine, $household)->blockedNow();
 
-        return Expectation::of($round->fittedProcedure(), $round->handbook(), array_map(static fn (TaskCare $task): Fraction => $task->rhythm->blockedNow, $care->tasks));
+        return Expectation::of($round->fittedProcedure(), $round->handbook(), array_map(Fraction::of(...), $blocked));
     }
 
     /** @return list<TrayPiece> in the order they came off */

@@ -77,7 +77,7 @@ final readonly class TodayPage
             'pourInto' => $this->keepApart->pourInto($machines),
             'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             'vessels' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
-            'doneAt' => [] === $batches ? null : $now->modify(sprintf('+%d seconds', $seconds)),
+            'seconds' => $seconds,
             'running' => $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at && $round->isReadable()),
             'unreadable' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && !$round->isReadable()),
             'paused' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && $round !== $running && $round->isReadable()),

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Models\Household;
+use App\Models\Trace;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Quantity\Day;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/** Tells whether anything has changed that a page about a whole household follows from. */
+final readonly class HomeStamp
+{
+    public function __construct(private Handbook $handbook, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * Something that changes with the household, its machines, anything written down, the handbook or the day; null while
+     * something changes by the minute: a round or a trace is under way, or an entry lies ahead of the clock.
+     */
+    public function of(Household $household): ?string
+    {
+        $now = $this->clock->now();
+        $signs = DB::selectOne(
+            'select (select seq from entries where household_id = :vessels and kind in (\'dose\', \'clearing\', \'voiding\') order by seq desc limit 1) as poured,
+                exists (select 1 from rounds where household_id = :rounds and '.MachinesApart::OPEN.')
+                or exists (select 1 from traces where household_id = :traces and (ended_at is null or (ended_how = :fixed and held is null)))
+                or exists (select 1 from entries where household_id = :entries and happened_at > :now) as moves',
+            array_fill_keys(['vessels', 'rounds', 'traces', 'entries'], $household->id) + ['fixed' => Trace::FIXED, 'now' => $now->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s')],
+        );
+        if (!$signs instanceof \stdClass || 0 !== $signs->moves) {
+            return null;
+        }
+
+        return hash('xxh128', json_encode([
+            $this->handbook->version(),
+            (string) Day::at($now, $household->zone()),
+            $signs->poured,
+            $household->getAttributes(),
+            $household->machines()->select('machines.*')->selectSub(CareReader::newestEntry()->whereColumn('machine_id', 'machines.id'), 'last_entry')->toBase()->get()->all(),
+        ], JSON_THROW_ON_ERROR));
+    }
+}
