@@ -7,7 +7,6 @@ namespace App\Care;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\ProcedureSet;
 use GoodRinse\Core\Handbook\Step;
 use GoodRinse\Core\Plan\Urgency;
@@ -96,6 +95,25 @@ final class CareReader
     }
 
     /**
+     * Ids of the procedures for a machine, clocked or not: what is in its logbook changes nothing of that, so they are kept
+     * until the machine does.
+     *
+     * @return list<string>
+     */
+    public function offered(Machine $machine, Household $household): array
+    {
+        $signs = $this->handbook->version().self::said($machine, $household);
+        $key = sprintf('offered.%d.%s', self::SHAPE, $machine->id);
+        $kept = $this->cache->get($key);
+        if (!is_array($kept) || $signs !== ($kept[0] ?? null)) {
+            $kept = [$signs, (new Composer($this->handbook))->offered($this->handbook->kind($machine->kind), $this->surroundings->circumstances($machine, $household))];
+            $this->cache->forever($key, $kept);
+        }
+
+        return $kept[1];
+    }
+
+    /**
      * @param list<MachineCare> $machines
      *
      * @return list<TaskCare> the most urgent first
@@ -162,7 +180,7 @@ final class CareReader
         [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
         $rhythms = $procedures = $tasks = [];
         $composer = new Composer($this->handbook);
-        $offered = $this->offered($machine, $household, $kind, $composer);
+        $offered = $this->offered($machine, $household);
         foreach ($kind->tasksFor($machine->traits) as $id => $task) {
             $rhythm = $this->reckoning->rhythm($machine, $household, $task, $history, $today);
             if (null === $rhythm) {
@@ -198,24 +216,6 @@ final class CareReader
             $offered,
             (new Batches($this->handbook))->of($kind, $rhythms, $procedures, $here, $today),
         );
-    }
-
-    /**
-     * Ids of the procedures for a machine: what is in its logbook changes nothing of that, so they are kept until the machine does.
-     *
-     * @return list<string>
-     */
-    private function offered(Machine $machine, Household $household, MachineKind $kind, Composer $composer): array
-    {
-        $signs = $this->handbook->version().self::said($machine, $household);
-        $key = sprintf('offered.%d.%s', self::SHAPE, $machine->id);
-        $kept = $this->cache->get($key);
-        if (!is_array($kept) || $signs !== ($kept[0] ?? null)) {
-            $kept = [$signs, $composer->offered($kind, $this->surroundings->circumstances($machine, $household))];
-            $this->cache->forever($key, $kept);
-        }
-
-        return $kept[1];
     }
 
     private function care(Machine $machine, KeptCare $kept): MachineCare

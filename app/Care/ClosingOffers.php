@@ -20,7 +20,7 @@ final readonly class ClosingOffers
     public function of(Round $round, Household $household): array
     {
         $kind = $this->handbook->kind($round->machine->kind);
-        $allowed = $this->care->machine($round->machine, $household)->offered();
+        $allowed = $this->care->offered($round->machine, $household);
         $had = [] === $round->procedures ? [] : array_keys($kind->chains(ProcedureSet::from(array_values(array_intersect($round->procedures, array_keys($kind->procedureNames))) ?: [$round->procedures[0]])));
         $offers = [];
         foreach ($kind->closings($round->progress()->answers) as $closing) {

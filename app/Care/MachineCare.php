@@ -31,12 +31,6 @@ final readonly class MachineCare
         return array_intersect_key($this->kind->procedureNames, array_flip(array_diff($this->offered, $clocked)));
     }
 
-    /** @return list<string> ids of all procedures for this machine */
-    public function offered(): array
-    {
-        return $this->offered;
-    }
-
     /** The day until which nobody is there; null when somebody is. */
     public function awayUntil(Day $today): ?Day
     {

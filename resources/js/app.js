@@ -1,4 +1,5 @@
 import Alpine from '@alpinejs/csp';
+import busy from './components/busy.js';
 import compose from './components/compose.js';
 import copy from './components/copy.js';
 import counts from './components/counts.js';
@@ -17,7 +18,7 @@ import traits from './components/traits.js';
 import zone from './components/zone.js';
 import { startWorker } from './offline/worker.js';
 
-Object.entries({ compose, copy, counts, find, grade, kit, photo, pour, round, span, stepper, stream, tally, timer, traits, zone }).forEach(([name, component]) => Alpine.data(name, component));
+Object.entries({ busy, compose, copy, counts, find, grade, kit, photo, pour, round, span, stepper, stream, tally, timer, traits, zone }).forEach(([name, component]) => Alpine.data(name, component));
 
 Alpine.start();
 startWorker();

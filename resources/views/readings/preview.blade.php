@@ -23,7 +23,7 @@
             </section>
         @endif
     </div>
-    <form method="post" action="{{ route('readings.create', $machine) }}" class="tile mt-3">
+    <form method="post" action="{{ route('readings.create', $machine) }}" class="tile mt-3" x-data="busy" @submit="start">
         @csrf
         <input type="hidden" name="id" value="{{ $id }}">
         @foreach (array_diff_key($told, array_flip(array_column($asks, 0))) as $field => $value)<input type="hidden" name="{{ $field }}" value="{{ $value }}">@endforeach
@@ -43,5 +43,6 @@
             <button class="push">Look again</button>
             <a class="push push--quiet" href="{{ route('machines.show', $machine) }}">Write nothing</a>
         </p>
+        <p class="mt-3 mb-0" role="status" hidden :hidden="idle"><progress aria-label="Working through the lines"></progress> Working through the lines. Years of readings take a few seconds; nothing is written before all of them are read.</p>
     </form>
 </x-layout>
