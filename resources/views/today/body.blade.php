@@ -50,8 +50,12 @@
                             Started now, all is done at <strong><time data-after="{{ $seconds }}"></time></strong>.
                         </p>
                     @else
-                        <h1>Nothing {{ $dangers ? 'else ' : '' }}to do today.<br>{{ $first->care->rhythm->dueOn ? 'Next on '.Dates::longWeekday($first->care->rhythm->dueOn, $today).'.' : '' }}</h1>
-                        <p>First comes {{ mb_strtolower($first->care->name()) }}, {{ $first->care->machine->name }}: {{ $first->when() }}. You can open it earlier: what you find moves the date.</p>
+                        <h1>Nothing {{ $dangers ? 'else ' : '' }}to do today.<br>{{ $first->care->rhythm->remindOn ? 'Next on '.Dates::longWeekday($first->care->rhythm->remindOn, $today).'.' : '' }}</h1>
+                        @if ($first->care->isPutOff($today))
+                            <p>{{ Str::ucfirst($first->care->name()) }}, {{ $first->care->machine->name }}, is put off until then{{ $first->putOffBecause() }}. You can still do it now.</p>
+                        @else
+                            <p>First comes {{ mb_strtolower($first->care->name()) }}, {{ $first->care->machine->name }}: {{ $first->when() }}. You can open it earlier: what you find moves the date.</p>
+                        @endif
                     @endif
                 </div>
                 <div class="ask__do">
