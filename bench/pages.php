@@ -15,9 +15,9 @@ const WARM_UP = 15;
 [, $base, $password] = $argv;
 
 /** A browser of sorts: keeps its cookies and its connection. */
-function visit(CurlHandle $curl, string $url, ?array $post = null): string
+function visit(CurlHandle $curl, string $url, ?array $post = null, bool $follow = true): string
 {
-    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_FOLLOWLOCATION => true]);
+    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_FOLLOWLOCATION => $follow]);
     curl_setopt($curl, CURLOPT_HTTPGET, true);
     if (null !== $post) {
         curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($post)]);
@@ -88,7 +88,7 @@ foreach (array_slice($argv, 3) as $who) {
         visit($curl, "$base$running[0]/end", ['_token' => $token[1], 'how' => 'stopped', 'knows' => '1']);
         visit($curl, "$base$running[0]/settle", ['_token' => $token[1]]);
     }
-    $times = array_fill_keys([...array_keys($pages), 'empty again', 'tick', 'step'], []);
+    $times = array_fill_keys([...array_keys($pages), 'empty again', 'tick', 'step', 'after'], []);
     for ($round = -WARM_UP; $round < ROUNDS; ++$round) {
         foreach ($pages as $page => $path) {
             $start = hrtime(true);
@@ -117,8 +117,17 @@ foreach (array_slice($argv, 3) as $who) {
             $times['step'][] = (hrtime(true) - $start) / 1e6;
         }
     }
+    visit($curl, "$base$path/end", ['_token' => $token[1], 'how' => 'stopped', 'knows' => '1']);
+    visit($curl, "$base$path/settle", ['_token' => $token[1]]);
+    for ($round = 0; $round < ROUNDS; ++$round) { // Today, after an entry
+        visit($curl, "$base$dishwasher/uses", ['_token' => $token[1], 'id' => ulid()], follow: false);
+        visit($curl, "$base/blank");
+        $start = hrtime(true);
+        visit($curl, "$base/");
+        $times['after'][] = (hrtime(true) - $start) / 1e6;
+    }
     foreach ($times as $page => $measured) {
-        $empties = $times[in_array($page, ['empty again', 'tick', 'step'], true) ? 'empty again' : 'empty'];
+        $empties = $times[in_array($page, ['empty again', 'tick', 'step', 'after'], true) ? 'empty again' : 'empty'];
         $ratios = array_map(static fn (float $time, float $empty): float => $time / $empty, $measured, $empties);
         printf("%-12s %-12s %10.2f %10.2f %12.2f %12.2f\n", $name, $page, quantile($measured, 0.5), quantile($measured, 0.95), quantile($ratios, 0.5), quantile($measured, 0.95) / quantile($empties, 0.95));
     }

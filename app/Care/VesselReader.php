@@ -26,7 +26,7 @@ use Psr\Clock\ClockInterface;
 final readonly class VesselReader
 {
     /** Goes up when what is kept changes its shape. */
-    private const SHAPE = 2;
+    private const SHAPE = 3;
 
     /** Days for which uses are looked at: what went in before is history. */
     private const USE_DAYS = 400;
@@ -40,16 +40,41 @@ final readonly class VesselReader
     {
         $key = sprintf('vessels.%d.%s', self::SHAPE, $household->id);
         $now = $this->clock->now();
-        $lastUse = $this->uses($household, $now)->max(DB::raw('seq + 0')); // summed, so that SQLite takes the index that holds all it asks for
-        $stamp = $this->handbook->version().'|'.$this->entries($household)->orderByDesc('seq')->value('id')."|$lastUse";
+        $lastUse = (int) $this->uses($household, $now)->max(DB::raw('seq + 0')); // summed, so that SQLite takes the index that holds all it asks for
+        $signs = $this->handbook->version().'|'.$this->entries($household)->orderByDesc('seq')->value('id');
         $kept = $this->cache->get($key);
-        if (is_array($kept) && $stamp === ($kept['stamp'] ?? null) && $kept['newest'] <= $now->getTimestamp()) {
-            return $kept['records'];
+        if (is_array($kept) && $signs === ($kept['signs'] ?? null) && $kept['newest'] <= $now->getTimestamp()) {
+            if ($lastUse !== $kept['lastUse'] && $this->changeNothing($household, $now, $kept['lastUse'], $kept['newest'], $kept['records'])) {
+                $kept = ['lastUse' => $lastUse] + $kept;
+                $this->cache->forever($key, $kept);
+            }
+            if ($lastUse === $kept['lastUse']) {
+                return $kept['records'];
+            }
         }
         [$records, $newest] = $this->gather($household, $now);
-        $this->cache->forever($key, ['stamp' => $stamp, 'newest' => $newest, 'records' => $records]);
+        $this->cache->forever($key, ['signs' => $signs, 'lastUse' => $lastUse, 'newest' => $newest, 'records' => $records]);
 
         return $records;
+    }
+
+    /**
+     * Whether uses written since can change nothing: they come after everything else, and there is nothing that they clear.
+     *
+     * @param int                         $lastUse sequence number of the last one that was looked at
+     * @param int                         $newest  Unix time of the newest happening that was looked at
+     * @param array<string, VesselRecord> $records
+     */
+    private function changeNothing(Household $household, \DateTimeImmutable $now, int $lastUse, int $newest, array $records): bool
+    {
+        $holding = [];
+        foreach ($records as $record) {
+            if ([] !== $record->residues && null !== $this->handbook->chemistry()->vessel($record->vessel)->use) {
+                $holding[] = $record->machine;
+            }
+        }
+
+        return $this->uses($household, $now)->where('seq', '>', $lastUse)->get(['machine_id', 'happened_at'])->every(static fn (object $use): bool => !in_array($use->machine_id, $holding, true) && strtotime("$use->happened_at UTC") >= $newest);
     }
 
     /** The vessel of that machine, or the shared one, as it stands. */
