@@ -9,8 +9,8 @@ declare(strict_types=1);
  */
 
 use App\Handbook\CompiledHandbook;
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookLoader;
 use Psr\Log\NullLogger;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -20,7 +20,7 @@ $folder = dirname(__DIR__).'/handbook';
 
 if (isset($argv[2])) {
     $start = hrtime(true);
-    $handbook = 'cold' === $argv[1] ? new Handbook((new HandbookLoader($folder))->compile()) : (new CompiledHandbook($folder, $argv[2], new NullLogger()))->get();
+    $handbook = 'cold' === $argv[1] ? new Handbook((new HandbookCompiler($folder))->compile()) : (new CompiledHandbook($folder, $argv[2], new NullLogger()))->get();
     $loaded = hrtime(true);
     foreach (array_keys($handbook->kindNames()) as $kind) {
         foreach (array_keys($handbook->kind($kind)->procedureNames) as $procedure) {

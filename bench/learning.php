@@ -9,19 +9,19 @@ declare(strict_types=1);
  * php bench/learning.php [lives]
  */
 
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookLoader;
-use GoodRinse\Core\Lab\Dice;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Clock;
-use GoodRinse\Core\Rhythm\FoulingCurve;
-use GoodRinse\Core\Rhythm\IntervalLearner;
-use GoodRinse\Core\Rhythm\Observation;
+use GoodRinse\Core\Rhythm\Learning\FoulingCurve;
+use GoodRinse\Core\Rhythm\Learning\IntervalLearner;
+use GoodRinse\Core\Rhythm\Learning\Observation;
+use GoodRinse\Core\Simulation\Dice;
 
 require __DIR__.'/../vendor/autoload.php';
 
 $lives = (int) ($argv[1] ?? 200);
-$handbook = new Handbook((new HandbookLoader(__DIR__.'/../handbook'))->compile());
+$handbook = new Handbook((new HandbookCompiler(__DIR__.'/../handbook'))->compile());
 $model = $handbook->rhythmModel();
 $curve = new FoulingCurve($model);
 $learner = new IntervalLearner($model);

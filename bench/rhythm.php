@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 /* Measures the rhythm of 200 care tasks, each on two clocks with ten years of openings. */
 
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookLoader;
-use GoodRinse\Core\Lab\Dice;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Clock;
-use GoodRinse\Core\Rhythm\Observation;
+use GoodRinse\Core\Rhythm\Learning\Observation;
 use GoodRinse\Core\Rhythm\RhythmEngine;
+use GoodRinse\Core\Simulation\Dice;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -19,7 +19,7 @@ const TASKS = 200;
 const DAYS = 3652;
 const RUNS = 21;
 
-$handbook = new Handbook((new HandbookLoader(dirname(__DIR__).'/handbook'))->compile());
+$handbook = new Handbook((new HandbookCompiler(dirname(__DIR__).'/handbook'))->compile());
 $engine = new RhythmEngine($handbook->rhythmModel());
 $dice = new Dice(1);
 $tasks = [];

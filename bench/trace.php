@@ -8,17 +8,17 @@ declare(strict_types=1);
  * drawn from the model itself.
  */
 
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookLoader;
-use GoodRinse\Core\Lab\Dice;
+use GoodRinse\Core\Simulation\Dice;
 use GoodRinse\Core\Trace\Action;
-use GoodRinse\Core\Trace\Card;
 use GoodRinse\Core\Trace\Check;
 use GoodRinse\Core\Trace\Evidence;
 use GoodRinse\Core\Trace\FaultModel;
 use GoodRinse\Core\Trace\MachineFaults;
-use GoodRinse\Core\Trace\Optimum;
+use GoodRinse\Core\Trace\OptimalPolicy;
 use GoodRinse\Core\Trace\Prices;
+use GoodRinse\Core\Trace\RankedOption;
 use GoodRinse\Core\Trace\Troubleshooter;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -52,10 +52,10 @@ function live(FaultModel $model, int $cause, Closure $policy, Dice $dice): array
     [$cost, $answers, $failed] = [0.0, [], []];
     while (true) {
         [$kind, $id] = $policy(new Evidence($answers, $failed));
-        if (Card::CALL === $kind) {
+        if (RankedOption::CALL === $kind) {
             return [$cost + $model->callFee, false];
         }
-        if (Card::CHECK === $kind) {
+        if (RankedOption::CHECK === $kind) {
             $check = $model->check($id);
             $cost += $check->cost;
             $results = array_keys($check->results);
@@ -94,10 +94,10 @@ function policyCost(FaultModel $model, Evidence $evidence): float
 {
     $shooter = new Troubleshooter($model);
     $card = $shooter->next($evidence);
-    if (Card::CALL === $card->kind) {
+    if (RankedOption::CALL === $card->kind) {
         return $card->cost;
     }
-    if (Card::ACTION === $card->kind) {
+    if (RankedOption::ACTION === $card->kind) {
         return $card->cost + ($card->chance > 1 - 1e-12 ? 0.0 : (1 - $card->chance) * policyCost($model, new Evidence($evidence->answers, [...$evidence->failed, $card->id])));
     }
     $cost = $card->cost;
@@ -110,7 +110,7 @@ function policyCost(FaultModel $model, Evidence $evidence): float
     return $cost;
 }
 
-$trouble = (new Handbook((new HandbookLoader(dirname(__DIR__).'/handbook'))->compile()))->trouble('dishwasher');
+$trouble = (new Handbook((new HandbookCompiler(dirname(__DIR__).'/handbook'))->compile()))->trouble('dishwasher');
 $prices = new Prices(20, 120);
 $model = static fn (array $symptoms): FaultModel => (new MachineFaults())->model($trouble, TRAITS, $prices, $symptoms);
 $full = $model([]);
@@ -130,7 +130,7 @@ $dice = new Dice(3);
 $ratios = [];
 for ($i = 0; $i < SMALL_MODELS; ++$i) {
     $each = small($dice);
-    $ratios[] = policyCost($each, new Evidence()) / (new Optimum($each))->cost();
+    $ratios[] = policyCost($each, new Evidence()) / (new OptimalPolicy($each))->cost();
 }
 sort($ratios);
 printf("trace: expected cost of the policy / exact optimum on %d small models: mean %.3f, p95 %.3f, worst %.3f\n", SMALL_MODELS, array_sum($ratios) / count($ratios), $ratios[(int) (0.95 * (SMALL_MODELS - 1))], end($ratios));
@@ -161,11 +161,11 @@ for ($i = 0; $i < FAULTS; ++$i) {
     $clean += live($here, $cause, static function (Evidence $evidence) use ($everything): array {
         foreach ($everything as $action) {
             if (!in_array($action->id, $evidence->failed, true)) {
-                return [Card::ACTION, $action->id];
+                return [RankedOption::ACTION, $action->id];
             }
         }
 
-        return [Card::CALL, Card::CALL];
+        return [RankedOption::CALL, RankedOption::CALL];
     }, $dice)[0];
 }
 printf(

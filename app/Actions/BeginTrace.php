@@ -11,8 +11,8 @@ use App\Models\User;
 use App\Support\DerivedUlid;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Logbook\OnDay;
-use GoodRinse\Core\Logbook\Symptom;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\Symptom;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
@@ -44,7 +44,7 @@ final readonly class BeginTrace
         if ($since->isAfter($today)) {
             throw CannotDo::inTheFuture();
         }
-        $at = OnDay::moment($since, $now, $by->home()->zone());
+        $at = DayOrder::moment($since, $now, $by->home()->zone());
         $noted = $drafts = [];
         foreach ($symptoms as $symptom) {
             $known = $trouble->symptoms[$symptom] ?? throw UnknownEntry::named("symptom of a $machine->kind", $symptom);

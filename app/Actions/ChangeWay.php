@@ -9,7 +9,7 @@ use App\Models\User;
 use GoodRinse\Core\Apart\ComesOffOrder;
 use GoodRinse\Core\Apart\OwnWay;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\OrderConflict;
+use GoodRinse\Core\Handbook\Order\OrderConflict;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps how a part comes off a machine, where it is not as the handbook has it. */

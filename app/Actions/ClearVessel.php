@@ -9,7 +9,7 @@ use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Logbook\Clearing;
+use GoodRinse\Core\Logbook\Payload\Clearing;
 use Psr\Clock\ClockInterface;
 
 /** Writes down that a vessel was cleared in the way that counts for it. */

@@ -8,9 +8,9 @@ use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
 use App\Support\DerivedUlid;
-use GoodRinse\Core\Logbook\Away;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Voiding;
+use GoodRinse\Core\Logbook\Payload\Absence;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Reversal;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
@@ -35,12 +35,12 @@ final readonly class ComeBack
         $drafts = [];
         foreach (Entry::inForce($machine->entries()->where('kind', EntryKind::Away)->orderBy('seq')->get()) as $entry) {
             $says = $entry->says();
-            if (!$says instanceof Away || $says->from->isAfter($today) || $today->isAfter($says->to)) {
+            if (!$says instanceof Absence || $says->from->isAfter($today) || $today->isAfter($says->to)) {
                 continue;
             }
-            $drafts[] = new EntryDraft(new Voiding(Voiding::CORRECTION), $now, Entry::BY_HAND, $machine, voids: $entry->id, id: DerivedUlid::of($id, "void $entry->id"));
+            $drafts[] = new EntryDraft(new Reversal(Reversal::CORRECTION), $now, Entry::BY_HAND, $machine, voids: $entry->id, id: DerivedUlid::of($id, "void $entry->id"));
             if (!$says->from->isAfter($today->plus(-1))) {
-                $drafts[] = new EntryDraft(new Away($says->from, $today->plus(-1), $says->reason), $entry->happened_at->toDateTimeImmutable(), Entry::BY_HAND, $machine, id: DerivedUlid::of($id, $entry->id), corrects: $entry->id);
+                $drafts[] = new EntryDraft(new Absence($says->from, $today->plus(-1), $says->reason), $entry->happened_at->toDateTimeImmutable(), Entry::BY_HAND, $machine, id: DerivedUlid::of($id, $entry->id), corrects: $entry->id);
             }
         }
 

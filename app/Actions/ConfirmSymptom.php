@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\Entry;
 use App\Models\User;
-use GoodRinse\Core\Logbook\Confirmation;
-use GoodRinse\Core\Logbook\Symptom;
+use GoodRinse\Core\Logbook\Payload\Confirmation;
+use GoodRinse\Core\Logbook\Payload\Symptom;
 use Psr\Clock\ClockInterface;
 
 /** Writes down whether a symptom came from the job it pointed to. */

@@ -8,10 +8,10 @@ use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
 use App\Support\DerivedUlid;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\Voiding;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\Reversal;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
@@ -20,7 +20,7 @@ use Psr\Clock\ClockInterface;
 final readonly class CorrectEntry
 {
     /** What can be set right; counters' readings come from counters, and the rest is of one moment only. */
-    public const KINDS = [EntryKind::Opening, EntryKind::Dose, EntryKind::Clearing, EntryKind::Counter, EntryKind::Reading, EntryKind::Note, EntryKind::Symptom, EntryKind::PartFitted, EntryKind::Light, EntryKind::Away];
+    public const KINDS = [EntryKind::Opening, EntryKind::Dose, EntryKind::Clearing, EntryKind::Counter, EntryKind::Measurement, EntryKind::Note, EntryKind::Symptom, EntryKind::PartFitted, EntryKind::Light, EntryKind::Away];
 
     public function __construct(private ClockInterface $clock, private WriteEntries $write)
     {
@@ -56,7 +56,7 @@ final readonly class CorrectEntry
             if (Entry::query()->whereKey($id)->exists()) {
                 return $id;
             }
-            $drafts = isset(Entry::voidedAmong([$entry->id])[$entry->id]) ? [] : [new EntryDraft(new Voiding(Voiding::CORRECTION), $this->clock->now(), Entry::BY_HAND, $entry->machine, $entry->part, $round, voids: $entry->id, id: DerivedUlid::of($id, 'void'))];
+            $drafts = isset(Entry::voidedAmong([$entry->id])[$entry->id]) ? [] : [new EntryDraft(new Reversal(Reversal::CORRECTION), $this->clock->now(), Entry::BY_HAND, $entry->machine, $entry->part, $round, voids: $entry->id, id: DerivedUlid::of($id, 'void'))];
             $this->write->handle($by->home(), $by, [...$drafts, new EntryDraft($says, $at, $entry->source, $machine, $part, $round, $entry->step, id: $id, corrects: $entry->id)]);
 
             return $id;

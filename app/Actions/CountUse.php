@@ -8,8 +8,8 @@ use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\OnDay;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
@@ -41,6 +41,6 @@ final readonly class CountUse
         if (null !== $over && $over > self::LONGEST) {
             throw CannotDo::notAhead();
         }
-        $this->write->handle($by->home(), $by, [new EntryDraft(new Counter($unit, $uses, $over), null === $until ? $now : OnDay::moment($until, $now, $zone), Entry::BY_HAND, $machine, id: $id)]);
+        $this->write->handle($by->home(), $by, [new EntryDraft(new UseCount($unit, $uses, $over), null === $until ? $now : DayOrder::moment($until, $now, $zone), Entry::BY_HAND, $machine, id: $id)]);
     }
 }

@@ -8,12 +8,12 @@ use App\Models\Entry;
 use App\Models\Trace;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Confirmation;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Fix;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\Voiding;
+use GoodRinse\Core\Logbook\Payload\Confirmation;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Fix;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\Reversal;
 use GoodRinse\Core\Quantity\Fraction;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
@@ -66,7 +66,7 @@ final readonly class EndTrace
         $says = $fix?->says();
 
         return null === $fix || !$says instanceof Fix ? [] : [
-            new EntryDraft(new Voiding(Voiding::CORRECTION), $this->clock->now(), Entry::BY_TRACE, $trace->machine, $fix->part, voids: $fix->id),
+            new EntryDraft(new Reversal(Reversal::CORRECTION), $this->clock->now(), Entry::BY_TRACE, $trace->machine, $fix->part, voids: $fix->id),
             new EntryDraft(new Fix($says->action, $says->cause, $says->trace, false), $fix->happened_at->toDateTimeImmutable(), Entry::BY_TRACE, $trace->machine, $fix->part, corrects: $fix->id),
         ];
     }

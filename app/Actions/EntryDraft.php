@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Machine;
 use App\Models\Round;
-use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Logbook\Payload\Payload;
 
 /** An entry that is about to be written. */
 final readonly class EntryDraft

@@ -10,8 +10,8 @@ use App\Models\User;
 use App\Support\DerivedUlid;
 use GoodRinse\Core\Device\ReadingsFile;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\Meter;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 
 /** Writes down a table of counter readings that a person has looked through. */
 final readonly class ImportReadings
@@ -42,7 +42,7 @@ final readonly class ImportReadings
                 continue;
             }
             $series += null !== $before && $number < $before && ReadingsFile::TOTAL === $file->column ? 1 : 0;
-            $says = ReadingsFile::TOTAL === $file->column ? new Meter($unit, $number, self::METER, $series) : new Counter($unit, $number);
+            $says = ReadingsFile::TOTAL === $file->column ? new MeterTotal($unit, $number, self::METER, $series) : new UseCount($unit, $number);
             $drafts[] = new EntryDraft($says, $at, Entry::BY_FILE, $machine, id: DerivedUlid::of($id, (string) $line));
             $before = $number;
         }

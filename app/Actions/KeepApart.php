@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Care\StepKeepApart;
 use App\Models\Household;
 use App\Models\Round;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\Step;
 
 /** Stands between a step that pours something and the logbook. */
 final readonly class KeepApart

@@ -8,7 +8,7 @@ use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
 use App\Support\DerivedUlid;
-use GoodRinse\Core\Logbook\Away;
+use GoodRinse\Core\Logbook\Payload\Absence;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
@@ -35,6 +35,6 @@ final readonly class LogAway
         if ($to->since($from) > self::LONGEST || abs($from->since(Day::at($this->clock->now(), $by->home()->zone()))) > self::LONGEST) {
             throw CannotDo::notAhead();
         }
-        $this->write->handle($by->home(), $by, array_map(fn (Machine $machine): EntryDraft => new EntryDraft(new Away($from, $to, $reason), $this->clock->now(), Entry::BY_HAND, $machine, id: DerivedUlid::of($id, $machine->id)), $machines));
+        $this->write->handle($by->home(), $by, array_map(fn (Machine $machine): EntryDraft => new EntryDraft(new Absence($from, $to, $reason), $this->clock->now(), Entry::BY_HAND, $machine, id: DerivedUlid::of($id, $machine->id)), $machines));
     }
 }

@@ -9,8 +9,8 @@ use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Logbook\OnDay;
-use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\Opening;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use Psr\Clock\ClockInterface;
@@ -43,7 +43,7 @@ final readonly class LogOpening
             null !== $measured => self::measured($task->id, Fraction::of($measured / 100), $this->handbook->scales()->grade($left)->fraction),
             default => new Opening($task->id, $this->handbook->scales()->grade((string) $found)->fraction, $this->handbook->scales()->grade($left)->fraction),
         };
-        $at = OnDay::moment($on, $this->clock->now(), $zone);
+        $at = DayOrder::moment($on, $this->clock->now(), $zone);
         $this->write->handle($by->home(), $by, [new EntryDraft($opening, $at, Entry::BY_HAND, $machine, $task->part, id: $id)]);
     }
 

@@ -8,7 +8,7 @@ use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Light;
+use GoodRinse\Core\Logbook\Payload\IndicatorLight;
 use Psr\Clock\ClockInterface;
 
 /** Writes down that an indicator light came on, or went out. */
@@ -24,6 +24,6 @@ final readonly class NoteLight
         if (!in_array($light, $this->handbook->kind($machine->kind)->lights($machine->traits), true)) {
             throw CannotDo::noSuchLight();
         }
-        $this->write->handle($by->home(), $by, [new EntryDraft(new Light($light, $on), $this->clock->now(), Entry::BY_HAND, $machine, id: $id)]);
+        $this->write->handle($by->home(), $by, [new EntryDraft(new IndicatorLight($light, $on), $this->clock->now(), Entry::BY_HAND, $machine, id: $id)]);
     }
 }

@@ -9,7 +9,7 @@ use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Chemistry\Assessment;
-use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Logbook\Payload\Dose;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 

@@ -8,21 +8,21 @@ use App\Models\Entry;
 use App\Models\Round;
 use App\Models\User;
 use App\Words\KitWords;
-use GoodRinse\Core\Handbook\Step;
-use GoodRinse\Core\Logbook\Check;
-use GoodRinse\Core\Logbook\Clearing;
-use GoodRinse\Core\Logbook\Dose;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Light;
-use GoodRinse\Core\Logbook\Note;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\PartFitted;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\Reading;
-use GoodRinse\Core\Logbook\Voiding;
-use GoodRinse\Core\Round\EntryProjector;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Logbook\Payload\Check;
+use GoodRinse\Core\Logbook\Payload\Clearing;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\IndicatorLight;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\Note;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\PartFitted;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\Reversal;
 use GoodRinse\Core\Round\Progress;
-use GoodRinse\Core\Round\ProjectedEntry;
+use GoodRinse\Core\Round\Projection\EntryProjector;
+use GoodRinse\Core\Round\Projection\ProjectedEntry;
 use GoodRinse\Core\Round\Remark;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
@@ -54,7 +54,7 @@ final readonly class ProjectRound
             }
         }
         $reversals = array_map(
-            fn (WrittenEntry $entry): EntryDraft => self::draft($round, $entry->part, $entry->step, new Voiding(Voiding::CORRECTION), $this->clock->now(), $entry->id),
+            fn (WrittenEntry $entry): EntryDraft => self::draft($round, $entry->part, $entry->step, new Reversal(Reversal::CORRECTION), $this->clock->now(), $entry->id),
             array_values($effective),
         );
         if ([] !== $drafts || [] !== $reversals) {
@@ -78,7 +78,7 @@ final readonly class ProjectRound
     /** @return list<WrittenEntry> what the round has said of its steps, in force or not */
     private function written(Round $round): array
     {
-        return array_values(DB::table('entries')->where('round_id', $round->id)->where('kind', '!=', EntryKind::Voiding->value)->whereNotNull('step')
+        return array_values(DB::table('entries')->where('round_id', $round->id)->where('kind', '!=', EntryKind::Reversal->value)->whereNotNull('step')
             ->orderBy('seq')->get(WrittenEntry::COLUMNS)->map(WrittenEntry::read(...))->all());
     }
 
@@ -151,8 +151,8 @@ final readonly class ProjectRound
             $says instanceof Dose => "$step dose $says->agent $says->vessel",
             $says instanceof Clearing => "$step clearing $says->vessel",
             $says instanceof Check => "$step check $says->check",
-            $says instanceof Reading => "$step reading $says->what",
-            $says instanceof Light => "$step light $says->light",
+            $says instanceof Measurement => "$step reading $says->what",
+            $says instanceof IndicatorLight => "$step light $says->light",
             $says instanceof PartFitted => "$step fitted $says->part",
             default => "$step ".$says->kind()->value,
         };

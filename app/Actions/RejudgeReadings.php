@@ -8,7 +8,7 @@ use App\Models\Device;
 use App\Models\DeviceEvent;
 use App\Models\Entry;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Meter;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
 
 /** Looks at a counter's readings again after one of them was taken back, or brought back: what waited because of it may follow now. */
 final readonly class RejudgeReadings
@@ -24,8 +24,8 @@ final readonly class RejudgeReadings
             $entry = Entry::query()->findOrFail($entry->voids);
         }
         $says = $entry->says();
-        $device = $says instanceof Meter ? Device::query()->with(['machine', 'household'])->where('household_id', $entry->household_id)->find($says->meter) : null;
-        if (!$says instanceof Meter || null === $device) {
+        $device = $says instanceof MeterTotal ? Device::query()->with(['machine', 'household'])->where('household_id', $entry->household_id)->find($says->meter) : null;
+        if (!$says instanceof MeterTotal || null === $device) {
             return;
         }
         $status = isset(Entry::voidedAmong([$entry->id])[$entry->id]) ? DeviceEvent::DROPPED : DeviceEvent::TAKEN;

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Models\Device;
 use App\Models\DeviceEvent;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Meter;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
 use Illuminate\Support\Facades\DB;
 
 /** Does what a person says about readings that went backwards. */
@@ -41,7 +41,7 @@ final readonly class SettleHeldEvents
             $kind = $this->handbook->kind($device->machine->kind);
             $drafts = [];
             if (self::FROM_ZERO === $how) {
-                $drafts[] = TakeDeviceEvents::draft($device, new Meter($kind->useUnit, 0.0, $device->id, $device->series), $this->begin($device, $first));
+                $drafts[] = TakeDeviceEvents::draft($device, new MeterTotal($kind->useUnit, 0.0, $device->id, $device->series), $this->begin($device, $first));
             }
             $held->each(static fn (DeviceEvent $event): bool => $event->update(['series' => $device->series]));
             $this->write->handle($device->household, null, [...$drafts, ...TakeDeviceEvents::retake($device, $kind, $held)]);

@@ -9,7 +9,7 @@ use App\Models\Entry;
 use App\Models\Round;
 use App\Models\User;
 use App\Words\OpenEndWords;
-use GoodRinse\Core\Logbook\Note;
+use GoodRinse\Core\Logbook\Payload\Note;
 use GoodRinse\Core\Round\OpenEnd;
 use GoodRinse\Core\Round\OpenEnds;
 use Illuminate\Support\Facades\DB;

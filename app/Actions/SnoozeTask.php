@@ -9,7 +9,7 @@ use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Logbook\Snooze;
+use GoodRinse\Core\Logbook\Payload\Snooze;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Models\Entry;
 use App\Models\Trace;
 use App\Models\User;
-use GoodRinse\Core\Logbook\Check;
-use GoodRinse\Core\Logbook\Voiding;
+use GoodRinse\Core\Logbook\Payload\Check;
+use GoodRinse\Core\Logbook\Payload\Reversal;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
@@ -52,7 +52,7 @@ final readonly class StepTrace
             $steps = $this->open($trace, $seen);
             $entry = $steps[$place]['entry'] ?? null;
             if (null !== $entry && Trace::ANSWER === $steps[$place]['kind']) {
-                $this->write->handle($by->home(), $by, [new EntryDraft(new Voiding(Voiding::CORRECTION), $this->clock->now(), Entry::BY_TRACE, $trace->machine, voids: $entry)]);
+                $this->write->handle($by->home(), $by, [new EntryDraft(new Reversal(Reversal::CORRECTION), $this->clock->now(), Entry::BY_TRACE, $trace->machine, voids: $entry)]);
             }
             unset($steps[$place]);
             $trace->update(['steps' => array_values($steps)]);

@@ -7,14 +7,14 @@ namespace App\Actions;
 use App\Models\Device;
 use App\Models\DeviceEvent;
 use App\Models\Entry;
-use GoodRinse\Core\Device\CounterReading;
 use GoodRinse\Core\Device\DeviceClock;
-use GoodRinse\Core\Device\Judgement;
+use GoodRinse\Core\Device\MeterReading;
+use GoodRinse\Core\Device\MeterVerdict;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Logbook\Light;
-use GoodRinse\Core\Logbook\Meter;
-use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Logbook\Payload\IndicatorLight;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
+use GoodRinse\Core\Logbook\Payload\Payload;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -71,15 +71,15 @@ final readonly class TakeDeviceEvents
     /** @return array{string, list<EntryDraft>} what became of it */
     private function take(Device $device, DeviceMessage $message, \DateTimeImmutable $at, \DateTimeImmutable $now): array
     {
-        $status = null === $message->total ? DeviceEvent::TAKEN : self::status($device, new CounterReading($at, $message->total), $this->handbook->kind($device->machine->kind)->mostUsesPerDay);
+        $status = null === $message->total ? DeviceEvent::TAKEN : self::status($device, new MeterReading($at, $message->total), $this->handbook->kind($device->machine->kind)->mostUsesPerDay);
         $device->events()->create([
             'event' => $message->event, 'at' => $at->format('Y-m-d H:i:s'), 'received_at' => $now, 'total' => $message->total,
             'light' => $message->light, 'lit' => null === $message->light ? null : $message->lit, 'status' => $status, 'series' => $device->series,
         ]);
         $says = match (true) {
             DeviceEvent::TAKEN !== $status => null,
-            null !== $message->light => new Light($message->light, $message->lit),
-            default => new Meter($this->handbook->kind($device->machine->kind)->useUnit, (float) $message->total, $device->id, $device->series),
+            null !== $message->light => new IndicatorLight($message->light, $message->lit),
+            default => new MeterTotal($this->handbook->kind($device->machine->kind)->useUnit, (float) $message->total, $device->id, $device->series),
         };
 
         return [$status, null === $says ? [] : [self::draft($device, $says, $at)]];
@@ -102,9 +102,9 @@ final readonly class TakeDeviceEvents
         $drafts = [];
         foreach ($held as $event) {
             $at = $event->at->toDateTimeImmutable();
-            if (DeviceEvent::TAKEN === self::status($device, new CounterReading($at, (float) $event->total), $kind->mostUsesPerDay)) {
+            if (DeviceEvent::TAKEN === self::status($device, new MeterReading($at, (float) $event->total), $kind->mostUsesPerDay)) {
                 $event->update(['status' => DeviceEvent::TAKEN, 'series' => $device->series]);
-                $drafts[] = self::draft($device, new Meter($kind->useUnit, (float) $event->total, $device->id, $device->series), $at);
+                $drafts[] = self::draft($device, new MeterTotal($kind->useUnit, (float) $event->total, $device->id, $device->series), $at);
             }
         }
 
@@ -116,14 +116,14 @@ final readonly class TakeDeviceEvents
      *
      * @param float $most uses a day that the machine can make
      */
-    public static function status(Device $device, CounterReading $reading, float $most): string
+    public static function status(Device $device, MeterReading $reading, float $most): string
     {
         $at = $reading->at->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s');
         $taken = fn () => $device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series)->whereNotNull('total');
         $before = $taken()->where('at', '<=', $at)->orderByDesc('at')->orderByDesc('total')->first();
         $after = $taken()->where('at', '>', $at)->orderBy('at')->orderBy('total')->first();
-        $read = static fn (?DeviceEvent $event): ?CounterReading => null === $event ? null : new CounterReading($event->at->toDateTimeImmutable(), (float) $event->total);
+        $read = static fn (?DeviceEvent $event): ?MeterReading => null === $event ? null : new MeterReading($event->at->toDateTimeImmutable(), (float) $event->total);
 
-        return Judgement::Taken === $reading->judge($read($before), $read($after), $most) ? DeviceEvent::TAKEN : DeviceEvent::HELD;
+        return MeterVerdict::Taken === $reading->judge($read($before), $read($after), $most) ? DeviceEvent::TAKEN : DeviceEvent::HELD;
     }
 }

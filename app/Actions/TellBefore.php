@@ -9,8 +9,8 @@ use App\Models\Machine;
 use App\Models\User;
 use App\Support\DerivedUlid;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\OnDay;
-use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\Opening;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use Psr\Clock\ClockInterface;
@@ -48,7 +48,7 @@ final readonly class TellBefore
             if ($day->isAfter(Day::at($now, $zone))) {
                 throw CannotDo::inTheFuture();
             }
-            $drafts[] = new EntryDraft(new Opening($task->id, null, Fraction::none(), $how), OnDay::moment($day, $now, $zone), Entry::BY_HAND, $machine, $task->part, id: DerivedUlid::of($id, "$how $task->id"));
+            $drafts[] = new EntryDraft(new Opening($task->id, null, Fraction::none(), $how), DayOrder::moment($day, $now, $zone), Entry::BY_HAND, $machine, $task->part, id: DerivedUlid::of($id, "$how $task->id"));
         }
         $this->write->handle($by->home(), $by, $drafts);
     }

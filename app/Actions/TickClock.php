@@ -6,9 +6,9 @@ namespace App\Actions;
 
 use App\Models\Round;
 use App\Models\User;
-use GoodRinse\Core\Handbook\Step;
-use GoodRinse\Core\Handbook\TimerRule;
-use GoodRinse\Core\Handbook\WaitChoice;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Handbook\Procedure\TimerRule;
+use GoodRinse\Core\Handbook\Procedure\WaitChoice;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\Tick;
 use Psr\Clock\ClockInterface;

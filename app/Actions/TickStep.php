@@ -8,14 +8,14 @@ use App\Care\RunGate;
 use App\Models\Round;
 use App\Models\UnreadableRound;
 use App\Models\User;
-use GoodRinse\Core\Handbook\Capture;
-use GoodRinse\Core\Handbook\Scales;
-use GoodRinse\Core\Handbook\Step;
-use GoodRinse\Core\Logbook\Note;
+use GoodRinse\Core\Handbook\Procedure\Capture;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Handbook\Scale\Scales;
+use GoodRinse\Core\Logbook\Payload\Note;
 use GoodRinse\Core\Round\CannotTick;
-use GoodRinse\Core\Round\EntryProjector;
 use GoodRinse\Core\Round\Progress;
-use GoodRinse\Core\Round\ReadingForm;
+use GoodRinse\Core\Round\Projection\EntryProjector;
+use GoodRinse\Core\Round\Projection\MeasurementForm;
 use GoodRinse\Core\Round\Tick as CoreTick;
 use GoodRinse\Core\Round\TickDetails;
 use Illuminate\Support\Facades\DB;
@@ -97,7 +97,7 @@ final readonly class TickStep
 
     private function details(Round $round, User $by, Step $step, TickDraft $draft, ?string $despite): TickDetails
     {
-        $readings = [] === $draft->readings ? [] : (new ReadingForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits, $by->home()->measures);
+        $readings = [] === $draft->readings ? [] : (new MeasurementForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits, $by->home()->measures);
 
         return new TickDetails(
             $readings,

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Entry;
 use App\Models\User;
-use GoodRinse\Core\Logbook\Voiding;
+use GoodRinse\Core\Logbook\Payload\Reversal;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
@@ -32,7 +32,7 @@ final readonly class VoidEntry
             }
             $id = (string) Str::ulid();
             $this->write->handle($by->home(), $by, [new EntryDraft(
-                new Voiding(Voiding::UNDO),
+                new Reversal(Reversal::UNDO),
                 $this->clock->now(),
                 Entry::BY_HAND,
                 $entry->machine,

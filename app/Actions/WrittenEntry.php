@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\PayloadCodec;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 
 /** What a round has written about a step, as the table holds it. */
 final readonly class WrittenEntry

@@ -6,9 +6,9 @@ namespace App\Care;
 
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\OrderConflict;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\ProcedureSet;
+use GoodRinse\Core\Handbook\Order\OrderConflict;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Plan\Candidate;
 use GoodRinse\Core\Plan\OpenMachine;
 use GoodRinse\Core\Plan\Urgency;

@@ -7,7 +7,7 @@ namespace App\Care;
 use App\Models\Household;
 use App\Models\Round;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\ProcedureSet;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 
 /** Finds what a round may offer at its end: the first that machine and household allow, each once. */
 final readonly class ClosingOffers

@@ -8,7 +8,7 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Trace;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Trace\Confirmed;
+use GoodRinse\Core\Trace\ConfirmedCauses;
 use Psr\Clock\ClockInterface;
 
 /** What put things right in a household, and what was learned from it. */
@@ -19,7 +19,7 @@ final readonly class FixHistory
     }
 
     /** How often each cause was confirmed, on this machine and on others of its kind, since it last was to be forgotten. */
-    public function confirmed(Machine $machine, Household $household): Confirmed
+    public function confirmed(Machine $machine, Household $household): ConfirmedCauses
     {
         [$here, $elsewhere] = [[], []];
         foreach ($this->held($household) as $trace) {
@@ -35,7 +35,7 @@ final readonly class FixHistory
             }
         }
 
-        return new Confirmed($here, $elsewhere);
+        return new ConfirmedCauses($here, $elsewhere);
     }
 
     /** @return array<string, int> how often each cause was confirmed on a machine, by its name */

@@ -6,12 +6,12 @@ namespace App\Care;
 
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Logbook\PackedOpenings;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Usage\UseLine;
+use GoodRinse\Core\Usage\UseTimeline;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
 
@@ -62,7 +62,7 @@ final readonly class FrozenOpenings
      *
      * @param SettledPast|null $kept that the history was read with
      */
-    public function keep(Machine $machine, \DateTimeZone $zone, MachineHistory $history, UseLine $use, \DateTimeImmutable $asOf, ?SettledPast $kept): void
+    public function keep(Machine $machine, \DateTimeZone $zone, MachineHistory $history, UseTimeline $use, \DateTimeImmutable $asOf, ?SettledPast $kept): void
     {
         $cutDay = Day::at($asOf, $zone)->plus(-$this->age);
         $cut = $cutDay->atTime(0, 0, $zone)->format('Y-m-d H:i:s');
@@ -105,7 +105,7 @@ final readonly class FrozenOpenings
         $cutDay = Day::at(new \DateTimeImmutable($cut, new \DateTimeZone('UTC')), $zone);
 
         return match (EntryKind::from($entry->kind)) {
-            EntryKind::Voiding => $this->voidsNewer((string) $entry->voids, $cut, $zone, $kept),
+            EntryKind::Reversal => $this->voidsNewer((string) $entry->voids, $cut, $zone, $kept),
             EntryKind::Confirmation => is_string($says['symptom'] ?? null) && DB::table('entries')->where('id', $says['symptom'])->where('happened_at', '>=', $cut)->exists(),
             EntryKind::Away => is_string($says['from'] ?? null) && !$cutDay->isAfter(Day::of($says['from'])),
             // What reaches back to the first count after the cut may change how the time before it is known.

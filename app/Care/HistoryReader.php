@@ -7,16 +7,16 @@ namespace App\Care;
 use App\Models\Entry;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\EffectiveEntries;
 use GoodRinse\Core\Logbook\Entry as LogbookEntry;
-use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\HistoryBuilder;
-use GoodRinse\Core\Logbook\InForce;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\PackedOpenings;
-use GoodRinse\Core\Logbook\PayloadCodec;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\LocalDays;
-use GoodRinse\Core\Usage\UseLine;
+use GoodRinse\Core\Usage\UseTimeline;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -26,7 +26,7 @@ final readonly class HistoryReader
     /** Entries that a machine's history follows from. */
     private const KINDS = [
         EntryKind::Opening, EntryKind::Counter, EntryKind::Meter, EntryKind::Light, EntryKind::Symptom,
-        EntryKind::Confirmation, EntryKind::Snooze, EntryKind::Away, EntryKind::Voiding,
+        EntryKind::Confirmation, EntryKind::Snooze, EntryKind::Away, EntryKind::Reversal,
     ];
 
     /** A counter's reading so long before still tells what lies after it. */
@@ -65,7 +65,7 @@ final readonly class HistoryReader
     }
 
     /** How much a machine was used, day by day. */
-    public function use(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $now): UseLine
+    public function use(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $now): UseTimeline
     {
         [$entries, $counts] = $this->said($machine);
 
@@ -76,13 +76,13 @@ final readonly class HistoryReader
      * @param list<LogbookEntry>      $entries in force
      * @param list<array{int, float}> $counts
      */
-    private function line(Machine $machine, array $entries, array $counts, LocalDays $days, \DateTimeImmutable $asOf, ?SettledPast $kept = null): UseLine
+    private function line(Machine $machine, array $entries, array $counts, LocalDays $days, \DateTimeImmutable $asOf, ?SettledPast $kept = null): UseTimeline
     {
         $kind = $this->handbook->kind($machine->kind);
         $until = max(floor($days->of($asOf)) + 0.5, self::latest($entries, $counts, $asOf, $days));
         $record = (new UseEntries($days, $kind->litresPerUse($machine->traits)))->record($entries, $asOf, $counts, $kept?->taps());
 
-        return UseLine::of($record, $until, $kind->declaredUsesPerDay($machine->habits), $kind->mostUsesPerDay, $this->handbook->rhythmModel());
+        return UseTimeline::of($record, $until, $kind->declaredUsesPerDay($machine->habits), $kind->mostUsesPerDay, $this->handbook->rhythmModel());
     }
 
     /** Known uses of a machine from a moment on: what was counted or told, each use once, and nothing that was taken back. */
@@ -130,7 +130,7 @@ final readonly class HistoryReader
     private function said(Machine $machine, ?\DateTimeImmutable $from = null, ?SettledPast $kept = null): array
     {
         $since = $from?->format('Y-m-d H:i:s') ?? '';
-        [$entries, $voided] = InForce::split($this->entries($machine, $since, $kept));
+        [$entries, $voided] = EffectiveEntries::split($this->entries($machine, $since, $kept));
         $query = DB::connection()->getPdo()->prepare("select cast(strftime('%s', happened_at) as integer), json_extract(payload, '\$.uses'), id from entries where machine_id = ? and kind = 'counter' and happened_at >= ? and json_extract(payload, '\$.over') is null and json_extract(payload, '\$.unit') <> 'litres' order by happened_at, seq");
         $query->execute([$machine->id, max($since, $kept->cut ?? '')]);
         $counts = [];

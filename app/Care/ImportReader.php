@@ -10,9 +10,9 @@ use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Device\ReadingsFile;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Meter;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use Psr\Clock\ClockInterface;
 
 /** Reads a table of counter readings against those that are already there. */
@@ -40,13 +40,13 @@ final readonly class ImportReader
         $series = 0;
         foreach (Entry::inForce($entries) as $entry) {
             $says = $entry->says();
-            if ($says instanceof Meter && ImportReadings::METER !== $says->meter) {
+            if ($says instanceof MeterTotal && ImportReadings::METER !== $says->meter) {
                 continue;
             }
-            if ($says instanceof Meter && $says->series > $series) {
+            if ($says instanceof MeterTotal && $says->series > $series) {
                 [$there, $series] = [[], $says->series];
             }
-            $there[] = [$entry->happened_at->toDateTimeImmutable(), $says instanceof Meter ? $says->total : ($says instanceof Counter ? $says->uses : 0.0)];
+            $there[] = [$entry->happened_at->toDateTimeImmutable(), $says instanceof MeterTotal ? $says->total : ($says instanceof UseCount ? $says->uses : 0.0)];
         }
 
         return [$there, $series];

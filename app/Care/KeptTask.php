@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Care;
 
 use GoodRinse\Core\Logbook\TaskHistory;
+use GoodRinse\Core\Rhythm\CareState;
 use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\StartingInterval;
-use GoodRinse\Core\Rhythm\State;
 use GoodRinse\Core\Round\Estimate;
 
 /** A care task as it is kept: what lists ask for lies open, the rest is packed until somebody looks. */
@@ -21,7 +21,7 @@ final readonly class KeptTask
      * @param array{float, float, float, bool}|null $ahead       as Rhythm::ahead() gives it
      * @param string                                $packed      the rest
      */
-    private function __construct(public ?int $due, public ?int $remind, public float $wear, public State $state, public bool $never, public bool $hasSymptoms, public ?array $ahead, private string $packed)
+    private function __construct(public ?int $due, public ?int $remind, public float $wear, public CareState $state, public bool $never, public bool $hasSymptoms, public ?array $ahead, private string $packed)
     {
     }
 

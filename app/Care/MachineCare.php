@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Care;
 
 use App\Models\Machine;
-use GoodRinse\Core\Handbook\AskingModel;
+use GoodRinse\Core\Handbook\Care\PromptRules;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Quantity\Day;
@@ -38,7 +38,7 @@ final readonly class MachineCare
     }
 
     /** Whether nothing was counted lately, although the machine has been known as long and somebody was there. */
-    public function wantsCount(AskingModel $asking, Day $today, \DateTimeZone $zone): bool
+    public function wantsCount(PromptRules $asking, Day $today, \DateTimeZone $zone): bool
     {
         if ($this->isWeekKnown()) {
             return false;

@@ -6,7 +6,7 @@ namespace App\Care;
 
 use GoodRinse\Core\Chemistry\Assessment;
 use GoodRinse\Core\Chemistry\Residue;
-use GoodRinse\Core\Handbook\Vessel;
+use GoodRinse\Core\Handbook\Chemistry\Vessel;
 
 /** What the interlock says of an agent that is about to go into a vessel. */
 final readonly class PourVerdict

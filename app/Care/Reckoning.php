@@ -6,7 +6,7 @@ namespace App\Care;
 
 use App\Models\Household;
 use App\Models\Machine;
-use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\MachineHistory;

@@ -10,7 +10,7 @@ use GoodRinse\Core\Chemistry\Interlock;
 use GoodRinse\Core\Chemistry\ProcedureGuard;
 use GoodRinse\Core\Chemistry\VesselState;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\Step;
 
 /** Asks the interlock about what a step of a round pours, with what the vessels hold at this moment. */
 final readonly class StepKeepApart

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Care;
 
 use App\Models\Machine;
-use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\TaskHistory;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\CareState;
 use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\StartingInterval;
-use GoodRinse\Core\Rhythm\State;
 use GoodRinse\Core\Round\Estimate;
 
 /**
@@ -77,7 +77,7 @@ final class TaskCare
 
     public function isDueOrSoon(): bool
     {
-        return $this->isDue() || State::Soon === $this->kept->state;
+        return $this->isDue() || CareState::Soon === $this->kept->state;
     }
 
     /** Whether it is due but the person put it off, or is away. */

@@ -8,14 +8,14 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Trace;
 use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Fault\FaultCheck;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Trouble;
-use GoodRinse\Core\Handbook\TroubleCheck;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Trace\Diagnosis;
 use GoodRinse\Core\Trace\Evidence;
 use GoodRinse\Core\Trace\MachineFaults;
 use GoodRinse\Core\Trace\Prices;
-use GoodRinse\Core\Trace\Reading;
 
 /** Reads what a trace comes to, with what the logbook already knows and what was confirmed before. */
 final readonly class TraceReader
@@ -24,7 +24,7 @@ final readonly class TraceReader
     {
     }
 
-    public function trouble(Machine $machine, Household $household): Trouble
+    public function trouble(Machine $machine, Household $household): FaultCatalog
     {
         $minutes = [];
         foreach ($this->care->machine($machine, $household)->tasks as $task) {
@@ -34,7 +34,7 @@ final readonly class TraceReader
         return ($this->handbook->trouble($machine->kind) ?? abort(404))->taking($minutes);
     }
 
-    public function read(Trace $trace, Household $household): Reading
+    public function read(Trace $trace, Household $household): Diagnosis
     {
         $machine = $trace->machine;
         $trouble = $this->trouble($machine, $household);
@@ -47,7 +47,7 @@ final readonly class TraceReader
             $evidence->skipped,
         );
 
-        return Reading::of($model, $with($trace->evidence()), $with($trace->evidence(max(0, count($trace->steps) - 1))));
+        return Diagnosis::of($model, $with($trace->evidence()), $with($trace->evidence(max(0, count($trace->steps) - 1))));
     }
 
     /** The likeliest of the suspects that an action removes; null when it removes none of them. */
@@ -81,7 +81,7 @@ final readonly class TraceReader
     }
 
     /** The result that something left in a vessel of the machine stands for. */
-    private function fromVessels(TroubleCheck $check, Machine $machine, Household $household): ?string
+    private function fromVessels(FaultCheck $check, Machine $machine, Household $household): ?string
     {
         if (null === $check->residue || !$check->when->holds($machine->traits)) {
             return null;
@@ -96,7 +96,7 @@ final readonly class TraceReader
         return null;
     }
 
-    private function fromLogbook(TroubleCheck $check, Trace $trace, Household $household): ?string
+    private function fromLogbook(FaultCheck $check, Trace $trace, Household $household): ?string
     {
         if (null === $check->task || null === $check->told || !$check->when->holds($trace->machine->traits)) {
             return null;

@@ -10,11 +10,11 @@ use GoodRinse\Core\Chemistry\Assessment;
 use GoodRinse\Core\Chemistry\Interlock;
 use GoodRinse\Core\Chemistry\VesselRecord;
 use GoodRinse\Core\Chemistry\VesselState;
-use GoodRinse\Core\Handbook\Agent;
-use GoodRinse\Core\Handbook\Chemistry;
+use GoodRinse\Core\Handbook\Chemistry\Agent;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
+use GoodRinse\Core\Handbook\Chemistry\Vessel;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Handbook\Vessel;
 
 /** Asks the interlock about pouring by hand, outside a round. */
 final readonly class VesselJudge
@@ -45,7 +45,7 @@ final readonly class VesselJudge
         $record = $this->vessels->record($machine, $this->vessel($machine, $vessel)->id, $household);
 
         $rules = $this->handbook->chemistry();
-        $agents = $rules->agents + [Chemistry::STRANGER => $rules->agent(Chemistry::STRANGER)];
+        $agents = $rules->agents + [ChemistryRules::STRANGER => $rules->agent(ChemistryRules::STRANGER)];
 
         return array_map(fn (Agent $agent): Assessment => $this->on($machine, $record, $agent->id, $household), $agents);
     }

@@ -10,10 +10,10 @@ use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\VesselLedger;
 use GoodRinse\Core\Chemistry\VesselRecord;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\EffectiveEntries;
 use GoodRinse\Core\Logbook\Entry as LogbookEntry;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\InForce;
-use GoodRinse\Core\Logbook\PayloadCodec;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -140,7 +140,7 @@ final readonly class VesselReader
             $machines[$row->id] = $row->machine_id;
         }
 
-        return array_map(static fn (LogbookEntry $entry): array => [$machines[$entry->id], $entry], InForce::among($entries));
+        return array_map(static fn (LogbookEntry $entry): array => [$machines[$entry->id], $entry], EffectiveEntries::among($entries));
     }
 
     /** Uses of the machines that clear one of their vessels. */

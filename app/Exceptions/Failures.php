@@ -6,8 +6,8 @@ namespace App\Exceptions;
 
 use App\Actions\CannotDo;
 use App\Models\UnreadableRound;
-use GoodRinse\Core\Handbook\HandbookInvalid;
-use GoodRinse\Core\Handbook\OrderConflict;
+use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
+use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\NoSuchDay;
 use GoodRinse\Core\Round\CannotTick;
@@ -34,7 +34,7 @@ final class Failures
         }
         $exceptions->render(static fn (AuthenticationException|HttpExceptionInterface $e, Request $request): ?Response => self::told($e, $request));
         $exceptions->render(static fn (\PDOException|SQLiteDatabaseDoesNotExistException $e, Request $request): Response => self::noDatabase($e, $request));
-        $exceptions->render(static fn (HandbookInvalid $e, Request $request): Response => self::page($request, 500, __('failures.handbook'), (string) $e->problems[0]));
+        $exceptions->render(static fn (InvalidHandbook $e, Request $request): Response => self::page($request, 500, __('failures.handbook'), (string) $e->problems[0]));
     }
 
     /** What a page's script is told, in words for the person, where the framework's own are for programmers. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Handbook;
 
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
+use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookInvalid;
-use GoodRinse\Core\Handbook\HandbookLoader;
 use Psr\Log\LoggerInterface;
 
 /**
@@ -25,7 +25,7 @@ final readonly class CompiledHandbook
     {
     }
 
-    /** @throws HandbookInvalid when it is faulty and there is no earlier good one */
+    /** @throws InvalidHandbook when it is faulty and there is no earlier good one */
     public function get(): Handbook
     {
         return new Handbook($this->data());
@@ -34,7 +34,7 @@ final readonly class CompiledHandbook
     /**
      * @return array<string, mixed> what HandbookLoader made of it
      *
-     * @throws HandbookInvalid when it is faulty and there is no earlier good one
+     * @throws InvalidHandbook when it is faulty and there is no earlier good one
      */
     public function data(): array
     {
@@ -49,8 +49,8 @@ final readonly class CompiledHandbook
             return $kept['handbook'];
         }
         try {
-            $compiled = (new HandbookLoader($this->folder))->compile();
-        } catch (HandbookInvalid $e) {
+            $compiled = (new HandbookCompiler($this->folder))->compile();
+        } catch (InvalidHandbook $e) {
             if (null === $kept) {
                 throw $e;
             }

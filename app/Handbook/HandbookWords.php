@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Handbook;
 
-use GoodRinse\Core\Handbook\CaptureKind;
+use GoodRinse\Core\Handbook\Compiler\Problem;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Problem;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\CaptureKind;
+use GoodRinse\Core\Handbook\Procedure\Step;
 use Illuminate\Contracts\Translation\Translator;
 
 /** Finds what the handbook speaks of and the pages have no words for. */

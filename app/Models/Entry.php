@@ -6,10 +6,10 @@ namespace App\Models;
 
 use App\Models\Contracts\BelongsToHousehold;
 use Carbon\CarbonImmutable;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\InForce;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\PayloadCodec;
+use GoodRinse\Core\Logbook\EffectiveEntries;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -95,7 +95,7 @@ final class Entry extends Model implements BelongsToHousehold
         }
         krsort($voidings);
 
-        return InForce::voided(array_column($voidings, 'voids', 'id'));
+        return EffectiveEntries::voided(array_column($voidings, 'voids', 'id'));
     }
 
     /**

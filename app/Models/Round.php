@@ -7,7 +7,7 @@ namespace App\Models;
 use App\Models\Contracts\BelongsToHousehold;
 use Carbon\CarbonImmutable;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Round\OpenEnd;
 use GoodRinse\Core\Round\Progress;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;

@@ -6,7 +6,7 @@ namespace App\Words;
 
 use App\Models\Round;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Round\KitReason;
+use GoodRinse\Core\Round\Kit\KitReason;
 
 /** Says in words what of the kit list is meant. */
 final class KitWords

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Apart;
 
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\OrderConflict;
+use GoodRinse\Core\Handbook\Order\OrderConflict;
 
 /** Which parts of a machine come off before which, as the handbook has it and the household has set it right. */
 final readonly class ComesOffOrder

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Apart;
 
-use GoodRinse\Core\Handbook\Holding;
-use GoodRinse\Core\Handbook\Piece;
+use GoodRinse\Core\Handbook\Machine\Holding;
+use GoodRinse\Core\Handbook\Machine\Piece;
 
 /** How one part comes off one machine. */
 final readonly class SheetLine

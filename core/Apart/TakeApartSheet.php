@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Apart;
 
-use GoodRinse\Core\Handbook\Holding;
+use GoodRinse\Core\Handbook\Machine\Holding;
+use GoodRinse\Core\Handbook\Machine\Part;
+use GoodRinse\Core\Handbook\Machine\Piece;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\Part;
-use GoodRinse\Core\Handbook\Piece;
 
 /**
  * How one machine comes apart: what the handbook says of machines with its traits, with what the household has

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Chemistry;
 
-use GoodRinse\Core\Handbook\Agent;
+use GoodRinse\Core\Handbook\Chemistry\Agent;
 
 /** Agents that the keep-apart rules treat alike. */
 final readonly class AgentGroup

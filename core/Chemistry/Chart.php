@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Chemistry;
 
-use GoodRinse\Core\Handbook\Agent;
-use GoodRinse\Core\Handbook\Chemistry;
+use GoodRinse\Core\Handbook\Chemistry\Agent;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 
 /**
  * The keep-apart rules laid out: who may meet whom, and what may touch what. Every cell is asked of the
@@ -18,7 +18,7 @@ final readonly class Chart
     /** @var list<AgentGroup> */
     public array $groups;
 
-    public function __construct(private Chemistry $rules, private bool $allowsHarsh)
+    public function __construct(private ChemistryRules $rules, private bool $allowsHarsh)
     {
         $this->interlock = new Interlock($rules);
         $alike = [];

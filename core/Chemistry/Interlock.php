@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Chemistry;
 
-use GoodRinse\Core\Handbook\Chemistry;
-use GoodRinse\Core\Handbook\PairHazard;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
+use GoodRinse\Core\Handbook\Chemistry\PairHazard;
 
 /**
  * Says whether an agent may go into a vessel: the front door of this folder.
@@ -15,7 +15,7 @@ use GoodRinse\Core\Handbook\PairHazard;
  */
 final readonly class Interlock
 {
-    public function __construct(private Chemistry $rules)
+    public function __construct(private ChemistryRules $rules)
     {
     }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Chemistry;
 
-use GoodRinse\Core\Handbook\Amount;
-use GoodRinse\Core\Handbook\Chemistry;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\Amount;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Step;
 
 /**
  * Composes a procedure for a machine so that nothing in it may not be: a step whose agent its surfaces or the
@@ -19,7 +19,7 @@ final readonly class ProcedureGuard
 {
     private Interlock $interlock;
 
-    public function __construct(private Chemistry $rules)
+    public function __construct(private ChemistryRules $rules)
     {
         $this->interlock = new Interlock($rules);
     }
@@ -29,7 +29,7 @@ final readonly class ProcedureGuard
      * @param array<string, string>        $facts     the machine's traits
      * @param array<string, list<Residue>> $residues  what each vessel holds now, by vessel
      */
-    public function compose(MachineKind $kind, Procedure $procedure, array $facts, bool $allowsHarsh, array $residues = []): Guarded
+    public function compose(MachineKind $kind, Procedure $procedure, array $facts, bool $allowsHarsh, array $residues = []): GuardResult
     {
         [$steps, $leftOut] = $this->allowed($kind, $procedure, $facts, $allowsHarsh);
         $refused = null;
@@ -37,7 +37,7 @@ final readonly class ProcedureGuard
             $refused ??= $leftOut[$id] ?? null;
         }
 
-        return new Guarded($steps, $leftOut, null === $refused ? $this->clearings($kind, $steps, $facts, $allowsHarsh, $residues) : [], $refused);
+        return new GuardResult($steps, $leftOut, null === $refused ? $this->clearings($kind, $steps, $facts, $allowsHarsh, $residues) : [], $refused);
     }
 
     /**
@@ -94,7 +94,7 @@ final readonly class ProcedureGuard
     private function clearings(MachineKind $kind, array $steps, array $facts, bool $allowsHarsh, array $residues): array
     {
         $clearing = [];
-        $poured = new Pours($residues);
+        $poured = new VesselContents($residues);
         foreach ($steps as $step) {
             foreach ($step->amounts as $amount) {
                 $vessel = $this->rules->vesselId($amount->vessel);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Chemistry;
 
-use GoodRinse\Core\Handbook\Chemistry;
-use GoodRinse\Core\Handbook\PairHazard;
-use GoodRinse\Core\Logbook\Clearing;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
+use GoodRinse\Core\Handbook\Chemistry\PairHazard;
 use GoodRinse\Core\Logbook\Entry;
-use GoodRinse\Core\Logbook\Meter;
+use GoodRinse\Core\Logbook\Payload\Clearing;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 
 /**
  * Follows what was poured and what was cleared, and so knows what each vessel of a household holds.
@@ -28,7 +28,7 @@ final class VesselLedger
     /** @var array<string, array{float, \DateTimeImmutable}> last total of each counter and when it was read */
     private array $meters = [];
 
-    public function __construct(private readonly Chemistry $rules)
+    public function __construct(private readonly ChemistryRules $rules)
     {
     }
 
@@ -38,8 +38,8 @@ final class VesselLedger
         match (true) {
             $entry->payload instanceof Dose => $this->pour($machine, $entry->payload, new Residue($entry->payload->agent, $entry->happenedAt, $entry->id)),
             $entry->payload instanceof Clearing => $this->clear($machine, $entry->payload),
-            $entry->payload instanceof Counter => $this->used($machine, $entry->payload->unit, $entry->payload->uses, $entry->happenedAt->modify(sprintf('-%d days', $entry->payload->over ?? 0))),
-            $entry->payload instanceof Meter => $this->counted($machine, $entry->payload, $entry->happenedAt),
+            $entry->payload instanceof UseCount => $this->used($machine, $entry->payload->unit, $entry->payload->uses, $entry->happenedAt->modify(sprintf('-%d days', $entry->payload->over ?? 0))),
+            $entry->payload instanceof MeterTotal => $this->counted($machine, $entry->payload, $entry->happenedAt),
             default => null,
         };
     }
@@ -72,7 +72,7 @@ final class VesselLedger
         foreach ($record->residues as $there) {
             $rule = $this->rules->pairsOf($there->agent, $residue->agent)[0] ?? null;
             if (PairHazard::Danger === $rule?->hazard) {
-                $meetings[] = new Meeting($there, $residue, (string) $rule->gives, true);
+                $meetings[] = new AgentMeeting($there, $residue, (string) $rule->gives, true);
             }
         }
         $known = array_filter($record->residues, static fn (Residue $there): bool => $there->agent === $residue->agent);
@@ -103,7 +103,7 @@ final class VesselLedger
     }
 
     /** What a counter went up by since its last reading was used between the two. */
-    private function counted(?string $machine, Meter $meter, \DateTimeImmutable $at): void
+    private function counted(?string $machine, MeterTotal $meter, \DateTimeImmutable $at): void
     {
         $key = "$machine $meter->meter $meter->series";
         [$total, $since] = $this->meters[$key] ?? [null, $at];
@@ -118,7 +118,7 @@ final class VesselLedger
     {
         $gone = count($residues) < count($record->residues) || [] === $residues;
         $left = array_map(static fn (Residue $residue): ?string => $residue->entry, $residues);
-        $meetings = !$gone ? $record->meetings : array_map(static fn (Meeting $met): Meeting => new Meeting($met->first, $met->second, $met->gives, $met->still && [] !== $left && in_array($met->first->entry, $left, true) && in_array($met->second->entry, $left, true)), $record->meetings);
+        $meetings = !$gone ? $record->meetings : array_map(static fn (AgentMeeting $met): AgentMeeting => new AgentMeeting($met->first, $met->second, $met->gives, $met->still && [] !== $left && in_array($met->first->entry, $left, true) && in_array($met->second->entry, $left, true)), $record->meetings);
         $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord($record->machine, $record->vessel, $residues, $meetings);
     }
 

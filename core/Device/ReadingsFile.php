@@ -99,17 +99,17 @@ final readonly class ReadingsFile
                     continue 2;
                 }
                 if ($time > $at) {
-                    $after ??= new CounterReading($time, $other);
+                    $after ??= new MeterReading($time, $other);
                 } elseif (null === $before || $time >= $before->at) {
-                    $before = new CounterReading($time, $other);
+                    $before = new MeterReading($time, $other);
                 }
             }
             if (self::TOTAL !== $this->column) {
                 continue;
             }
-            $reading = new CounterReading($at, $number);
-            $judged = $replaced && null !== $before && $number < $before->total ? Judgement::Taken : $reading->judge($before, $replaced ? null : $after, $most);
-            if (Judgement::Taken !== $judged) {
+            $reading = new MeterReading($at, $number);
+            $judged = $replaced && null !== $before && $number < $before->total ? MeterVerdict::Taken : $reading->judge($before, $replaced ? null : $after, $most);
+            if (MeterVerdict::Taken !== $judged) {
                 unset($good[$line]);
                 $bad[$line] = [$judged->value, ['total' => self::plain($number), 'before' => self::plain($before->total ?? $after->total ?? 0.0)]];
                 continue;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Dose;
 
-use GoodRinse\Core\Handbook\DoseModel;
+use GoodRinse\Core\Handbook\Care\DoseModel;
 use GoodRinse\Core\Quantity\Hardness;
 use GoodRinse\Core\Quantity\Minutes;
 

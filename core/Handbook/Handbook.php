@@ -4,6 +4,21 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
+use GoodRinse\Core\Handbook\Care\DoseModel;
+use GoodRinse\Core\Handbook\Care\PromptRules;
+use GoodRinse\Core\Handbook\Care\Question;
+use GoodRinse\Core\Handbook\Care\RhythmModel;
+use GoodRinse\Core\Handbook\Care\Viewpoint;
+use GoodRinse\Core\Handbook\Chemistry\Agent;
+use GoodRinse\Core\Handbook\Chemistry\Caution;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryReader;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
+use GoodRinse\Core\Handbook\Compiler\Node;
+use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Procedure\ProcedureBinding;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Handbook\Scale\MeasurementRule;
+use GoodRinse\Core\Handbook\Scale\Scales;
 use GoodRinse\Core\Quantity\Fraction;
 
 /** What is known about the work, as checked data: the front door of this folder. */
@@ -33,12 +48,12 @@ final class Handbook
 
     private ?Scales $scales = null;
 
-    private ?Chemistry $chemistry = null;
+    private ?ChemistryRules $chemistry = null;
 
     /** @var array<string, Node>|null */
     private ?array $readings = null;
 
-    /** @var array<string, Trouble|null> those that have been asked for */
+    /** @var array<string, FaultCatalog|null> those that have been asked for */
     private array $troubles = [];
 
     private ?Node $root = null;
@@ -90,9 +105,9 @@ final class Handbook
         );
     }
 
-    public function asking(): AskingModel
+    public function asking(): PromptRules
     {
-        return AskingModel::read($this->root()->at('asking'));
+        return PromptRules::read($this->root()->at('asking'));
     }
 
     /** What parts are compared with. */
@@ -116,7 +131,7 @@ final class Handbook
     }
 
     /** The keep-apart rules. */
-    public function chemistry(): Chemistry
+    public function chemistry(): ChemistryRules
     {
         return $this->chemistry ??= (new ChemistryReader())->read($this->root()->at('agents'), $this->root()->at('chemistry'));
     }
@@ -160,11 +175,11 @@ final class Handbook
      *
      * @throws UnknownEntry
      */
-    public function reading(string $id): ReadingRule
+    public function reading(string $id): MeasurementRule
     {
         $this->readings ??= $this->root()->at('readings')->byId();
 
-        return ReadingRule::read($this->readings[$id] ?? throw UnknownEntry::named('reading', $id));
+        return MeasurementRule::read($this->readings[$id] ?? throw UnknownEntry::named('reading', $id));
     }
 
     /** @return array<array-key, mixed> the step for a part that a household adds, with {name} and {note} to fill in */
@@ -196,7 +211,7 @@ final class Handbook
         return array_map(static fn (Node $node): Question => new Question(
             $node->string('id'),
             $node->string('question'),
-            array_map(static fn (Node $side): Side => new Side($side->string('id'), $side->string('name'), $side->string('why')), $node->at('schools')->items()),
+            array_map(static fn (Node $side): Viewpoint => new Viewpoint($side->string('id'), $side->string('name'), $side->string('why')), $node->at('schools')->items()),
             $node->string('ours'),
             $node->string('because'),
             $node->at('kinds')->strings(),
@@ -209,14 +224,14 @@ final class Handbook
      *
      * @throws UnknownEntry
      */
-    public function trouble(string $kind): ?Trouble
+    public function trouble(string $kind): ?FaultCatalog
     {
         if (array_key_exists($kind, $this->troubles)) {
             return $this->troubles[$kind];
         }
         $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
 
-        return $this->troubles[$kind] = $node->at('trace')->has('causes') ? Trouble::read($node->at('trace'), KindReader::defaults($node->at('kind'), self::FACTS)) : null;
+        return $this->troubles[$kind] = $node->at('trace')->has('causes') ? FaultCatalog::read($node->at('trace'), KindReader::defaults($node->at('kind'), self::FACTS)) : null;
     }
 
     /**

@@ -4,6 +4,24 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
+use GoodRinse\Core\Handbook\Care\CareTask;
+use GoodRinse\Core\Handbook\Care\ClockBounds;
+use GoodRinse\Core\Handbook\Care\School;
+use GoodRinse\Core\Handbook\Compiler\Node;
+use GoodRinse\Core\Handbook\Machine\Habit;
+use GoodRinse\Core\Handbook\Machine\HoldingRule;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
+use GoodRinse\Core\Handbook\Machine\Option;
+use GoodRinse\Core\Handbook\Machine\Part;
+use GoodRinse\Core\Handbook\Order\CoverInserter;
+use GoodRinse\Core\Handbook\Order\OrderConflict;
+use GoodRinse\Core\Handbook\Order\ProcedureExpander;
+use GoodRinse\Core\Handbook\Order\StepSequencer;
+use GoodRinse\Core\Handbook\Procedure\Closing;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Handbook\Procedure\StepReader;
+use GoodRinse\Core\Handbook\Scale\Scales;
 use GoodRinse\Core\Quantity\NumberRange;
 
 /**

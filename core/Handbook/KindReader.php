@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
+use GoodRinse\Core\Handbook\Compiler\Node;
+use GoodRinse\Core\Handbook\Machine\OwnVessel;
+use GoodRinse\Core\Handbook\Scale\Scales;
+
 /**
  * Builds a machine kind from its checked data.
  *

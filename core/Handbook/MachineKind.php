@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
+use GoodRinse\Core\Handbook\Care\CareTask;
+use GoodRinse\Core\Handbook\Machine\Habit;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
+use GoodRinse\Core\Handbook\Machine\OwnVessel;
+use GoodRinse\Core\Handbook\Machine\Part;
+use GoodRinse\Core\Handbook\Order\OrderConflict;
+use GoodRinse\Core\Handbook\Procedure\Closing;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Handbook\Procedure\Step;
+
 /** A kind of machine: what tells two of them apart, their parts, and the care they need. */
 final class MachineKind
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook;
 
+use GoodRinse\Core\Logbook\Payload\Payload;
+
 /** Something that happened, as it was written down. Entries are never changed. */
 final readonly class Entry
 {

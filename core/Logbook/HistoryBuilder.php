@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook;
 
+use GoodRinse\Core\Logbook\Payload\Absence;
+use GoodRinse\Core\Logbook\Payload\Confirmation;
+use GoodRinse\Core\Logbook\Payload\IndicatorLight;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Snooze;
+use GoodRinse\Core\Logbook\Payload\Symptom;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\LocalDays;
-use GoodRinse\Core\Usage\UseLine;
+use GoodRinse\Core\Usage\UseTimeline;
 
 /** Gathers a machine's entries into its history: the front door of this folder. */
 final readonly class HistoryBuilder
@@ -28,7 +34,7 @@ final readonly class HistoryBuilder
     {
         $spans = [];
         foreach ($entries as $entry) {
-            if ($entry->payload instanceof Away && $entry->happenedAt <= $asOf) {
+            if ($entry->payload instanceof Absence && $entry->happenedAt <= $asOf) {
                 $spans[] = [$entry->payload->from, $entry->payload->to];
             }
         }
@@ -38,13 +44,13 @@ final readonly class HistoryBuilder
 
     /**
      * @param iterable<Entry>               $entries in force, the oldest happening first, as InForce gives them
-     * @param UseLine                       $use     of the machine, up to this moment
+     * @param UseTimeline                   $use     of the machine, up to this moment
      * @param \DateTimeImmutable            $asOf    nothing after this moment is looked at
      * @param array<string, PackedOpenings> $old     openings that are reckoned already, by task, the oldest first; of them only the last of each task has to be among the entries
      * @param \DateTimeImmutable            $since   the machine is known; uses of what was never opened count from here
      * @param string|null                   $only    care task that is wanted; null for all
      */
-    public function build(iterable $entries, UseLine $use, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences = new Absences(), array $old = [], ?string $only = null): MachineHistory
+    public function build(iterable $entries, UseTimeline $use, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences = new Absences(), array $old = [], ?string $only = null): MachineHistory
     {
         $openings = $opened = $snoozes = $symptoms = $said = $lights = [];
         $place = 0; // in the one order that decides what came after what
@@ -59,7 +65,7 @@ final readonly class HistoryBuilder
                 $says instanceof Snooze => $snoozes[$says->task] = [$place, new SnoozeRecord($entry->id, $says->until, $says->reason)],
                 $says instanceof Symptom => $symptoms[$entry->id] = [$entry->happenedAt, $says, $place],
                 $says instanceof Confirmation => $said[$says->symptom] = $says,
-                $says instanceof Light => $lights[$says->light] = $says->on ? [$this->day($entry->happenedAt), $place] : null,
+                $says instanceof IndicatorLight => $lights[$says->light] = $says->on ? [$this->day($entry->happenedAt), $place] : null,
                 default => null,
             };
             if ($says instanceof Opening) {
@@ -106,7 +112,7 @@ final readonly class HistoryBuilder
      * @param list<OpeningRecord>                                                    $old      reckoned already
      * @param list<string>                                                           $answered lights that it was opened after
      */
-    private function task(array $openings, UseLine $use, \DateTimeImmutable $since, Absences $absences, ?SnoozeRecord $snooze, array $symptoms, array $old, array $answered): TaskHistory
+    private function task(array $openings, UseTimeline $use, \DateTimeImmutable $since, Absences $absences, ?SnoozeRecord $snooze, array $symptoms, array $old, array $answered): TaskHistory
     {
         usort($openings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $records = $old;
@@ -149,11 +155,11 @@ final readonly class HistoryBuilder
     {
         $time = $this->days->of($at);
 
-        return [$time, OnDay::isWhole($at, $this->days->zone) ? floor($time) + 0.5 : $time];
+        return [$time, DayOrder::isWhole($at, $this->days->zone) ? floor($time) + 0.5 : $time];
     }
 
     /** Uses that nobody counted; none within one day, of which nothing is assumed. */
-    private static function estimated(UseLine $use, float $after, float $upTo): float
+    private static function estimated(UseTimeline $use, float $after, float $upTo): float
     {
         return floor($after) === floor($upTo) ? 0.0 : $use->estimated($after, $upTo);
     }

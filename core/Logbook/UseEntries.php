@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook;
 
+use GoodRinse\Core\Logbook\Payload\Absence;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Usage\TapTrack;
 use GoodRinse\Core\Usage\UseRecord;
@@ -34,19 +37,19 @@ final readonly class UseEntries
             if ($entry->happenedAt > $asOf) {
                 continue;
             }
-            if ($says instanceof Counter) {
+            if ($says instanceof UseCount) {
                 $at = $this->days->of($entry->happenedAt);
                 $uses = $this->inUses($says->unit, $says->uses);
                 if (null === $says->over) {
                     $taps[] = [$at, $uses];
                 } else {
-                    $end = OnDay::isWhole($entry->happenedAt, $this->days->zone) ? floor($at) + 1 : $at;
+                    $end = DayOrder::isWhole($entry->happenedAt, $this->days->zone) ? floor($at) + 1 : $at;
                     $told[$entry->order] = [$end - $says->over, $end, $uses];
                 }
-            } elseif ($says instanceof Meter) {
+            } elseif ($says instanceof MeterTotal) {
                 $at = $this->days->of($entry->happenedAt);
                 $meters[$says->track()][(string) $at] = [$at, $this->inUses($says->unit, $says->total)]; // of two at one moment the later written
-            } elseif ($says instanceof Away) {
+            } elseif ($says instanceof Absence) {
                 $away[] = [(float) $says->from->number, $says->to->number + 1.0];
             }
         }

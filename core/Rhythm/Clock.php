@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Rhythm;
 
 use GoodRinse\Core\Logbook\Absences;
+use GoodRinse\Core\Rhythm\Learning\Observation;
 
 /** What a care task is measured by: days, loads, brews, litres or cooking hours, with all it has seen. */
 final readonly class Clock

@@ -11,20 +11,20 @@ use GoodRinse\Core\Quantity\Fraction;
 final readonly class Rhythm
 {
     /**
-     * @param non-empty-list<ClockReading> $clocks     in the order they were given
-     * @param ClockReading                 $deciding   the clock that sets the due day; the most worn one where none does
-     * @param float                        $wear       foulings since clean, the greatest of the clocks
-     * @param Fraction                     $blockedNow estimated blocked fraction
-     * @param Day|null                     $dueOn      day the wear reaches 1 (past when due); null when no clock runs
-     * @param array{Day, Day}|null         $window     days between which it most likely falls due, by the clock that sets the due day
-     * @param Day|null                     $remindOn   the due day, or the day a snooze moved the reminder to
-     * @param list<Reason>                 $reasons    the deciding one first
+     * @param non-empty-list<ClockState> $clocks     in the order they were given
+     * @param ClockState                 $deciding   the clock that sets the due day; the most worn one where none does
+     * @param float                      $wear       foulings since clean, the greatest of the clocks
+     * @param Fraction                   $blockedNow estimated blocked fraction
+     * @param Day|null                   $dueOn      day the wear reaches 1 (past when due); null when no clock runs
+     * @param array{Day, Day}|null       $window     days between which it most likely falls due, by the clock that sets the due day
+     * @param Day|null                   $remindOn   the due day, or the day a snooze moved the reminder to
+     * @param list<Reason>               $reasons    the deciding one first
      */
     public function __construct(
         public array $clocks,
-        public ClockReading $deciding,
+        public ClockState $deciding,
         public float $wear,
-        public State $state,
+        public CareState $state,
         public Fraction $blockedNow,
         public ?Day $dueOn,
         public ?array $window,
@@ -81,7 +81,7 @@ final readonly class Rhythm
     public function brief(): self
     {
         $deciding = array_search($this->deciding, $this->clocks, true);
-        $clocks = array_map(static fn (ClockReading $reading): ClockReading => $reading->brief(), $this->clocks);
+        $clocks = array_map(static fn (ClockState $reading): ClockState => $reading->brief(), $this->clocks);
 
         return new self($clocks, $clocks[(int) $deciding] ?? $clocks[0], $this->wear, $this->state, $this->blockedNow, $this->dueOn, $this->window, $this->remindOn, $this->reasons);
     }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Rhythm;
 
-use GoodRinse\Core\Handbook\RhythmModel;
+use GoodRinse\Core\Handbook\Care\RhythmModel;
 use GoodRinse\Core\Logbook\Absences;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Rhythm\Learning\FoulingCurve;
+use GoodRinse\Core\Rhythm\Learning\IntervalLearner;
 
 /** When is a care task due, how sure are we, and why: the front door of this folder. */
 final readonly class RhythmEngine
@@ -51,13 +53,13 @@ final readonly class RhythmEngine
             [$dueOn, $window] = [null === $dueOn || $dueOn->isAfter($lookBy) ? $lookBy : $dueOn, null];
             $state = match (true) {
                 $state->isDue() => $state,
-                $dueOn->isAfter($asOf) => State::Soon,
-                default => State::Due,
+                $dueOn->isAfter($asOf) => CareState::Soon,
+                default => CareState::Due,
             };
         }
         if ([] !== $signals) {
             $window = null;
-            $state = $state->isDue() ? $state : State::Due;
+            $state = $state->isDue() ? $state : CareState::Due;
             $dueOn = null === $dueOn || $dueOn->isAfter($asOf) ? $asOf : $dueOn;
         }
         $remindOn = null !== $snoozedUntil && (null === $dueOn || $snoozedUntil->isAfter($dueOn)) ? $snoozedUntil : $dueOn;
@@ -86,7 +88,7 @@ final readonly class RhythmEngine
      */
     public function workings(Rhythm $rhythm, array $openings, Day $asOf): array
     {
-        return array_map(fn (ClockReading $reading): Workings => Workings::of(
+        return array_map(fn (ClockState $reading): Workings => Workings::of(
             $reading,
             $openings,
             $this->model,
@@ -94,11 +96,11 @@ final readonly class RhythmEngine
         ), $rhythm->clocks);
     }
 
-    private function read(Clock $clock): ClockReading
+    private function read(Clock $clock): ClockState
     {
         $learned = $this->learner->learn($clock);
 
-        return new ClockReading($clock, $learned, $this->curve->foulings($this->left($clock)) + $clock->elapsed / $learned->interval);
+        return new ClockState($clock, $learned, $this->curve->foulings($this->left($clock)) + $clock->elapsed / $learned->interval);
     }
 
     private function left(Clock $clock): Fraction
@@ -108,8 +110,8 @@ final readonly class RhythmEngine
         return $last->left ?? Fraction::none();
     }
 
-    /** @param non-empty-list<ClockReading> $readings */
-    private function mostWorn(array $readings): ClockReading
+    /** @param non-empty-list<ClockState> $readings */
+    private function mostWorn(array $readings): ClockState
     {
         $worn = $readings[0];
         foreach ($readings as $reading) {
@@ -121,27 +123,27 @@ final readonly class RhythmEngine
         return $worn;
     }
 
-    private function state(float $wear): State
+    private function state(float $wear): CareState
     {
         $from = $this->model->stateFrom;
 
         return match (true) {
-            $wear >= $from['overdue'] - self::SLACK => State::Overdue,
-            $wear >= $from['due'] - self::SLACK => State::Due,
-            $wear >= $from['soon'] - self::SLACK => State::Soon,
-            $wear >= $from['settling'] - self::SLACK => State::Settling,
-            default => State::Fresh,
+            $wear >= $from['overdue'] - self::SLACK => CareState::Overdue,
+            $wear >= $from['due'] - self::SLACK => CareState::Due,
+            $wear >= $from['soon'] - self::SLACK => CareState::Soon,
+            $wear >= $from['settling'] - self::SLACK => CareState::Settling,
+            default => CareState::Fresh,
         };
     }
 
     /**
      * The earliest day that a clock makes it due, and the clock that does.
      *
-     * @param non-empty-list<ClockReading> $readings
+     * @param non-empty-list<ClockState> $readings
      *
-     * @return array{Day|null, ClockReading|null}
+     * @return array{Day|null, ClockState|null}
      */
-    private function first(array $readings, State $state, Day $asOf): array
+    private function first(array $readings, CareState $state, Day $asOf): array
     {
         [$first, $by] = [null, null];
         $since = $this->daysSinceOpening($readings);
@@ -160,11 +162,11 @@ final readonly class RhythmEngine
      * Days between which the clock that decides most likely makes it due: never before the part was opened last, and
      * always with the due day between them.
      *
-     * @param non-empty-list<ClockReading> $readings
+     * @param non-empty-list<ClockState> $readings
      *
      * @return array{Day, Day}|null
      */
-    private function window(ClockReading $reading, array $readings, Day $dueOn, Day $asOf): ?array
+    private function window(ClockState $reading, array $readings, Day $dueOn, Day $asOf): ?array
     {
         $since = -$this->daysSinceOpening($readings);
         $ends = [$reading->daysLeftAt($reading->learned->earliest), $reading->daysLeftAt($reading->learned->latest)];
@@ -179,7 +181,7 @@ final readonly class RhythmEngine
     }
 
     /** The day so many days of running away, rounded up to a whole one; null beyond the calendar. */
-    private function day(ClockReading $reading, float $days, Day $asOf): ?Day
+    private function day(ClockState $reading, float $days, Day $asOf): ?Day
     {
         $days = ceil($days - self::SLACK);
         if (!$asOf->reaches($days)) {
@@ -193,7 +195,7 @@ final readonly class RhythmEngine
     /**
      * Days since the last opening: told by the clock of days, else the longest that the others make it.
      *
-     * @param non-empty-list<ClockReading> $readings
+     * @param non-empty-list<ClockState> $readings
      */
     private function daysSinceOpening(array $readings): float
     {
@@ -216,7 +218,7 @@ final readonly class RhythmEngine
      *
      * @return list<Reason>
      */
-    private function reasons(ClockReading $deciding, array $signals, ?Day $snoozedUntil, ?Day $awayUntil, ?Day $lookBy): array
+    private function reasons(ClockState $deciding, array $signals, ?Day $snoozedUntil, ?Day $awayUntil, ?Day $lookBy): array
     {
         $unit = $deciding->clock->unit;
         $reasons = [];
@@ -249,7 +251,7 @@ final readonly class RhythmEngine
         return $reasons;
     }
 
-    private function whatWasLearned(ClockReading $deciding): Reason
+    private function whatWasLearned(ClockState $deciding): Reason
     {
         $step = $deciding->learned->lastStep;
         if ($deciding->clock->kept) {

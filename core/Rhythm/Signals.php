@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Rhythm;
 
-use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Logbook\MachineHistory;
 
 /** Finds what makes a care task due today whatever its clocks say. */

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Rhythm;
 
 use GoodRinse\Core\Dose\Descaling;
-use GoodRinse\Core\Handbook\CareTask;
-use GoodRinse\Core\Handbook\ClockBounds;
-use GoodRinse\Core\Handbook\DoseModel;
+use GoodRinse\Core\Handbook\Care\CareTask;
+use GoodRinse\Core\Handbook\Care\ClockBounds;
+use GoodRinse\Core\Handbook\Care\DoseModel;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\Absences;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Hardness;
+use GoodRinse\Core\Rhythm\Learning\Observation;
 
 /** Sets up the clocks of a care task from the handbook, the household and what the logbook holds. */
 final readonly class TaskClocks

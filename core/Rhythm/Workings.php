@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Rhythm;
 
-use GoodRinse\Core\Handbook\RhythmModel;
+use GoodRinse\Core\Handbook\Care\RhythmModel;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\Learning\FoulingCurve;
+use GoodRinse\Core\Rhythm\Learning\IntervalLearner;
+use GoodRinse\Core\Rhythm\Learning\LearningStep;
 
 /** The arithmetic behind a date, one clock at a time, with every number that was used. */
 final readonly class Workings
@@ -18,7 +21,7 @@ final readonly class Workings
      * @param array{float, float}                      $quantiles of the belief that bound the window
      */
     private function __construct(
-        public ClockReading $reading,
+        public ClockState $reading,
         public float $opening,
         public array $steps,
         public float $left,
@@ -31,7 +34,7 @@ final readonly class Workings
      * @param list<OpeningRecord> $openings those that the clock's observations stand for, in the same order
      * @param Day|null            $dueOn    day on which this clock alone would make it due
      */
-    public static function of(ClockReading $reading, array $openings, RhythmModel $model, ?Day $dueOn): self
+    public static function of(ClockState $reading, array $openings, RhythmModel $model, ?Day $dueOn): self
     {
         $learner = new IntervalLearner($model);
         $curve = new FoulingCurve($model);

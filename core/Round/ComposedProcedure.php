@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Round;
 
 use GoodRinse\Core\Chemistry\Assessment;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\ProcedureBinding;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureBinding;
 
 /** A set of procedures as it is done on one machine in one household. */
 final readonly class ComposedProcedure

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
-use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Quantity\Minutes;
 
 /** How long a procedure takes one person who follows it in order. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
-use GoodRinse\Core\Handbook\CaptureKind;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\Scales;
+use GoodRinse\Core\Handbook\Procedure\CaptureKind;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Scale\Scales;
 use GoodRinse\Core\Quantity\Fraction;
 
 /** The answers a round will most likely get: the part as dirty as estimated, clean afterwards, and of a

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\Step;
 
 /** What is apart, left over or untested at this point of a round. */
 final readonly class OpenEnds

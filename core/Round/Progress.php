@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
-use GoodRinse\Core\Handbook\Capture;
-use GoodRinse\Core\Handbook\CaptureKind;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\Capture;
+use GoodRinse\Core\Handbook\Procedure\CaptureKind;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Quantity\Minutes;
 
 /**

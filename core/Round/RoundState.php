@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
-use GoodRinse\Core\Handbook\CaptureKind;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\CaptureKind;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Step;
 
 /**
  * How far a round is, as data that a browser draws and works out by itself when it is cut off. The browser's own

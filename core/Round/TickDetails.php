@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\MalformedEntry;
-use GoodRinse\Core\Logbook\PayloadCodec;
-use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\MalformedEntry;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 
 /** What a person told beside the answer to a step. */
 final readonly class TickDetails
 {
     /**
-     * @param list<Reading>      $readings what was counted, measured or noticed
+     * @param list<Measurement>  $readings what was counted, measured or noticed
      * @param list<string>       $missing  kit ids that were not at hand
      * @param array<string, int> $leftOver pieces that did not go back, how many of each by name
      * @param string|null        $also     answer to what is asked with a grade
@@ -25,7 +25,7 @@ final readonly class TickDetails
     }
 
     /** What is counted under that name; null when nothing is. */
-    public function reading(string $what): ?Reading
+    public function reading(string $what): ?Measurement
     {
         foreach ($this->readings as $reading) {
             if ($reading->what === $what) {
@@ -40,7 +40,7 @@ final readonly class TickDetails
     public function toArray(): array
     {
         return array_filter([
-            'readings' => array_map(static fn (Reading $reading): array => $reading->toArray(), $this->readings),
+            'readings' => array_map(static fn (Measurement $reading): array => $reading->toArray(), $this->readings),
             'missing' => $this->missing,
             'leftOver' => $this->leftOver,
             'also' => $this->also,
@@ -59,8 +59,8 @@ final readonly class TickDetails
         $list = static fn (string $key): array => is_array($data[$key] ?? null) ? $data[$key] : [];
         $readings = $leftOver = [];
         foreach ($list('readings') as $reading) {
-            $says = is_array($reading) ? PayloadCodec::decode(EntryKind::Reading, $reading) : null;
-            if ($says instanceof Reading) {
+            $says = is_array($reading) ? PayloadCodec::decode(EntryKind::Measurement, $reading) : null;
+            if ($says instanceof Measurement) {
                 $readings[] = $says;
             }
         }

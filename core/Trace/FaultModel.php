@@ -27,7 +27,7 @@ final readonly class FaultModel
             }
         }
 
-        throw UnknownCard::check($id);
+        throw UnknownOption::check($id);
     }
 
     public function action(string $id): Action
@@ -38,6 +38,6 @@ final readonly class FaultModel
             }
         }
 
-        throw UnknownCard::action($id);
+        throw UnknownOption::action($id);
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Trace;
 
-use GoodRinse\Core\Handbook\Cause;
-use GoodRinse\Core\Handbook\Symptom;
-use GoodRinse\Core\Handbook\Trouble;
-use GoodRinse\Core\Handbook\TroubleAction;
-use GoodRinse\Core\Handbook\TroubleCheck;
+use GoodRinse\Core\Handbook\Fault\Cause;
+use GoodRinse\Core\Handbook\Fault\FaultAction;
+use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Fault\FaultCheck;
+use GoodRinse\Core\Handbook\Fault\Symptom;
 
 /** Sets up the fault model of one machine from the handbook, what was learned and what was noticed. */
 final readonly class MachineFaults
@@ -20,7 +20,7 @@ final readonly class MachineFaults
      * @param list<string>          $present symptoms that were noticed
      * @param list<string>          $absent  symptoms that somebody looked for and did not find
      */
-    public function model(Trouble $trouble, array $traits, Prices $prices, array $present, array $absent = [], Confirmed $confirmed = new Confirmed()): FaultModel
+    public function model(FaultCatalog $trouble, array $traits, Prices $prices, array $present, array $absent = [], ConfirmedCauses $confirmed = new ConfirmedCauses()): FaultModel
     {
         $causes = array_filter($trouble->causes, static fn (Cause $cause): bool => $cause->when->holds($traits));
         $weights = $confirmed->learned(array_map(static fn (Cause $cause): float => $cause->weight, $causes));
@@ -38,21 +38,21 @@ final readonly class MachineFaults
             $ids,
             array_values($weights),
             array_values(array_map(
-                static fn (TroubleCheck $check): Check => new Check($check->id, $prices->of($check->minutes), self::results($check, $ids), $check->hazard),
-                array_filter($trouble->checks, static fn (TroubleCheck $check): bool => $check->when->holds($traits)),
+                static fn (FaultCheck $check): Check => new Check($check->id, $prices->of($check->minutes), self::results($check, $ids), $check->hazard),
+                array_filter($trouble->checks, static fn (FaultCheck $check): bool => $check->when->holds($traits)),
             )),
             array_values(array_map(
-                static fn (TroubleAction $action): Action => new Action($action->id, $prices->of($action->minutes, $action->supplies), self::fixes($action, $ids)),
-                array_filter($trouble->actions, static fn (TroubleAction $action): bool => self::CALL !== $action->kind && $action->when->holds($traits)),
+                static fn (FaultAction $action): Action => new Action($action->id, $prices->of($action->minutes, $action->supplies), self::fixes($action, $ids)),
+                array_filter($trouble->actions, static fn (FaultAction $action): bool => self::CALL !== $action->kind && $action->when->holds($traits)),
             )),
             $prices->callFee,
             array_keys(array_filter(array_values($causes), static fn (Cause $cause): bool => $cause->hazard)),
         );
     }
 
-    private function symptom(Trouble $trouble, string $id): Symptom
+    private function symptom(FaultCatalog $trouble, string $id): Symptom
     {
-        return $trouble->symptoms[$id] ?? throw UnknownCard::symptom($id);
+        return $trouble->symptoms[$id] ?? throw UnknownOption::symptom($id);
     }
 
     /**
@@ -60,7 +60,7 @@ final readonly class MachineFaults
      *
      * @return array<string, array<int, float>>
      */
-    private static function results(TroubleCheck $check, array $causes): array
+    private static function results(FaultCheck $check, array $causes): array
     {
         $results = [];
         foreach ($check->results as $result) {
@@ -75,7 +75,7 @@ final readonly class MachineFaults
      *
      * @return array<int, float>
      */
-    private static function fixes(TroubleAction $action, array $causes): array
+    private static function fixes(FaultAction $action, array $causes): array
     {
         $fixes = [];
         foreach ($causes as $place => $cause) {

@@ -33,7 +33,7 @@ final readonly class Troubleshooter
      * @return array<string, float> by cause, adding up to 1
      *
      * @throws ImpossibleEvidence when no cause is left
-     * @throws UnknownCard        when an answer or action is not in the model
+     * @throws UnknownOption      when an answer or action is not in the model
      */
     public function posterior(Evidence $evidence): array
     {
@@ -46,7 +46,7 @@ final readonly class Troubleshooter
     /**
      * What to try, in order, when nothing more is looked at.
      *
-     * @throws ImpossibleEvidence|UnknownCard
+     * @throws ImpossibleEvidence|UnknownOption
      */
     public function plan(Evidence $evidence): RepairPlan
     {
@@ -59,9 +59,9 @@ final readonly class Troubleshooter
      * The best next card: a check or an action, or the call when nothing is worth trying any more. A check that rules
      * out a danger comes before all others while the danger is possible.
      *
-     * @throws ImpossibleEvidence|UnknownCard
+     * @throws ImpossibleEvidence|UnknownOption
      */
-    public function next(Evidence $evidence): Card
+    public function next(Evidence $evidence): RankedOption
     {
         return $this->deck($evidence)[0];
     }
@@ -70,20 +70,20 @@ final readonly class Troubleshooter
      * Every card that could be taken now, the best first; the cost of taking another is the difference of what they
      * expect.
      *
-     * @return non-empty-list<Card>
+     * @return non-empty-list<RankedOption>
      *
-     * @throws ImpossibleEvidence|UnknownCard
+     * @throws ImpossibleEvidence|UnknownOption
      */
     public function deck(Evidence $evidence): array
     {
         $belief = $this->belief($evidence);
         $untried = $this->untried($evidence);
         [$now, , $steps] = $this->walk($belief, $untried, true);
-        $best = isset($steps[0]) ? new Card(Card::ACTION, $steps[0][0]->id, $steps[0][0]->cost, $steps[0][1], $now) : $this->call();
+        $best = isset($steps[0]) ? new RankedOption(RankedOption::ACTION, $steps[0][0]->id, $steps[0][0]->cost, $steps[0][1], $now) : $this->call();
         $cards = [];
         foreach ($this->model->checks as $check) {
             if (!$evidence->isAnswered($check->id)) {
-                $card = new Card(Card::CHECK, $check->id, $check->cost, null, $check->cost + $this->afterwards($check, $belief, $untried), $this->rulesOutDanger($check, $belief));
+                $card = new RankedOption(RankedOption::CHECK, $check->id, $check->cost, null, $check->cost + $this->afterwards($check, $belief, $untried), $this->rulesOutDanger($check, $belief));
                 $cards[] = $card;
                 if ($card->danger && !$best->danger || ($card->danger === $best->danger && $card->expect < $best->expect - self::SLACK)) {
                     $best = $card;
@@ -91,18 +91,18 @@ final readonly class Troubleshooter
             }
         }
         foreach ($untried as $action) {
-            $cards[] = new Card(Card::ACTION, $action->id, $action->cost, $this->chance($action, $belief), $this->after($action, $belief, $untried));
+            $cards[] = new RankedOption(RankedOption::ACTION, $action->id, $action->cost, $this->chance($action, $belief), $this->after($action, $belief, $untried));
         }
         $cards[] = $this->call();
-        $others = array_values(array_filter($cards, static fn (Card $card): bool => $card->id !== $best->id || $card->kind !== $best->kind));
-        usort($others, static fn (Card $a, Card $b): int => [$b->danger, $a->expect] <=> [$a->danger, $b->expect]);
+        $others = array_values(array_filter($cards, static fn (RankedOption $card): bool => $card->id !== $best->id || $card->kind !== $best->kind));
+        usort($others, static fn (RankedOption $a, RankedOption $b): int => [$b->danger, $a->expect] <=> [$a->danger, $b->expect]);
 
         return [$best, ...$others];
     }
 
-    private function call(): Card
+    private function call(): RankedOption
     {
-        return new Card(Card::CALL, Card::CALL, $this->model->callFee, 1.0, $this->model->callFee);
+        return new RankedOption(RankedOption::CALL, RankedOption::CALL, $this->model->callFee, 1.0, $this->model->callFee);
     }
 
     /**
@@ -114,7 +114,7 @@ final readonly class Troubleshooter
     {
         $belief = $this->model->weights;
         foreach ($evidence->answers as $place => [$id, $result]) {
-            $belief = Belief::given($belief, $this->model->check($id)->results[$result] ?? throw UnknownCard::result($id, $result));
+            $belief = Belief::given($belief, $this->model->check($id)->results[$result] ?? throw UnknownOption::result($id, $result));
             if (array_sum($belief) <= 0) {
                 throw ImpossibleEvidence::answer($place, $id, $result);
             }

@@ -30,10 +30,10 @@ final readonly class TapTrack
      *
      * @param list<array{float, float}> $taps    time and uses, in any order, none earlier than the last of these
      * @param float                     $now     later ones are not looked at
-     * @param Spans                     $metered time that counters watched: taps in it are theirs already
-     * @param Spans                     $told    time that somebody told a number for
+     * @param TimeSpans                 $metered time that counters watched: taps in it are theirs already
+     * @param TimeSpans                 $told    time that somebody told a number for
      */
-    public function with(array $taps, float $now, Spans $metered, Spans $told): self
+    public function with(array $taps, float $now, TimeSpans $metered, TimeSpans $told): self
     {
         $at = array_column($taps, 0);
         array_multisort($at, array_keys($taps), $taps);
@@ -79,10 +79,10 @@ final readonly class TapTrack
     }
 
     /** The time between neighbours: nothing was left out in it. */
-    public function watched(): Spans
+    public function watched(): TimeSpans
     {
         if ([] === $this->times) {
-            return Spans::of([]);
+            return TimeSpans::of([]);
         }
         $spans = [];
         $from = $last = $this->times[0];
@@ -95,7 +95,7 @@ final readonly class TapTrack
         }
         $spans[] = [$from, $last];
 
-        return Spans::of($spans);
+        return TimeSpans::of($spans);
     }
 
     /** Uses tapped before a moment, those at it included where that is asked for. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use GoodRinse\Core\Logbook\OnDay;
+use GoodRinse\Core\Logbook\DayOrder;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
@@ -23,7 +23,7 @@ return new class extends Migration {
             $utc = new DateTimeZone('UTC');
             $at = new DateTimeImmutable((string) $entry->happened_at, $utc);
             if ('12:00:00' === $at->setTimezone($zone)->format('H:i:s')) {
-                $moment = OnDay::moment(Day::at($at, $zone), new DateTimeImmutable((string) $entry->recorded_at, $utc), $zone);
+                $moment = DayOrder::moment(Day::at($at, $zone), new DateTimeImmutable((string) $entry->recorded_at, $utc), $zone);
                 DB::table('entries')->where('seq', $entry->seq)->update(['happened_at' => $moment->setTimezone($utc)->format('Y-m-d H:i:s')]);
             }
         }

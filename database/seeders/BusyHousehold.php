@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\User;
-use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Lab\Dice;
-use GoodRinse\Core\Lab\Kitchen;
-use GoodRinse\Core\Lab\KitchenSettings;
-use GoodRinse\Core\Lab\LabEvent;
-use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\Payload\Opening;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Simulation\Dice;
+use GoodRinse\Core\Simulation\KitchenSettings;
+use GoodRinse\Core\Simulation\SimulatedEvent;
+use GoodRinse\Core\Simulation\SimulatedKitchen;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -58,7 +58,7 @@ final readonly class BusyHousehold
         $schools = array_map($this->clocked(...), $kind->tasks());
         for ($number = 1; $number <= self::MACHINES; ++$number) {
             $machine = $this->lab->add($home, $user, 'dishwasher', "Machine $number", null, self::TRAITS, $habits, $schools, $today->plus(-$days));
-            $kitchen = new Kitchen($this->handbook, $kind, $kind->task('filter'), $habits, null, new KitchenSettings(self::LOADS_A_WEEK, 30), $home->zone());
+            $kitchen = new SimulatedKitchen($this->handbook, $kind, $kind->task('filter'), $habits, null, new KitchenSettings(self::LOADS_A_WEEK, 30), $home->zone());
             [$events] = $kitchen->live($today->plus(-$days), $today->plus(-1), $number);
             $this->lab->live($home, $machine, $events);
             $this->lab->live($home, $machine, $this->others($kind, $schools, $today, $days, $home->zone(), new Dice($number)));
@@ -84,7 +84,7 @@ final readonly class BusyHousehold
      *
      * @param array<string, string> $schools
      *
-     * @return list<LabEvent>
+     * @return list<SimulatedEvent>
      */
     private function others(MachineKind $kind, array $schools, Day $today, int $days, \DateTimeZone $zone, Dice $dice): array
     {
@@ -93,7 +93,7 @@ final readonly class BusyHousehold
             $grades = $this->handbook->scales()->scale($kind->scaleOf($id, self::TRAITS))->grades;
             $every = $task->school($schools[$id])->days ?? 30;
             for ($ago = $days; 'filter' !== $id && $ago > 0; $ago -= max(1, (int) round($dice->lognormal($every, 0.2)))) {
-                $events[] = new LabEvent($today->plus(-$ago)->atTime(11, 0, $zone), new Opening($id, $grades[$dice->between(0, 3)]->fraction, Fraction::none()));
+                $events[] = new SimulatedEvent($today->plus(-$ago)->atTime(11, 0, $zone), new Opening($id, $grades[$dice->between(0, 3)]->fraction, Fraction::none()));
             }
         }
 

@@ -11,19 +11,19 @@ use App\Models\Trace;
 use App\Models\User;
 use App\Support\DerivedUlid;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Lab\Kitchen;
-use GoodRinse\Core\Lab\KitchenSettings;
-use GoodRinse\Core\Lab\LabEvent;
-use GoodRinse\Core\Logbook\Clearing;
-use GoodRinse\Core\Logbook\Dose;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Fix;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\Symptom;
+use GoodRinse\Core\Logbook\Payload\Clearing;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Fix;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Symptom;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
+use GoodRinse\Core\Simulation\KitchenSettings;
+use GoodRinse\Core\Simulation\SimulatedEvent;
+use GoodRinse\Core\Simulation\SimulatedKitchen;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -86,9 +86,9 @@ final readonly class DemoHousehold
         foreach ([0, 64, 127, 190, 252] as $ago) {
             $at = 0 === $ago ? min($now, $lastLoad->modify('+1 minute')) : $today->plus(-$ago)->atTime(18, 40, $home->zone());
             $this->lab->live($home, $machine, [
-                new LabEvent($at, new Dose('white-vinegar', 'tub', Portion::of(240, PortionUnit::Millilitres), 5.0)),
-                new LabEvent(min($now, $at->modify('+3 hours')), new Opening('inside', null, Fraction::none(), Opening::DONE)),
-                ...($ago > 0 ? [new LabEvent($at->modify('+1 day'), new Clearing('tub', 'plain-cycle'))] : []),
+                new SimulatedEvent($at, new Dose('white-vinegar', 'tub', Portion::of(240, PortionUnit::Millilitres), 5.0)),
+                new SimulatedEvent(min($now, $at->modify('+3 hours')), new Opening('inside', null, Fraction::none(), Opening::DONE)),
+                ...($ago > 0 ? [new SimulatedEvent($at->modify('+1 day'), new Clearing('tub', 'plain-cycle'))] : []),
             ]);
         }
     }
@@ -124,12 +124,12 @@ final readonly class DemoHousehold
         $descaled = $pot->entries()->where('kind', EntryKind::Opening)->where('payload->task', 'descale')->orderByDesc('happened_at')->firstOrFail()->happened_at;
         $fixed = $this->noticed($home, $pot, 'slow', $descaled->modify('-1 day')->toDateTimeImmutable());
         $fixed->update(['ended_at' => $descaled, 'ended_how' => Trace::FIXED, 'fixed_by' => 'descale-run', 'cause' => 'scale']);
-        $this->lab->live($home, $pot, [new LabEvent($descaled->toDateTimeImmutable(), new Fix('descale-run', 'scale', $fixed->id))]);
+        $this->lab->live($home, $pot, [new SimulatedEvent($descaled->toDateTimeImmutable(), new Fix('descale-run', 'scale', $fixed->id))]);
     }
 
     private function noticed(Household $home, Machine $machine, string $symptom, \DateTimeImmutable $at): Trace
     {
-        $this->lab->live($home, $machine, [new LabEvent($at, new Symptom($symptom))]);
+        $this->lab->live($home, $machine, [new SimulatedEvent($at, new Symptom($symptom))]);
         $entry = $machine->entries()->where('kind', EntryKind::Symptom)->latest('seq')->firstOrFail()->id;
 
         $trace = new Trace(['household_id' => $home->id, 'machine_id' => $machine->id, 'symptoms' => [['symptom' => $symptom, 'entry' => $entry]], 'steps' => [], 'begun_at' => $at->format('Y-m-d H:i:s')]);
@@ -150,7 +150,7 @@ final readonly class DemoHousehold
             $every = (int) ($task->school(null)->days ?? 0);
             for ($ago = (int) ($every * 0.4); !in_array($id, $told, true) && $every > 0 && $ago < self::DAYS; $ago += $every) {
                 $at = $this->today($home)->plus(-$ago)->atTime(11, 20, $home->zone());
-                $this->lab->live($home, $machine, [new LabEvent($at, new Opening($id, null, Fraction::none(), Opening::DONE))]);
+                $this->lab->live($home, $machine, [new SimulatedEvent($at, new Opening($id, null, Fraction::none(), Opening::DONE))]);
             }
         }
     }
@@ -159,12 +159,12 @@ final readonly class DemoHousehold
      * The first of many possible histories that ends with the part about as worn as is wanted; the same on
      * every loading of the same day.
      *
-     * @return list<LabEvent>
+     * @return list<SimulatedEvent>
      */
     private function history(Household $home, Machine $machine, string $task, KitchenSettings $settings, int $seed, float $least, float $most): array
     {
         $kind = $this->handbook->kind($machine->kind);
-        $kitchen = new Kitchen($this->handbook, $kind, $kind->task($task), $machine->habits, $machine->schools[$task] ?? null, $settings, $home->zone());
+        $kitchen = new SimulatedKitchen($this->handbook, $kind, $kind->task($task), $machine->habits, $machine->schools[$task] ?? null, $settings, $home->zone());
         $today = $this->today($home);
         $events = [];
         for ($try = 0; $try < self::LONGEST_SEARCH; ++$try) {
@@ -174,17 +174,17 @@ final readonly class DemoHousehold
             }
         }
 
-        return array_values(array_filter($events, fn (LabEvent $event): bool => $event->at <= $this->clock->now()));
+        return array_values(array_filter($events, fn (SimulatedEvent $event): bool => $event->at <= $this->clock->now()));
     }
 
     /**
-     * @param list<LabEvent> $events
+     * @param list<SimulatedEvent> $events
      *
-     * @return list<LabEvent> without the uses, which another task's history has counted
+     * @return list<SimulatedEvent> without the uses, which another task's history has counted
      */
     private function openings(array $events): array
     {
-        return array_values(array_filter($events, static fn (LabEvent $event): bool => $event->payload instanceof Opening));
+        return array_values(array_filter($events, static fn (SimulatedEvent $event): bool => $event->payload instanceof Opening));
     }
 
     private function today(Household $home): Day

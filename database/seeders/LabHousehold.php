@@ -14,13 +14,13 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use GoodRinse\Core\Handbook\Habit;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\MachineTrait;
-use GoodRinse\Core\Lab\LabEvent;
-use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Handbook\Machine\Habit;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
+use GoodRinse\Core\Logbook\Payload\Opening;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Measures;
+use GoodRinse\Core\Simulation\SimulatedEvent;
 use Illuminate\Support\Str;
 
 /** Makes up households: a person, their dishwashers, and what the Lab says these lived through. */
@@ -54,12 +54,12 @@ final readonly class LabHousehold
         return $machine;
     }
 
-    /** @param list<LabEvent> $events */
+    /** @param list<SimulatedEvent> $events */
     public function live(Household $home, Machine $machine, array $events): void
     {
         $kind = $this->handbook->kind($machine->kind);
         $this->write->handle($home, null, array_map(
-            static fn (LabEvent $event): EntryDraft => new EntryDraft($event->payload, $event->at, Entry::BY_DEMO, $machine, $event->payload instanceof Opening ? $kind->task($event->payload->task)->part : null),
+            static fn (SimulatedEvent $event): EntryDraft => new EntryDraft($event->payload, $event->at, Entry::BY_DEMO, $machine, $event->payload instanceof Opening ? $kind->task($event->payload->task)->part : null),
             $events,
         ));
     }

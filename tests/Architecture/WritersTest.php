@@ -75,7 +75,7 @@ final class WritersTest extends TestCase
 
     public function test_every_public_method_of_the_front_doors_is_explained(): void
     {
-        foreach ([\GoodRinse\Core\Rhythm\RhythmEngine::class, \GoodRinse\Core\Handbook\Handbook::class, \GoodRinse\Core\Logbook\HistoryBuilder::class, \GoodRinse\Core\Lab\Kitchen::class, \GoodRinse\Core\Round\Progress::class, \GoodRinse\Core\Round\EntryProjector::class] as $class) {
+        foreach ([\GoodRinse\Core\Rhythm\RhythmEngine::class, \GoodRinse\Core\Handbook\Handbook::class, \GoodRinse\Core\Logbook\HistoryBuilder::class, \GoodRinse\Core\Simulation\SimulatedKitchen::class, \GoodRinse\Core\Round\Progress::class, \GoodRinse\Core\Round\Projection\EntryProjector::class] as $class) {
             $reflection = new \ReflectionClass($class);
             self::assertNotFalse($reflection->getDocComment(), $class);
         }

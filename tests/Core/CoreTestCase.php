@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookLoader;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\ProcedureSet;
-use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Logbook\Payload\Payload;
 use GoodRinse\Core\Round\Circumstances;
 use GoodRinse\Core\Round\Composer;
-use GoodRinse\Core\Round\EntryProjector;
 use GoodRinse\Core\Round\Progress;
-use GoodRinse\Core\Round\ProjectedEntry;
+use GoodRinse\Core\Round\Projection\EntryProjector;
+use GoodRinse\Core\Round\Projection\ProjectedEntry;
 use GoodRinse\Core\Round\Remark;
 use PHPUnit\Framework\TestCase;
 
@@ -24,7 +24,7 @@ abstract class CoreTestCase extends TestCase
 
     protected static function handbook(): Handbook
     {
-        return self::$handbook ??= new Handbook((new HandbookLoader(dirname(__DIR__, 2).'/handbook'))->compile());
+        return self::$handbook ??= new Handbook((new HandbookCompiler(dirname(__DIR__, 2).'/handbook'))->compile());
     }
 
     /**

@@ -8,7 +8,7 @@ use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
-use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Day;
 use Tests\TestCase;
 
@@ -65,7 +65,7 @@ final class CorrectionTest extends TestCase
         }
         $this->post("/machines/{$this->machine->id}/before", ['id' => $this->ulid(), 'new_on' => '2026-05-20'])->assertSessionHasNoErrors();
         $this->post("/entries/$entry->id/correct", ['on' => '2026-05-10', 'id' => $this->ulid()] + $good)->assertSessionHasErrors('on');
-        self::assertSame(0, Entry::query()->where('kind', EntryKind::Voiding)->count());
+        self::assertSame(0, Entry::query()->where('kind', EntryKind::Reversal)->count());
     }
 
     public function test_uses_pours_notes_and_the_machine_are_set_right_too(): void

@@ -9,7 +9,7 @@ use App\Models\DeviceEvent;
 use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
-use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Database\Seeders\DemoHousehold;
-use GoodRinse\Core\Lab\Dice;
+use GoodRinse\Core\Simulation\Dice;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

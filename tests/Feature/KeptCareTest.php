@@ -8,8 +8,8 @@ use App\Care\CareReader;
 use App\Care\TaskCare;
 use App\Models\Machine;
 use App\Models\User;
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookLoader;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
@@ -104,7 +104,7 @@ final class KeptCareTest extends TestCase
     public function test_another_handbook_is_another_rhythm(): void
     {
         $before = $this->read();
-        $compiled = (new HandbookLoader(base_path('handbook')))->compile();
+        $compiled = (new HandbookCompiler(base_path('handbook')))->compile();
         \assert(is_array($compiled['rhythm']) && is_array($compiled['rhythm']['model']));
         $compiled['version'] = 'another';
         $compiled['rhythm']['model']['priorWeight'] = 3;

@@ -10,10 +10,10 @@ use App\Actions\WriteEntries;
 use App\Care\VesselReader;
 use App\Models\Entry;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Clearing;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\Dose;
-use GoodRinse\Core\Logbook\Meter;
+use GoodRinse\Core\Logbook\Payload\Clearing;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use Illuminate\Cache\NullStore;
 use Illuminate\Cache\Repository;
 use Illuminate\Support\Facades\DB;
@@ -42,9 +42,9 @@ final class KeptVesselsTest extends TestCase
             $payload = match ($random->getInt(0, 7)) {
                 0 => new Dose($one(['white-vinegar', 'chlorine-bleach', 'hydrogen-peroxide']), $one(['tub', 'sink', 'bucket']), null),
                 1 => new Clearing($one(['tub', 'sink']), $one(['plain-cycle', 'cycle', 'flush'])),
-                2, 3, 4 => new Counter('loads', (float) $random->getInt(1, 2)),
-                5 => new Counter('loads', (float) $random->getInt(0, 9), $random->getInt(1, 7)),
-                6 => new Meter('loads', $readings[$which] += $random->getInt(0, 3), 'm'),
+                2, 3, 4 => new UseCount('loads', (float) $random->getInt(1, 2)),
+                5 => new UseCount('loads', (float) $random->getInt(0, 9), $random->getInt(1, 7)),
+                6 => new MeterTotal('loads', $readings[$which] += $random->getInt(0, 3), 'm'),
                 default => null,
             };
             if (null === $payload) {

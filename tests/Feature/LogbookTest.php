@@ -10,8 +10,8 @@ use App\Actions\WriteEntries;
 use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\Note;
+use GoodRinse\Core\Logbook\Payload\Note;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
@@ -60,7 +60,7 @@ final class LogbookTest extends TestCase
 
     public function test_nothing_is_written_when_one_of_several_lies_in_the_future(): void
     {
-        $draft = static fn (string $when): EntryDraft => new EntryDraft(new Counter('loads', 1), new \DateTimeImmutable($when), Entry::BY_HAND);
+        $draft = static fn (string $when): EntryDraft => new EntryDraft(new UseCount('loads', 1), new \DateTimeImmutable($when), Entry::BY_HAND);
         try {
             app(WriteEntries::class)->handle($this->user->home(), $this->user, [$draft('2026-06-01T10:00:00Z'), $draft('2026-06-16T10:00:00Z')]);
             self::fail('the future was written down');

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\Round;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\Step;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;

@@ -10,7 +10,7 @@ use App\Models\Machine;
 use App\Models\Round;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Measures;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -88,7 +88,7 @@ final class MeasuresTest extends TestCase
         $this->get("/rounds/$round->id")->assertOk()->assertSee('Cup after one minute, fl oz')->assertDontSee(', ml');
         $this->tick($round, 'cup-one', null, ['r' => ['cup-first' => '60']])->assertSessionHasErrors();
         $this->tick($round, 'cup-one', null, ['r' => ['cup-first' => '6']])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(177.0, Entry::query()->where('kind', EntryKind::Reading)->sole()->payload['number'], 0.5);
+        self::assertEqualsWithDelta(177.0, Entry::query()->where('kind', EntryKind::Measurement)->sole()->payload['number'], 0.5);
         $this->get('/logbook')->assertSee('6 fl oz');
     }
 

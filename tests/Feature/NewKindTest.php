@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Machine;
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookLoader;
 use Tests\TestCase;
 
 /** The kettle of docs/adding-a-machine-kind.md, taken from that page: a kind is a folder and nothing else. */
@@ -25,7 +25,7 @@ final class NewKindTest extends TestCase
             file_put_contents("$kettle/$file", self::example($file));
         }
         file_put_contents("$kettle/procedures/descale.yaml", "id: descale\nname: Descale\ndoes: Take the crust off.\nsteps: [look-in, pour, rinse]\n");
-        $this->app->instance(Handbook::class, new Handbook((new HandbookLoader($this->folder))->compile()));
+        $this->app->instance(Handbook::class, new Handbook((new HandbookCompiler($this->folder))->compile()));
     }
 
     protected function tearDown(): void

@@ -8,7 +8,7 @@ use App\Care\CareReader;
 use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
-use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Rhythm\Rhythm;
 use Tests\TestCase;
 

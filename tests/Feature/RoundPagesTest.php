@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Household;
-use GoodRinse\Core\Handbook\CaptureKind;
+use GoodRinse\Core\Handbook\Procedure\CaptureKind;
 use GoodRinse\Core\Quantity\Measures;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;

@@ -9,7 +9,7 @@ use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
 use App\Models\User;
-use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use Illuminate\Http\UploadedFile;
 use Tests\TestCase;
 

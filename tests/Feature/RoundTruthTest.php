@@ -8,7 +8,7 @@ use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\Round;
 use App\Models\User;
-use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use Tests\TestCase;
 
 /** What a round writes down is what follows from its ticks, whatever is changed, left out, repeated or taken back. */

@@ -9,8 +9,8 @@ use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
 use App\Models\User;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Measurement;
 use Illuminate\Http\UploadedFile;
 use Tests\TestCase;
 
@@ -182,7 +182,7 @@ final class TakeApartTest extends TestCase
         self::assertSame([0.1, 'counted'], [$opening->payload['found'], $opening->payload['how']]);
         $this->tick($round, 'jets-hook', null, ['r' => ['debris' => ['seed', 'glass', 'gold']]]);
         $debris = Entry::query()->where('step', 'jets-hook')->sole()->says();
-        self::assertEquals(new Reading('debris', picks: ['seed', 'glass']), $debris);
+        self::assertEquals(new Measurement('debris', picks: ['seed', 'glass']), $debris);
         $this->get('/logbook')->assertSee('Lower arm, top: 1 of 10 jets shut')->assertSee('What was in it: seeds, glass');
         $this->get("/rounds/$round->id?step=jets-look")->assertSee('value="10"', false);
     }

@@ -10,7 +10,7 @@ use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Trace;
 use App\Models\User;
-use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;

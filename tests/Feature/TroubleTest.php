@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Handbook\CompiledHandbook;
 use App\Models\Entry;
 use App\Models\Photo;
-use GoodRinse\Core\Handbook\HandbookInvalid;
+use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Psr\Log\NullLogger;
@@ -147,7 +147,7 @@ final class TroubleTest extends TestCase
         self::assertSame($version, $book->get()->version());
 
         unlink($cache);
-        $this->expectException(HandbookInvalid::class);
+        $this->expectException(InvalidHandbook::class);
         $this->expectExceptionMessage('kit.yaml /0');
         try {
             $book->get();

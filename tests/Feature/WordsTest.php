@@ -9,20 +9,20 @@ use App\View\Words\Dates;
 use App\View\Words\EntryWords;
 use App\View\Words\ReasonWords;
 use App\View\Words\Uses;
-use GoodRinse\Core\Logbook\Check;
-use GoodRinse\Core\Logbook\Clearing;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\Dose;
-use GoodRinse\Core\Logbook\Note;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\Voiding;
+use GoodRinse\Core\Logbook\Payload\Check;
+use GoodRinse\Core\Logbook\Payload\Clearing;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\Note;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\Reversal;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Measures;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
-use GoodRinse\Core\Rhythm\Limit;
+use GoodRinse\Core\Rhythm\Learning\Limit;
 use GoodRinse\Core\Rhythm\Reason;
 use GoodRinse\Core\Rhythm\ReasonCode;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -70,10 +70,10 @@ final class WordsTest extends TestCase
         yield [new Dose('moon-dust', 'crater', Portion::of(237, PortionUnit::Millilitres)), '1 cup of moon dust into the crater'];
         yield [new Dose('white-vinegar', 'bowl', null, 6.0), 'White vinegar into the bucket or bowl (6 %)'];
         yield [new Clearing('sink', 'rinse'), 'Sink rinsed out'];
-        yield [new Counter('loads', 3), '3 loads counted'];
+        yield [new UseCount('loads', 3), '3 loads counted'];
         yield [new Check('lock-test', 'lifts', false), 'Pull test: it lifts'];
         yield [new Note('über den Rand'), 'Über den Rand'];
-        yield [new Voiding(Voiding::UNDO), 'An entry was taken back'];
+        yield [new Reversal(Reversal::UNDO), 'An entry was taken back'];
     }
 
     #[DataProvider('entries')]

@@ -17,15 +17,15 @@ use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
-use GoodRinse\Core\Handbook\CareTask;
-use GoodRinse\Core\Handbook\Grade;
+use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Meter;
-use GoodRinse\Core\Logbook\OnDay;
-use GoodRinse\Core\Logbook\Symptom;
+use GoodRinse\Core\Handbook\Scale\Grade;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
+use GoodRinse\Core\Logbook\Payload\Symptom;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\OwnRhythm;
 use Random\Engine\Mt19937;
@@ -142,8 +142,8 @@ final class HouseholdLife
         $what = $this->pick(['tap', 'tap', 'tap', 'week', 'opening', 'opening', 'opening', 'late', 'snooze', 'away', 'symptom', 'light', 'meter', 'meter', 'undo', 'keep']);
         $this->told = "seed $this->seed, {$this->home->timezone}, $what on $machine->kind at {$this->clock->now()->format('c')}";
         match ($what) {
-            'tap' => $this->write($machine, new Counter($this->kind($machine)->useUnit, $this->number(1, 2))),
-            'week' => $this->write($machine, new Counter($this->kind($machine)->useUnit, $this->number(0, 20), 7)),
+            'tap' => $this->write($machine, new UseCount($this->kind($machine)->useUnit, $this->number(1, 2))),
+            'week' => $this->write($machine, new UseCount($this->kind($machine)->useUnit, $this->number(0, 20), 7)),
             'opening' => $this->open($machine, $this->today()),
             'late' => $this->open($machine, $this->today()->plus(-$this->number(1, 20))),
             'snooze' => app(SnoozeTask::class)->handle($machine, $this->person, $this->ulid(), $this->task($machine)->id, $this->today()->plus($this->number(1, 30)), 'no time'),
@@ -156,7 +156,7 @@ final class HouseholdLife
         };
     }
 
-    private function write(Machine $machine, \GoodRinse\Core\Logbook\Payload $says, ?\DateTimeImmutable $at = null, ?string $part = null): void
+    private function write(Machine $machine, \GoodRinse\Core\Logbook\Payload\Payload $says, ?\DateTimeImmutable $at = null, ?string $part = null): void
     {
         app(WriteEntries::class)->handle($this->home, $this->person, [new EntryDraft($says, $at ?? $this->clock->now(), Entry::BY_HAND, $machine, $part)]);
     }
@@ -180,7 +180,7 @@ final class HouseholdLife
         $symptoms = array_keys($this->handbook->trouble($machine->kind)->symptoms);
         if ([] !== $symptoms) {
             $task = $this->task($machine);
-            $this->write($machine, new Symptom((string) $this->pick($symptoms), $task->id, null, null), OnDay::moment($this->today()->plus(-$this->number(0, 4)), $this->clock->now(), $this->home->zone()), $task->part);
+            $this->write($machine, new Symptom((string) $this->pick($symptoms), $task->id, null, null), DayOrder::moment($this->today()->plus(-$this->number(0, 4)), $this->clock->now(), $this->home->zone()), $task->part);
         }
     }
 
@@ -194,9 +194,9 @@ final class HouseholdLife
     private function meter(Machine $machine): void
     {
         $meter = $this->pick(['one', 'two']);
-        $last = Entry::query()->where('machine_id', $machine->id)->where('kind', EntryKind::Meter)->get()->map(static fn (Entry $entry) => $entry->says())->filter(static fn ($says): bool => $says instanceof Meter && $says->meter === $meter)->last();
-        $total = $last instanceof Meter ? $last->total : (float) $this->number(0, 500);
-        $this->write($machine, new Meter($this->kind($machine)->useUnit, $this->chance(8) ? (float) $this->number(0, 100000) : $total + $this->number(0, 9), $meter));
+        $last = Entry::query()->where('machine_id', $machine->id)->where('kind', EntryKind::Meter)->get()->map(static fn (Entry $entry) => $entry->says())->filter(static fn ($says): bool => $says instanceof MeterTotal && $says->meter === $meter)->last();
+        $total = $last instanceof MeterTotal ? $last->total : (float) $this->number(0, 500);
+        $this->write($machine, new MeterTotal($this->kind($machine)->useUnit, $this->chance(8) ? (float) $this->number(0, 100000) : $total + $this->number(0, 9), $meter));
     }
 
     private function undo(Machine $machine): void

@@ -7,9 +7,9 @@ namespace App\Console\Calc;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Rhythm\Clock;
-use GoodRinse\Core\Rhythm\ClockReading;
+use GoodRinse\Core\Rhythm\ClockState;
 use GoodRinse\Core\Rhythm\InvalidClock;
-use GoodRinse\Core\Rhythm\Observation;
+use GoodRinse\Core\Rhythm\Learning\Observation;
 use GoodRinse\Core\Rhythm\Reason;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 
@@ -28,7 +28,7 @@ final readonly class RhythmModel implements Model
         $rhythm = (new RhythmEngine($this->handbook->rhythmModel()))->assess($clocks, $asOf);
 
         return [
-            'clocks' => array_map(static fn (ClockReading $reading): array => [
+            'clocks' => array_map(static fn (ClockState $reading): array => [
                 'unit' => $reading->clock->unit,
                 'interval' => $reading->learned->interval,
                 'earliest' => $reading->learned->earliest,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Calc;
 
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Usage\UseLine;
 use GoodRinse\Core\Usage\UseRecord;
+use GoodRinse\Core\Usage\UseTimeline;
 
 /** How much a machine was used: `calc use`. */
 final readonly class UseModel implements Model
@@ -32,7 +32,7 @@ final readonly class UseModel implements Model
             $meters["m$id"] = $readings; // a key of digits alone would become a number
         }
         $record = new UseRecord(array_map($this->tap(...), $in['taps']->list()), array_map($this->told(...), $in['told']->list()), $meters, array_map($this->span(...), $in['away']->list()));
-        $line = UseLine::of($record, $now, $in['habit']->number(0), $in['most']->positive(), $this->handbook->rhythmModel());
+        $line = UseTimeline::of($record, $now, $in['habit']->number(0), $in['most']->positive(), $this->handbook->rhythmModel());
 
         return [
             'rate' => $line->rate(),

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Care\CareReader;
 use App\Models\User;
 use Database\Seeders\BusyHousehold;
-use GoodRinse\Core\Handbook\HandbookLoader;
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Cache\Repository;
 
@@ -27,7 +27,7 @@ final class BenchRecompute extends Command
         for ($time = 0; $time < self::TIMES; ++$time) {
             $cache->clear();
             $start = hrtime(true);
-            (new HandbookLoader(config()->string('good-rinse.handbook')))->compile();
+            (new HandbookCompiler(config()->string('good-rinse.handbook')))->compile();
             $this->laravel->make(CareReader::class)->household($household);
             $times[] = (hrtime(true) - $start) / 1e6;
         }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Handbook\HandbookWords;
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
+use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookInvalid;
-use GoodRinse\Core\Handbook\HandbookLoader;
 use Illuminate\Console\Command;
 
 /** Checks every file of the handbook and prints every problem with its place. */
@@ -20,10 +20,10 @@ final class HandbookCheck extends Command
     public function handle(HandbookWords $words): int
     {
         $folder = $this->argument('folder');
-        $loader = new HandbookLoader(is_string($folder) ? $folder : config()->string('good-rinse.handbook'));
+        $loader = new HandbookCompiler(is_string($folder) ? $folder : config()->string('good-rinse.handbook'));
         try {
             $problems = $words->missing(new Handbook($loader->compile()));
-        } catch (HandbookInvalid $e) {
+        } catch (InvalidHandbook $e) {
             $problems = $e->problems;
         }
         foreach ($problems as $problem) {

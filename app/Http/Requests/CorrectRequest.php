@@ -9,18 +9,18 @@ use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
 use App\View\Words\HouseMeasures;
-use GoodRinse\Core\Handbook\CareTask;
-use GoodRinse\Core\Handbook\Grade;
+use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Scale\Grade;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Logbook\Away;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\Dose;
-use GoodRinse\Core\Logbook\Note;
-use GoodRinse\Core\Logbook\OnDay;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\Absence;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\Note;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Portion;
 use Illuminate\Validation\Rule;
@@ -38,12 +38,12 @@ final class CorrectRequest extends UlidRequest
         return parent::rules() + match (true) {
             $says instanceof Opening => ['task' => ['required', 'string', Rule::in(array_keys($this->tasks()))]] + (null === $says->found ? [] : ['found' => ['required', 'string', Rule::in($this->grades())], 'left' => ['required', 'string', Rule::in($this->grades())]]),
             $says instanceof Dose => ['amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'], 'unit' => ['nullable', Rule::in(array_keys(Portion::measures(HouseMeasures::now())))], 'strength' => ['nullable', 'numeric', 'between:1,100']],
-            $says instanceof Counter => ['uses' => ['required', 'numeric', null === $says->over ? 'gt:0' : 'min:0', 'max:1000']],
-            $says instanceof Reading && null !== $says->number => ['number' => ['required', 'numeric', 'between:0,100000']],
+            $says instanceof UseCount => ['uses' => ['required', 'numeric', null === $says->over ? 'gt:0' : 'min:0', 'max:1000']],
+            $says instanceof Measurement && null !== $says->number => ['number' => ['required', 'numeric', 'between:0,100000']],
             $says instanceof Note => ['text' => ['required', 'string', 'max:'.Note::LONGEST]],
-            $says instanceof Away => ['from' => $day, 'to' => [...$day, 'after_or_equal:from', 'before:2100-01-01']],
+            $says instanceof Absence => ['from' => $day, 'to' => [...$day, 'after_or_equal:from', 'before:2100-01-01']],
             default => [],
-        } + ($says instanceof Away ? [] : ['on' => $day, 'at' => ['nullable', 'string', 'date_format:H:i']]) + ['machine' => ['nullable', 'string', Rule::in(array_map(static fn (Machine $machine): string => $machine->id, $this->alike()))]];
+        } + ($says instanceof Absence ? [] : ['on' => $day, 'at' => ['nullable', 'string', 'date_format:H:i']]) + ['machine' => ['nullable', 'string', Rule::in(array_map(static fn (Machine $machine): string => $machine->id, $this->alike()))]];
     }
 
     /** @return array<string, string> */
@@ -67,10 +67,10 @@ final class CorrectRequest extends UlidRequest
         return match (true) {
             $says instanceof Opening => $this->opening($says),
             $says instanceof Dose => new Dose($says->agent, $says->vessel, $this->filled('amount') ? Portion::measured($this->float('amount'), $this->filled('unit') ? $this->string('unit')->toString() : 'ml') : null, $this->filled('strength') ? $this->float('strength') : null),
-            $says instanceof Counter => new Counter($says->unit, $this->float('uses'), $says->over),
-            $says instanceof Reading && null !== $says->number => new Reading($says->what, HouseMeasures::field(app(Handbook::class)->reading($says->what)->unit)->kept($this->float('number')), $says->of, $says->picks),
+            $says instanceof UseCount => new UseCount($says->unit, $this->float('uses'), $says->over),
+            $says instanceof Measurement && null !== $says->number => new Measurement($says->what, HouseMeasures::field(app(Handbook::class)->reading($says->what)->unit)->kept($this->float('number')), $says->of, $says->picks),
             $says instanceof Note => new Note(trim($this->string('text')->toString())),
-            $says instanceof Away => new Away(Day::of($this->string('from')->toString()), Day::of($this->string('to')->toString()), $says->reason),
+            $says instanceof Absence => new Absence(Day::of($this->string('from')->toString()), Day::of($this->string('to')->toString()), $says->reason),
             default => $says,
         };
     }
@@ -103,13 +103,13 @@ final class CorrectRequest extends UlidRequest
     public function happenedAt(): \DateTimeImmutable
     {
         $entry = $this->entry();
-        if ($entry->says() instanceof Away) {
+        if ($entry->says() instanceof Absence) {
             return $entry->happened_at->toDateTimeImmutable();
         }
         $zone = $this->home()->zone();
         $day = Day::of($this->string('on')->toString());
         if (!$this->filled('at')) {
-            return OnDay::moment($day, app(ClockInterface::class)->now(), $zone);
+            return DayOrder::moment($day, app(ClockInterface::class)->now(), $zone);
         }
         $was = $entry->happened_at->setTimezone($zone);
         if ($was->format('Y-m-d H:i') === "$day {$this->string('at')}") {

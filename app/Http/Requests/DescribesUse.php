@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Words\HouseMeasures;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
+use GoodRinse\Core\Handbook\Machine\Option;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\MachineTrait;
-use GoodRinse\Core\Handbook\Option;
 use GoodRinse\Core\Quantity\NumberRange;
 use Illuminate\Validation\Rule;
 

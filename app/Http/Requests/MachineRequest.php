@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Machine\Option;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\Option;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

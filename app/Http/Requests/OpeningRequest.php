@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Machine;
-use GoodRinse\Core\Handbook\Grade;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Scales;
+use GoodRinse\Core\Handbook\Scale\Grade;
+use GoodRinse\Core\Handbook\Scale\Scales;
 use Illuminate\Validation\Rule;
 
 final class OpeningRequest extends UlidRequest

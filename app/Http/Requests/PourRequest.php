@@ -6,10 +6,10 @@ namespace App\Http\Requests;
 
 use App\Models\User;
 use App\View\Words\HouseMeasures;
-use GoodRinse\Core\Handbook\Chemistry;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\Dose;
-use GoodRinse\Core\Logbook\OnDay;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\Dose;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
@@ -24,7 +24,7 @@ final class PourRequest extends UlidRequest
     {
         return [
             ...parent::rules(),
-            'agent' => ['required', 'string', Rule::in([...array_keys(app(Handbook::class)->chemistry()->agents), Chemistry::STRANGER])],
+            'agent' => ['required', 'string', Rule::in([...array_keys(app(Handbook::class)->chemistry()->agents), ChemistryRules::STRANGER])],
             'amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'],
             'unit' => ['nullable', Rule::in(array_keys(Portion::measures(HouseMeasures::now())))],
             'strength' => ['nullable', 'numeric', 'between:1,100'],
@@ -50,7 +50,7 @@ final class PourRequest extends UlidRequest
         $zone = $this->home()->home()->zone();
         $day = $this->filled('on') ? Day::of($this->string('on')->toString()) : Day::at($now, $zone);
         if (!$this->filled('at')) {
-            return OnDay::moment($day, $now, $zone);
+            return DayOrder::moment($day, $now, $zone);
         }
         [$hour, $minute] = array_map(intval(...), explode(':', $this->string('at')->toString()));
 

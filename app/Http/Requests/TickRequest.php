@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Actions\TickDraft;
 use App\Models\Round;
 use App\Words\KitWords;
-use GoodRinse\Core\Logbook\Note;
+use GoodRinse\Core\Logbook\Payload\Note;
 use GoodRinse\Core\Round\Tick;
 use Illuminate\Validation\Rule;
 

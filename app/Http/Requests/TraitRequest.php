@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\MachineTrait;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** One thing that a person has seen of a machine; what it can be comes from the handbook. */

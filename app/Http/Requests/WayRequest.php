@@ -9,7 +9,7 @@ use App\View\Pages\ApartPage;
 use GoodRinse\Core\Apart\OwnWay;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\MachineTrait;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use Illuminate\Validation\Rule;
 
 /** How a part comes off a machine, as a person sets it right. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use GoodRinse\Core\Lab\Dice;
+use GoodRinse\Core\Simulation\Dice;
 
 /**
  * The product's sign for how far a part has come: a tumbler that clouds and silts up. At wear 1 the silt

@@ -8,7 +8,7 @@ use App\Care\TaskCare;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Rhythm\FoulingCurve;
+use GoodRinse\Core\Rhythm\Learning\FoulingCurve;
 
 /**
  * The soil on a part over its last openings: it grows to what was found, drops to what was left, and grows

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use GoodRinse\Core\Handbook\Grade;
-use GoodRinse\Core\Lab\Dice;
+use GoodRinse\Core\Handbook\Scale\Grade;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Simulation\Dice;
 use Illuminate\Support\Facades\Cache;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Drawing;
 
 use App\View\Pages\TaskLine;
-use GoodRinse\Core\Rhythm\State;
+use GoodRinse\Core\Rhythm\CareState;
 
 /** The tint of a drawn part: silt by how worn it is, plain where nothing is known of it. */
 final class PartSoil
@@ -14,10 +14,10 @@ final class PartSoil
     {
         return match (null === $line || $line->care->neverOpened() ? null : $line->care->rhythm->state) {
             null => 'in-tile',
-            State::Fresh => 'in-water',
-            State::Settling => 'in-silt-1',
-            State::Soon => 'in-silt-2',
-            State::Due, State::Overdue => 'in-silt-3',
+            CareState::Fresh => 'in-water',
+            CareState::Settling => 'in-silt-1',
+            CareState::Soon => 'in-silt-2',
+            CareState::Due, CareState::Overdue => 'in-silt-3',
         };
     }
 }

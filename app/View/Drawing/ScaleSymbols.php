@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use GoodRinse\Core\Handbook\Grade;
-use GoodRinse\Core\Handbook\Scale;
-use GoodRinse\Core\Handbook\Scales;
+use GoodRinse\Core\Handbook\Scale\Grade;
+use GoodRinse\Core\Handbook\Scale\Scale;
+use GoodRinse\Core\Handbook\Scale\Scales;
 
 /**
  * The drawn steps of the scales as SVG symbols, grade-clear to grade-carafe-dark: each shows the part itself, as soiled

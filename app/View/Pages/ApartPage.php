@@ -11,7 +11,7 @@ use GoodRinse\Core\Apart\ComesOffOrder;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\MachineTrait;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use GoodRinse\Core\Handbook\UnknownEntry;
 
 /** What is shown of how a machine comes apart: the whole sheet, or one part to set right. */

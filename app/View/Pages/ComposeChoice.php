@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
-use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
 
 /** A procedure that a round on a machine can be made of. */
 final readonly class ComposeChoice

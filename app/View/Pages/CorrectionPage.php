@@ -10,10 +10,10 @@ use App\Models\Household;
 use App\View\Words\EntryWords;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Scale;
-use GoodRinse\Core\Logbook\OnDay;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Handbook\Scale\Scale;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\Opening;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
@@ -34,14 +34,14 @@ final readonly class CorrectionPage
         $zone = $household->zone();
         $machine = $entry->machine;
         $kind = null === $machine ? null : $this->handbook->kind($machine->kind);
-        $reading = $says instanceof Reading && null !== $says->number ? $this->handbook->reading($says->what) : null;
+        $reading = $says instanceof Measurement && null !== $says->number ? $this->handbook->reading($says->what) : null;
 
         return [
             'entry' => $entry,
             'says' => $says,
             'words' => $this->words->say($says, $machine, $entry->part, $household->measures),
             'on' => Day::at($entry->happened_at, $zone),
-            'at' => OnDay::isWhole($entry->happened_at->toDateTimeImmutable(), $zone) ? '' : $entry->happened_at->setTimezone($zone)->format('H:i'),
+            'at' => DayOrder::isWhole($entry->happened_at->toDateTimeImmutable(), $zone) ? '' : $entry->happened_at->setTimezone($zone)->format('H:i'),
             'today' => Day::at($this->clock->now(), $zone),
             'alike' => null === $machine ? [] : $household->machines()->where('kind', $machine->kind)->orderBy('name')->get(),
             'kind' => $kind,

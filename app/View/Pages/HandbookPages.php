@@ -8,15 +8,15 @@ use App\Care\FixHistory;
 use App\Care\Surroundings;
 use App\Models\Household;
 use App\Models\Machine;
-use GoodRinse\Core\Handbook\Cause;
+use GoodRinse\Core\Handbook\Care\Question;
+use GoodRinse\Core\Handbook\Fault\Cause;
+use GoodRinse\Core\Handbook\Fault\FaultAction;
+use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Fault\Symptom;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\ProcedureSet;
-use GoodRinse\Core\Handbook\Question;
-use GoodRinse\Core\Handbook\Symptom;
-use GoodRinse\Core\Handbook\Trouble;
-use GoodRinse\Core\Handbook\TroubleAction;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
@@ -129,9 +129,9 @@ final readonly class HandbookPages
     /**
      * @param array<string, string> $traits
      *
-     * @return list<array{id: string, name: string, causes: list<array{name: string, action: TroubleAction|null}>}>
+     * @return list<array{id: string, name: string, causes: list<array{name: string, action: FaultAction|null}>}>
      */
-    private function symptomsOf(Trouble $trouble, array $traits): array
+    private function symptomsOf(FaultCatalog $trouble, array $traits): array
     {
         $symptoms = [];
         foreach ($trouble->symptoms as $symptom) {
@@ -148,9 +148,9 @@ final readonly class HandbookPages
      *
      * @param array<string, string> $traits
      *
-     * @return list<array{name: string, action: TroubleAction|null}>
+     * @return list<array{name: string, action: FaultAction|null}>
      */
-    private function causesOf(Symptom $symptom, Trouble $trouble, array $traits): array
+    private function causesOf(Symptom $symptom, FaultCatalog $trouble, array $traits): array
     {
         $causes = array_filter($trouble->causes, static fn (Cause $cause): bool => $cause->when->holds($traits) && in_array($cause->id, $symptom->pointsTo(), true));
         usort($causes, static fn (Cause $a, Cause $b): int => $b->weight * $symptom->chance($b->id) <=> $a->weight * $symptom->chance($a->id));

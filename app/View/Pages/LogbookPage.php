@@ -14,13 +14,13 @@ use App\Models\Photo;
 use App\View\Words\Dates;
 use App\View\Words\EntryWords;
 use App\View\Words\MeetingWords;
-use GoodRinse\Core\Chemistry\Meeting;
+use GoodRinse\Core\Chemistry\AgentMeeting;
 use GoodRinse\Core\Chemistry\VesselRecord;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\OnDay;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\PayloadCodec;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
@@ -197,7 +197,7 @@ final readonly class LogbookPage
                 $row->id,
                 $row->kind,
                 $this->words->say($says, $machine, $row->part, $household->measures),
-                OnDay::isWhole($at, $zone) ? '' : Dates::time($at, $zone),
+                DayOrder::isWhole($at, $zone) ? '' : Dates::time($at, $zone),
                 $machine?->name,
                 is_string($person) ? $person : null,
                 $row->round_id,
@@ -243,7 +243,7 @@ final readonly class LogbookPage
      *
      * @param list<Row> $rows
      *
-     * @return list<Meeting>
+     * @return list<AgentMeeting>
      */
     private function meetings(array $rows, Household $household): array
     {

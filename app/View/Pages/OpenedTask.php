@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Models\Entry;
-use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\Payload\Opening;
 
 /** A care task that a round did something for, as its summary shows it. */
 final readonly class OpenedTask

@@ -9,13 +9,13 @@ use App\Care\VesselReader;
 use App\Models\Household;
 use App\Models\Machine;
 use App\View\Words\MeetingWords;
-use GoodRinse\Core\Chemistry\Meeting;
+use GoodRinse\Core\Chemistry\AgentMeeting;
 use GoodRinse\Core\Chemistry\Residue;
-use GoodRinse\Core\Handbook\Agent;
-use GoodRinse\Core\Handbook\Chemistry;
+use GoodRinse\Core\Handbook\Chemistry\Agent;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
+use GoodRinse\Core\Handbook\Chemistry\Vessel;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Handbook\Vessel;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
@@ -47,9 +47,9 @@ final readonly class PourPage
             'vessel' => $rules->vessel($vessel),
             'vesselName' => $this->name($machine, $rules->vessel($vessel)),
             'vessels' => array_map(fn (Vessel $each): string => $this->name($machine, $each), $this->judge->vesselsOf($machine)),
-            'agents' => array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace) + [Chemistry::STRANGER => $rules->agent(Chemistry::STRANGER)],
+            'agents' => array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace) + [ChemistryRules::STRANGER => $rules->agent(ChemistryRules::STRANGER)],
             'verdicts' => $this->judge->all($machine, $vessel, $household),
-            'picked' => isset($rules->agents[$agent]) || Chemistry::STRANGER === $agent ? $agent : null,
+            'picked' => isset($rules->agents[$agent]) || ChemistryRules::STRANGER === $agent ? $agent : null,
             'there' => array_map(fn (Residue $residue): array => [$rules->agent($residue->agent)->name, $residue->since], $record->residues),
             'today' => Day::at($this->clock->now(), $household->zone()),
         ];
@@ -66,7 +66,7 @@ final readonly class PourPage
     {
         $rules = $this->handbook->chemistry();
         $record = $this->vessels->record($machine, $this->judge->vessel($machine, $vessel)->id, $household);
-        $live = array_values(array_filter($record->meetings, static fn (Meeting $meeting): bool => $meeting->still));
+        $live = array_values(array_filter($record->meetings, static fn (AgentMeeting $meeting): bool => $meeting->still));
 
         return [
             'household' => $household,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Models\Machine;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Round\Estimate;
 
 /** A procedure as the handbook's index shows it. */

@@ -9,19 +9,19 @@ use App\Care\Surroundings;
 use App\Care\VesselReader;
 use App\Models\Household;
 use App\Models\Machine;
+use GoodRinse\Core\Handbook\Care\Question;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\ProcedureSet;
-use GoodRinse\Core\Handbook\Question;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Round\Circumstances;
 use GoodRinse\Core\Round\ComposedProcedure;
 use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
-use GoodRinse\Core\Round\KitList;
+use GoodRinse\Core\Round\Kit\KitList;
 
 /** What a procedure's page shows: the steps as this machine and this household have them, and why. */
 final readonly class ProcedurePage

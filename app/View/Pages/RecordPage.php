@@ -9,14 +9,14 @@ use App\Models\Household;
 use App\Models\Photo;
 use App\Models\Round;
 use App\View\Words\EntryWords;
-use GoodRinse\Core\Handbook\Option;
-use GoodRinse\Core\Handbook\Step;
-use GoodRinse\Core\Logbook\Dose;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\PartFitted;
-use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Handbook\Machine\Option;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\PartFitted;
 use GoodRinse\Core\Round\Progress;
-use GoodRinse\Core\Round\Weighed;
+use GoodRinse\Core\Round\Projection\WeightLoss;
 
 /** The service record of a round: what was done, with what, what was found, and when it is next due. */
 final readonly class RecordPage
@@ -45,7 +45,7 @@ final readonly class RecordPage
             'fitted' => $of(PartFitted::class),
             'findings' => array_values($entries->reject(static fn (Entry $entry): bool => $entry->says() instanceof Dose || $entry->says() instanceof PartFitted || EntryKind::Clearing === $entry->kind)
                 ->map(fn (Entry $entry): string => $this->say($entry, $round, $household))->all()),
-            'grease' => Weighed::washedOut($entries->map(static fn (Entry $entry) => $entry->says())->whereInstanceOf(Reading::class)),
+            'grease' => WeightLoss::washedOut($entries->map(static fn (Entry $entry) => $entry->says())->whereInstanceOf(Measurement::class)),
             'opened' => $this->summary->opened($round, $household, $entries),
             'photos' => $round->photos()->orderBy('taken_at')->get()->map(fn (Photo $photo): array => [$photo, $this->moment($round, $photo)])->all(),
             'stopped' => Round::STOPPED === $round->ended_how,

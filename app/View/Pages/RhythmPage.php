@@ -11,7 +11,7 @@ use App\Care\Reckoning;
 use App\Models\Household;
 use App\View\Words\ReasonWords;
 use App\View\Words\StartWords;
-use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\Cache\Repository;

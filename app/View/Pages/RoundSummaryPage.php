@@ -14,8 +14,8 @@ use App\View\Words\Dates;
 use App\View\Words\EntryWords;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Opening;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Opening;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\OpenEnd;
 use Illuminate\Support\Collection;
@@ -116,7 +116,7 @@ final readonly class RoundSummaryPage
     /** @return Collection<int, Entry> what the round wrote and nobody has taken back, in that order */
     public function inForce(Round $round): Collection
     {
-        return Entry::inForce($round->entries()->where('kind', '!=', EntryKind::Voiding)->orderBy('seq')->get());
+        return Entry::inForce($round->entries()->where('kind', '!=', EntryKind::Reversal)->orderBy('seq')->get());
     }
 
     /**

@@ -7,11 +7,11 @@ namespace App\View\Pages;
 use App\Care\PourVerdict;
 use App\Models\Photo;
 use GoodRinse\Core\Apart\SheetLine;
-use GoodRinse\Core\Handbook\Capture;
-use GoodRinse\Core\Handbook\MachineTrait;
-use GoodRinse\Core\Handbook\ReadingRule;
-use GoodRinse\Core\Handbook\Step;
-use GoodRinse\Core\Round\KitList;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
+use GoodRinse\Core\Handbook\Procedure\Capture;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Handbook\Scale\MeasurementRule;
+use GoodRinse\Core\Round\Kit\KitList;
 use GoodRinse\Core\Round\Lateness;
 use GoodRinse\Core\Round\RunningTimer;
 use GoodRinse\Core\Round\Tick;
@@ -27,8 +27,8 @@ final readonly class StepView
      * @param array<string, string>                   $previews  what each grade would make of the rhythm
      * @param RunningTimer|null                       $wait      what it waits for
      * @param SheetLine|null                          $sheet     how the part it takes off or puts back is held
-     * @param list<ReadingRule>                       $asked     readings beside its question
-     * @param list<ReadingRule>                       $counted   what can be counted instead of grading by eye
+     * @param list<MeasurementRule>                   $asked     readings beside its question
+     * @param list<MeasurementRule>                   $counted   what can be counted instead of grading by eye
      * @param array<string, float>                    $totals    how many there were in all the last time, by reading
      * @param list<string>                            $missing   tools it needs that were not at hand
      * @param list<Photo>                             $photos    taken at it

@@ -19,18 +19,18 @@ use App\View\Words\Dates;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
-use GoodRinse\Core\Handbook\Grade;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\MachineTrait;
-use GoodRinse\Core\Handbook\Scales;
-use GoodRinse\Core\Handbook\Step;
-use GoodRinse\Core\Logbook\EntryKind;
-use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Handbook\Scale\Grade;
+use GoodRinse\Core\Handbook\Scale\Scales;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Measurement;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
-use GoodRinse\Core\Round\KitList;
+use GoodRinse\Core\Round\Kit\KitList;
 use GoodRinse\Core\Round\Progress;
-use GoodRinse\Core\Round\ReadingForm;
+use GoodRinse\Core\Round\Projection\MeasurementForm;
 use GoodRinse\Core\Round\RunningTimer;
 use GoodRinse\Core\Round\Tick;
 use Illuminate\Support\Str;
@@ -52,7 +52,7 @@ final readonly class StepViews
         $current = $progress->current();
         $verdicts = ($tick->share ?? 0.0) > 0 && Tick::DONE === $tick?->how ? [] : $this->keepApart->verdicts($round, $step, $household);
         $wait = $this->wait($progress, $step);
-        $form = new ReadingForm($round->handbook());
+        $form = new MeasurementForm($round->handbook());
         $traits = $round->machine->traits;
         $sheet = $this->sheet($round->machine);
         $line = $sheet->line($step->takesOff ?? $step->putsBack ?? '');
@@ -136,9 +136,9 @@ final readonly class StepViews
     private function totals(Machine $machine): array
     {
         $totals = [];
-        foreach ($machine->entries()->where('kind', EntryKind::Reading)->orderByDesc('seq')->limit(self::LOOK_BACK)->get() as $entry) {
+        foreach ($machine->entries()->where('kind', EntryKind::Measurement)->orderByDesc('seq')->limit(self::LOOK_BACK)->get() as $entry) {
             $says = $entry->says();
-            if ($says instanceof Reading && null !== $says->of) {
+            if ($says instanceof Measurement && null !== $says->of) {
                 $totals[$says->what] ??= $says->of;
             }
         }

@@ -17,13 +17,13 @@ use App\View\Words\Chance;
 use App\View\Words\Dates;
 use App\View\Words\EntryWords;
 use App\View\Words\Money;
+use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Fault\Symptom;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Symptom;
-use GoodRinse\Core\Handbook\Trouble;
-use GoodRinse\Core\Logbook\EntryKind;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Trace\Card;
-use GoodRinse\Core\Trace\Reading;
+use GoodRinse\Core\Trace\Diagnosis;
+use GoodRinse\Core\Trace\RankedOption;
 use GoodRinse\Core\Trace\RepairPlan;
 use Psr\Clock\ClockInterface;
 
@@ -98,19 +98,19 @@ final readonly class TracePage
     /** @return list<string> openings, measures and parts of the last months, the newest first */
     private function lately(Machine $machine, Household $household): array
     {
-        $entries = $machine->entries()->whereIn('kind', [EntryKind::Opening, EntryKind::Reading, EntryKind::PartFitted, EntryKind::Fix])->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::LATELY)->get();
+        $entries = $machine->entries()->whereIn('kind', [EntryKind::Opening, EntryKind::Measurement, EntryKind::PartFitted, EntryKind::Fix])->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::LATELY)->get();
 
         return array_values(Entry::inForce($entries)->map(fn (Entry $entry): string => Dates::day(Day::at($entry->happened_at, $household->zone())).': '.$this->words->say($entry->says(), $machine, $entry->part, $household->measures))->all());
     }
 
     /** @return list<string> what was noticed, in words */
-    private function names(Trace $trace, Trouble $trouble): array
+    private function names(Trace $trace, FaultCatalog $trouble): array
     {
         return array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed());
     }
 
     /** @return list<string> what the logbook answered by itself, in words */
-    private function told(Trace $trace, Reading $reading, Trouble $trouble): array
+    private function told(Trace $trace, Diagnosis $reading, FaultCatalog $trouble): array
     {
         $asked = array_column($trace->steps, 'id');
         $told = array_filter($reading->evidence->answers, static fn (array $answer): bool => !in_array($answer[0], $asked, true));
@@ -119,7 +119,7 @@ final readonly class TracePage
     }
 
     /** @return list<array{name: string, chance: string, now: float, before: float, moved: string|null}> */
-    private function suspects(Reading $reading, Trouble $trouble): array
+    private function suspects(Diagnosis $reading, FaultCatalog $trouble): array
     {
         $answers = array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $reading->evidence->answers);
         $suspects = [];
@@ -142,7 +142,7 @@ final readonly class TracePage
     }
 
     /** @return array<int, string> what was answered and tried, in words, by place; without what the handbook has dropped since */
-    private function steps(Trace $trace, Trouble $trouble): array
+    private function steps(Trace $trace, FaultCatalog $trouble): array
     {
         $said = [];
         foreach ($trace->steps as $place => $step) {
@@ -156,7 +156,7 @@ final readonly class TracePage
         return $said;
     }
 
-    private function answer(Trouble $trouble, string $check, string $result): ?string
+    private function answer(FaultCatalog $trouble, string $check, string $result): ?string
     {
         foreach ($trouble->checks[$check]->results ?? [] as $each) {
             if ($each->id === $result) {
@@ -168,16 +168,16 @@ final readonly class TracePage
     }
 
     /** Why this card comes now. */
-    private function why(Reading $reading, Trouble $trouble, Household $household): string
+    private function why(Diagnosis $reading, FaultCatalog $trouble, Household $household): string
     {
         $card = $reading->deck[0];
         if ($card->danger) {
             return (string) __('traces.why_danger');
         }
-        if (Card::CALL === $card->kind) {
+        if (RankedOption::CALL === $card->kind) {
             return (string) __('traces.why_call');
         }
-        if (Card::ACTION === $card->kind) {
+        if (RankedOption::ACTION === $card->kind) {
             return (string) __('traces.why_action', ['chance' => Chance::say((float) $card->chance), 'minutes' => self::minutes($trouble->actions[$card->id]->minutes ?? 0)]);
         }
 
@@ -191,7 +191,7 @@ final readonly class TracePage
      *
      * @return array{minutes: string, money: float, chance: string, stop: string|null}
      */
-    private function price(RepairPlan $plan, Trouble $trouble): array
+    private function price(RepairPlan $plan, FaultCatalog $trouble): array
     {
         $minutes = $money = 0.0;
         $last = null;
@@ -210,7 +210,7 @@ final readonly class TracePage
      *
      * @return list<array{string, Trace}>
      */
-    private function before(Trace $trace, Household $household, Trouble $trouble): array
+    private function before(Trace $trace, Household $household, FaultCatalog $trouble): array
     {
         $before = [];
         foreach ($household->traces()->where('machine_id', $trace->machine_id)->where('ended_how', Trace::FIXED)->whereKeyNot($trace->id)->orderByDesc('ended_at')->limit(20)->get() as $other) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Models\Machine;
-use GoodRinse\Core\Chemistry\Meeting;
-use GoodRinse\Core\Handbook\Vessel;
+use GoodRinse\Core\Chemistry\AgentMeeting;
+use GoodRinse\Core\Handbook\Chemistry\Vessel;
 
 /** A vessel that holds something, what must stay out of it, and how it is cleared. */
 final readonly class VesselNotice
@@ -17,7 +17,7 @@ final readonly class VesselNotice
      * @param list<string>            $holds   names of agents
      * @param \DateTimeImmutable|null $since   the first of them went in, in UTC
      * @param list<string>            $out     names of what must stay out
-     * @param list<Meeting>           $met     what met in it and is still there
+     * @param list<AgentMeeting>      $met     what met in it and is still there
      */
     public function __construct(public Machine $machine, public Vessel $vessel, public string $name, public array $holds, public ?\DateTimeImmutable $since, public array $out, public array $met)
     {

@@ -10,13 +10,13 @@ use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\VesselRecord;
-use GoodRinse\Core\Handbook\Chemistry;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Handbook;
 
 /** Which vessels hold something that must be kept apart from something else, for the pages to say. */
 final readonly class VesselNotices
 {
-    private Chemistry $rules;
+    private ChemistryRules $rules;
 
     public function __construct(private VesselReader $vessels, private Handbook $handbook)
     {

@@ -8,8 +8,8 @@ use App\Care\WhatIf;
 use App\Models\Household;
 use GoodRinse\Core\Dose\Descaling;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Lab\TestStrip;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Simulation\TestStrip;
 use Psr\Clock\ClockInterface;
 
 /** How hard the water is, read off a strip or a number, with what would move. */

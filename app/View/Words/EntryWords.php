@@ -6,25 +6,25 @@ namespace App\View\Words;
 
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Scales;
+use GoodRinse\Core\Handbook\Scale\Scales;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Logbook\Away;
-use GoodRinse\Core\Logbook\Check;
-use GoodRinse\Core\Logbook\Clearing;
-use GoodRinse\Core\Logbook\Confirmation;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\Dose;
-use GoodRinse\Core\Logbook\Fix;
-use GoodRinse\Core\Logbook\Light;
-use GoodRinse\Core\Logbook\Meter;
-use GoodRinse\Core\Logbook\Note;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\PartFitted;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\Reading;
-use GoodRinse\Core\Logbook\Snooze;
-use GoodRinse\Core\Logbook\Symptom;
-use GoodRinse\Core\Logbook\Voiding;
+use GoodRinse\Core\Logbook\Payload\Absence;
+use GoodRinse\Core\Logbook\Payload\Check;
+use GoodRinse\Core\Logbook\Payload\Clearing;
+use GoodRinse\Core\Logbook\Payload\Confirmation;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\Fix;
+use GoodRinse\Core\Logbook\Payload\IndicatorLight;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
+use GoodRinse\Core\Logbook\Payload\Note;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\PartFitted;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\Reversal;
+use GoodRinse\Core\Logbook\Payload\Snooze;
+use GoodRinse\Core\Logbook\Payload\Symptom;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Support\Str;
 
@@ -45,19 +45,19 @@ final class EntryWords
             $says instanceof Opening => $this->opening($says, $machine, $this->part($machine, $part)),
             $says instanceof Dose => $this->dose($says, $machine, $measures),
             $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => $this->vessel($says->vessel, $machine)]),
-            $says instanceof Counter => self::text(null === $says->over ? 'counter' : 'counter_over', ['uses' => Uses::counted($says->uses, $says->unit), 'days' => (string) $says->over]),
-            $says instanceof Meter => self::text('meter', ['uses' => Uses::counted($says->total, $says->unit)]),
-            $says instanceof Light => self::text($says->on ? 'light_on' : 'light_off', ['light' => $says->light]),
+            $says instanceof UseCount => self::text(null === $says->over ? 'counter' : 'counter_over', ['uses' => Uses::counted($says->uses, $says->unit), 'days' => (string) $says->over]),
+            $says instanceof MeterTotal => self::text('meter', ['uses' => Uses::counted($says->total, $says->unit)]),
+            $says instanceof IndicatorLight => self::text($says->on ? 'light_on' : 'light_off', ['light' => $says->light]),
             $says instanceof Symptom => self::text('symptom', ['symptom' => mb_strtolower($this->symptom($machine, $says->symptom))]).(null === $says->where ? '' : self::text('where', ['where' => (string) __("traces.zone.$says->where")])),
             $says instanceof Fix => self::text($says->helped ? 'fix' : 'fix_failed', ['action' => mb_strtolower((null === $machine ? null : $this->handbook->trouble($machine->kind)?->actions[$says->action] ?? null)->name ?? $says->action)]),
             $says instanceof Confirmation => self::text($says->caused ? 'caused' : 'not_caused', ['task' => mb_strtolower($this->task($machine, $says->task))]),
             $says instanceof Snooze => self::text('snooze', ['task' => $this->task($machine, $says->task), 'until' => Dates::day($says->until), 'reason' => $says->reason]),
-            $says instanceof Away => self::text('away', ['from' => Dates::day($says->from), 'to' => Dates::day($says->to)]).('' === $says->reason ? '' : self::text('away_reason', ['reason' => $says->reason])),
+            $says instanceof Absence => self::text('away', ['from' => Dates::day($says->from), 'to' => Dates::day($says->to)]).('' === $says->reason ? '' : self::text('away_reason', ['reason' => $says->reason])),
             $says instanceof Check => $this->check($says, $machine),
-            $says instanceof Reading => $this->reading($says),
+            $says instanceof Measurement => $this->reading($says),
             $says instanceof PartFitted => self::text('fitted', ['part' => $this->part($machine, $says->part)]),
             $says instanceof Note => $says->text,
-            $says instanceof Voiding => self::text("voiding.$says->why"),
+            $says instanceof Reversal => self::text("voiding.$says->why"),
             default => $says->kind()->value,
         });
     }
@@ -92,7 +92,7 @@ final class EntryWords
         return $said.(null === $dose->strength ? '' : self::text('strength', ['percent' => Uses::number($dose->strength)]));
     }
 
-    private function reading(Reading $says): string
+    private function reading(Measurement $says): string
     {
         try {
             $rule = $this->handbook->reading($says->what);

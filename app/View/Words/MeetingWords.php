@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Words;
 
-use GoodRinse\Core\Chemistry\Meeting;
+use GoodRinse\Core\Chemistry\AgentMeeting;
 use GoodRinse\Core\Handbook\Handbook;
 use Illuminate\Support\Str;
 
@@ -15,7 +15,7 @@ final readonly class MeetingWords
     {
     }
 
-    public function say(Meeting $meeting): string
+    public function say(AgentMeeting $meeting): string
     {
         $rules = $this->handbook->chemistry();
 
@@ -29,12 +29,12 @@ final readonly class MeetingWords
     /**
      * What follows from one entry; empty where nothing does.
      *
-     * @param list<Meeting> $meetings
-     * @param string        $entry    id
+     * @param list<AgentMeeting> $meetings
+     * @param string             $entry    id
      */
     public function about(array $meetings, string $entry): string
     {
-        $about = array_filter($meetings, static fn (Meeting $meeting): bool => in_array($entry, [$meeting->first->entry, $meeting->second->entry], true));
+        $about = array_filter($meetings, static fn (AgentMeeting $meeting): bool => in_array($entry, [$meeting->first->entry, $meeting->second->entry], true));
 
         return implode(' ', array_map($this->say(...), $about));
     }

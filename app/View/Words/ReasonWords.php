@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\View\Words;
 
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Scales;
+use GoodRinse\Core\Handbook\Scale\Scales;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
-use GoodRinse\Core\Rhythm\Limit;
+use GoodRinse\Core\Rhythm\Learning\Limit;
 use GoodRinse\Core\Rhythm\Reason;
 use GoodRinse\Core\Rhythm\ReasonCode;
 use GoodRinse\Core\Rhythm\Rhythm;

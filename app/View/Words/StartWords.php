@@ -6,10 +6,10 @@ namespace App\View\Words;
 
 use App\Models\Machine;
 use GoodRinse\Core\Dose\Descaling;
-use GoodRinse\Core\Handbook\CareTask;
+use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Machine\Option;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\Option;
 use GoodRinse\Core\Rhythm\StartingInterval;
 
 /** Explains where a first interval comes from, in a sentence with its arithmetic. */

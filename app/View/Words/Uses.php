@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Words;
 
-use GoodRinse\Core\Handbook\MachineTrait;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use GoodRinse\Core\Rhythm\Clock;
 
 /** Says how many days, loads or brews. */

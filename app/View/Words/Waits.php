@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Words;
 
-use GoodRinse\Core\Handbook\WaitChoice;
+use GoodRinse\Core\Handbook\Procedure\WaitChoice;
 
 /** Says how long a wait may be picked to last. */
 final class Waits

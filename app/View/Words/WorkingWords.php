@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\View\Words;
 
 use App\Care\TaskCare;
+use GoodRinse\Core\Handbook\Care\RhythmModel;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\RhythmModel;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\Clock;
-use GoodRinse\Core\Rhythm\LearningStep;
-use GoodRinse\Core\Rhythm\Limit;
+use GoodRinse\Core\Rhythm\Learning\LearningStep;
+use GoodRinse\Core\Rhythm\Learning\Limit;
 use GoodRinse\Core\Rhythm\Workings;
 
 /** Writes the arithmetic of a clock out, with every number that was used. */

@@ -3,7 +3,7 @@
 @php
     $key = str_replace(['[', ']'], ['.', ''], $name);
     $picked = old($key, $value);
-    $all = $unknown ? [...$options, new GoodRinse\Core\Handbook\Option('', 'Don\'t know', null)] : $options;
+    $all = $unknown ? [...$options, new GoodRinse\Core\Handbook\Machine\Option('', 'Don\'t know', null)] : $options;
 @endphp
 <fieldset>
     <legend>{{ $legend }}</legend>

@@ -1,6 +1,6 @@
 @props(['rule', 'given' => null])
 {{-- Something to count, measure or notice beside the step's question; none of it has to be filled in. --}}
-@php($kind = GoodRinse\Core\Handbook\ReadingKind::class)
+@php($kind = GoodRinse\Core\Handbook\Scale\MeasurementKind::class)
 <fieldset class="reading">
     <legend>{{ $rule->name }}</legend>
     @switch($rule->kind)

@@ -3,7 +3,7 @@
 @php
     use App\View\Words\Dates;
     use App\View\Words\Uses;
-    use GoodRinse\Core\Handbook\CaptureKind;
+    use GoodRinse\Core\Handbook\Procedure\CaptureKind;
     $step = $view->step;
     $measures = $household->measures;
     $answered = $view->answered;
@@ -99,7 +99,7 @@
             @endforeach
         </fieldset>
         @if (count($capture->options) > count($grades))
-            <p class="mb-0"><label class="chip"><input type="radio" name="answer" value="{{ GoodRinse\Core\Handbook\Capture::UNSEEN }}" @checked(old('answer', $answered?->answer) === GoodRinse\Core\Handbook\Capture::UNSEEN)> {{ $capture->options[count($grades)]->name }}</label></p>
+            <p class="mb-0"><label class="chip"><input type="radio" name="answer" value="{{ GoodRinse\Core\Handbook\Procedure\Capture::UNSEEN }}" @checked(old('answer', $answered?->answer) === GoodRinse\Core\Handbook\Procedure\Capture::UNSEEN)> {{ $capture->options[count($grades)]->name }}</label></p>
         @endif
         <p class="preview" id="preview" aria-live="polite">{{ $view->previews[$answered?->answer] ?? '' }}</p>
         @if ($view->counted)

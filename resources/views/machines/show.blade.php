@@ -43,7 +43,7 @@
                     @foreach ($kind->habits() as $habit)
                         @php $value = $machine->habits[$habit->id] ?? ($habit->number ? $habit->default : null); @endphp
                         <dt>{{ rtrim($habit->ask, '?') }}</dt>
-                        <dd>{{ $habit->number ? Uses::number((float) $value) : GoodRinse\Core\Handbook\Option::among($habit->options, (string) $value)->name ?? 'not known yet' }}</dd>
+                        <dd>{{ $habit->number ? Uses::number((float) $value) : GoodRinse\Core\Handbook\Machine\Option::among($habit->options, (string) $value)->name ?? 'not known yet' }}</dd>
                     @endforeach
                     @if ($unsaid = count($kind->unsaid($machine->traits)))
                         <dt>Still unknown</dt>

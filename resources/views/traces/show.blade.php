@@ -3,11 +3,11 @@
     use App\View\Words\Chance;
     use App\View\Words\Dates;
     use GoodRinse\Core\Quantity\Day;
-    use GoodRinse\Core\Trace\Card;
+    use GoodRinse\Core\Trace\RankedOption;
     $deck = $reading->deck;
     $card = collect($deck)->first(fn ($each) => $wanted !== '' && $each->id === $wanted) ?? $deck[0];
-    $check = $card->kind === Card::CHECK ? $trouble->checks[$card->id] : null;
-    $action = $card->kind === Card::ACTION ? $trouble->actions[$card->id] : null;
+    $check = $card->kind === RankedOption::CHECK ? $trouble->checks[$card->id] : null;
+    $action = $card->kind === RankedOption::ACTION ? $trouble->actions[$card->id] : null;
     $seen = count($trace->steps);
     $day = fn ($at) => Dates::day(Day::at($at, $household->zone()), $today);
 @endphp

@@ -7,8 +7,8 @@ namespace Tests\Core\Apart;
 use GoodRinse\Core\Apart\OwnWay;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
-use GoodRinse\Core\Round\KitItem;
-use GoodRinse\Core\Round\KitList;
+use GoodRinse\Core\Round\Kit\KitItem;
+use GoodRinse\Core\Round\Kit\KitList;
 use Tests\Core\CoreTestCase;
 
 final class TakeApartSheetTest extends CoreTestCase

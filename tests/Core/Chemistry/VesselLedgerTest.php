@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Chemistry;
 
-use GoodRinse\Core\Chemistry\Meeting;
+use GoodRinse\Core\Chemistry\AgentMeeting;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\VesselLedger;
-use GoodRinse\Core\Logbook\Clearing;
-use GoodRinse\Core\Logbook\Dose;
 use GoodRinse\Core\Logbook\Entry;
-use GoodRinse\Core\Logbook\Note;
-use GoodRinse\Core\Logbook\Payload;
+use GoodRinse\Core\Logbook\Payload\Clearing;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\Note;
+use GoodRinse\Core\Logbook\Payload\Payload;
 use Tests\Core\CoreTestCase;
 
 final class VesselLedgerTest extends CoreTestCase
@@ -75,6 +75,6 @@ final class VesselLedgerTest extends CoreTestCase
 
         $after = self::ledger([...$poured, ['a', new Clearing('tub', 'plain-cycle')]])->record('a', 'tub');
         self::assertFalse($after->hasLiveMeeting());
-        self::assertEquals([false], array_map(static fn (Meeting $meeting): bool => $meeting->still, $after->meetings), 'it happened all the same');
+        self::assertEquals([false], array_map(static fn (AgentMeeting $meeting): bool => $meeting->still, $after->meetings), 'it happened all the same');
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Device;
 
-use GoodRinse\Core\Device\CounterReading;
 use GoodRinse\Core\Device\DeviceClock;
-use GoodRinse\Core\Device\Judgement;
+use GoodRinse\Core\Device\MeterReading;
+use GoodRinse\Core\Device\MeterVerdict;
 use GoodRinse\Core\Device\ReadingsFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -113,12 +113,12 @@ final class ReadingsFileTest extends TestCase
 
     public function test_a_reading_is_held_between_its_neighbours(): void
     {
-        $reading = static fn (float $total): CounterReading => new CounterReading(new \DateTimeImmutable('2026-05-01'), $total);
-        self::assertSame(Judgement::Taken, $reading(5)->judge(null, null, 6.0));
-        self::assertSame(Judgement::Taken, $reading(5)->judge($reading(5), $reading(5), 6.0));
-        self::assertSame(Judgement::Backwards, $reading(5)->judge($reading(6), null, 6.0));
-        self::assertSame(Judgement::Backwards, $reading(5)->judge(null, $reading(4), 6.0));
-        self::assertSame(Judgement::Jumps, $reading(40)->judge($reading(5), null, 6.0));
+        $reading = static fn (float $total): MeterReading => new MeterReading(new \DateTimeImmutable('2026-05-01'), $total);
+        self::assertSame(MeterVerdict::Taken, $reading(5)->judge(null, null, 6.0));
+        self::assertSame(MeterVerdict::Taken, $reading(5)->judge($reading(5), $reading(5), 6.0));
+        self::assertSame(MeterVerdict::Backwards, $reading(5)->judge($reading(6), null, 6.0));
+        self::assertSame(MeterVerdict::Backwards, $reading(5)->judge(null, $reading(4), 6.0));
+        self::assertSame(MeterVerdict::Jumps, $reading(40)->judge($reading(5), null, 6.0));
     }
 
     public function test_a_wrong_clock_is_set_right_by_what_it_says_of_now(): void

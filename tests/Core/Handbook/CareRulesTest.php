@@ -6,11 +6,11 @@ namespace Tests\Core\Handbook;
 
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
-use GoodRinse\Core\Handbook\CaptureKind;
+use GoodRinse\Core\Handbook\Care\School;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\School;
-use GoodRinse\Core\Handbook\Step;
+use GoodRinse\Core\Handbook\Procedure\CaptureKind;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Round\Circumstances;
 use GoodRinse\Core\Round\Composer;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Handbook;
 
+use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
+use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
+use GoodRinse\Core\Handbook\Compiler\Problem;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\HandbookInvalid;
-use GoodRinse\Core\Handbook\HandbookLoader;
-use GoodRinse\Core\Handbook\Problem;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Fraction;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -89,9 +89,9 @@ final class HandbookLoaderTest extends CoreTestCase
         self::assertStringContainsString($replace, $text, 'the test must break something');
         file_put_contents("$this->folder/$file", preg_replace('/'.preg_quote($replace, '/').'/', $by, $text, 1));
         try {
-            (new HandbookLoader($this->folder))->compile();
+            (new HandbookCompiler($this->folder))->compile();
             self::fail('the fault went unnoticed');
-        } catch (HandbookInvalid $e) {
+        } catch (InvalidHandbook $e) {
             $seen = implode("\n", array_map(strval(...), $e->problems));
             self::assertStringContainsString($pointer, $seen);
             self::assertStringContainsString($problem, $seen);
@@ -103,15 +103,15 @@ final class HandbookLoaderTest extends CoreTestCase
     {
         unlink("$this->folder/machines/dishwasher/steps.yaml");
         $this->expectExceptionMessage('machines/dishwasher/steps.yaml /: the file is missing');
-        (new HandbookLoader($this->folder))->compile();
+        (new HandbookCompiler($this->folder))->compile();
     }
 
     public function test_the_version_changes_with_the_data(): void
     {
-        $before = (new HandbookLoader($this->folder))->fingerprint();
-        self::assertSame($before, (new HandbookLoader($this->folder))->fingerprint());
+        $before = (new HandbookCompiler($this->folder))->fingerprint();
+        self::assertSame($before, (new HandbookCompiler($this->folder))->fingerprint());
         file_put_contents("$this->folder/kit.yaml", '# one more line', FILE_APPEND);
-        self::assertNotSame($before, (new HandbookLoader($this->folder))->fingerprint());
+        self::assertNotSame($before, (new HandbookCompiler($this->folder))->fingerprint());
     }
 
     public function test_another_machine_kind_needs_only_a_folder(): void
@@ -119,7 +119,7 @@ final class HandbookLoaderTest extends CoreTestCase
         self::copy("$this->folder/machines/dishwasher", "$this->folder/machines/kettle");
         $kind = (string) file_get_contents("$this->folder/machines/kettle/kind.yaml");
         file_put_contents("$this->folder/machines/kettle/kind.yaml", str_replace(["id: dishwasher\nname: Dishwasher", 'unit: loads', 'uses: { unit: loads, one: load'], ["id: kettle\nname: Kettle", 'unit: litres', 'uses: { unit: litres, one: litre'], $kind));
-        $handbook = new Handbook((new HandbookLoader($this->folder))->compile());
+        $handbook = new Handbook((new HandbookCompiler($this->folder))->compile());
 
         self::assertSame('Kettle', $handbook->kindNames()['kettle']);
         self::assertSame('litres', $handbook->kind('kettle')->useUnit);

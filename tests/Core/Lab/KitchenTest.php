@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Lab;
 
-use GoodRinse\Core\Lab\Dice;
-use GoodRinse\Core\Lab\Kitchen;
-use GoodRinse\Core\Lab\KitchenSettings;
-use GoodRinse\Core\Lab\LabEvent;
-use GoodRinse\Core\Logbook\Counter;
 use GoodRinse\Core\Logbook\Entry;
 use GoodRinse\Core\Logbook\HistoryBuilder;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
@@ -18,18 +14,22 @@ use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Rhythm\CareSettings;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 use GoodRinse\Core\Rhythm\TaskClocks;
-use GoodRinse\Core\Usage\UseLine;
+use GoodRinse\Core\Simulation\Dice;
+use GoodRinse\Core\Simulation\KitchenSettings;
+use GoodRinse\Core\Simulation\SimulatedEvent;
+use GoodRinse\Core\Simulation\SimulatedKitchen;
+use GoodRinse\Core\Usage\UseTimeline;
 use Tests\Core\CoreTestCase;
 
 final class KitchenTest extends CoreTestCase
 {
     private const HABITS = ['loadsPerWeek' => 5.0, 'plates' => 'scrape'];
 
-    private static function kitchen(): Kitchen
+    private static function kitchen(): SimulatedKitchen
     {
         $kind = self::handbook()->kind('dishwasher');
 
-        return new Kitchen(self::handbook(), $kind, $kind->task('filter'), self::HABITS, null, new KitchenSettings(5.5, 22), new \DateTimeZone('Europe/Stockholm'));
+        return new SimulatedKitchen(self::handbook(), $kind, $kind->task('filter'), self::HABITS, null, new KitchenSettings(5.5, 22), new \DateTimeZone('Europe/Stockholm'));
     }
 
     public function test_the_same_seed_lives_the_same_life(): void
@@ -43,7 +43,7 @@ final class KitchenTest extends CoreTestCase
     public function test_a_year_has_about_as_many_loads_as_it_should_and_openings_at_the_rhythm(): void
     {
         [$events] = self::kitchen()->live(Day::of('2025-01-01'), Day::of('2025-12-31'), 5);
-        $loads = count(array_filter($events, static fn (LabEvent $event): bool => $event->payload instanceof Counter));
+        $loads = count(array_filter($events, static fn (SimulatedEvent $event): bool => $event->payload instanceof UseCount));
         $openings = count($events) - $loads;
 
         self::assertEqualsWithDelta(286, $loads, 55, 'four standard deviations of a Poisson count, a little cut at the top');
@@ -56,13 +56,13 @@ final class KitchenTest extends CoreTestCase
         $zone = new \DateTimeZone('Europe/Stockholm');
         $last = Day::of('2025-11-20');
         [$events, $rhythm] = self::kitchen()->live(Day::of('2025-01-10'), $last, 8);
-        $entries = array_map(static fn (LabEvent $event, int $i): Entry => new Entry((string) $i, $i, $event->at, $event->payload), $events, array_keys($events));
+        $entries = array_map(static fn (SimulatedEvent $event, int $i): Entry => new Entry((string) $i, $i, $event->at, $event->payload), $events, array_keys($events));
         usort($entries, static fn (Entry $a, Entry $b): int => $a->happenedAt <=> $b->happenedAt);
         $days = new LocalDays($zone);
         $evening = $last->atTime(23, 59, $zone);
         $kind = self::handbook()->kind('dishwasher');
         $model = self::handbook()->rhythmModel();
-        $use = UseLine::of((new UseEntries($days))->record($entries, $evening), $days->of($evening), 5 / 7, $kind->mostUsesPerDay, $model);
+        $use = UseTimeline::of((new UseEntries($days))->record($entries, $evening), $days->of($evening), 5 / 7, $kind->mostUsesPerDay, $model);
         $history = (new HistoryBuilder($days, Fraction::of(0.85)))->build($entries, $use, $evening, new \DateTimeImmutable('2025-01-10', $zone));
         $again = (new RhythmEngine($model))->assess((new TaskClocks(self::handbook()->doseModel()))->for($kind, $kind->task('filter'), new CareSettings(self::HABITS), $history, $last), $last);
 

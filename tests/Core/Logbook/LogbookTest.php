@@ -6,35 +6,35 @@ namespace Tests\Core\Logbook;
 
 use Eris\Generator;
 use Eris\TestTrait;
-use GoodRinse\Core\Logbook\Check;
-use GoodRinse\Core\Logbook\Clearing;
-use GoodRinse\Core\Logbook\Counter;
-use GoodRinse\Core\Logbook\Dose;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\EffectiveEntries;
 use GoodRinse\Core\Logbook\Entry;
-use GoodRinse\Core\Logbook\EntryKind;
 use GoodRinse\Core\Logbook\HistoryBuilder;
-use GoodRinse\Core\Logbook\InForce;
-use GoodRinse\Core\Logbook\Light;
 use GoodRinse\Core\Logbook\MachineHistory;
-use GoodRinse\Core\Logbook\MalformedEntry;
-use GoodRinse\Core\Logbook\Meter;
-use GoodRinse\Core\Logbook\Note;
-use GoodRinse\Core\Logbook\OnDay;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\PayloadCodec;
-use GoodRinse\Core\Logbook\Snooze;
-use GoodRinse\Core\Logbook\Symptom;
+use GoodRinse\Core\Logbook\Payload\Check;
+use GoodRinse\Core\Logbook\Payload\Clearing;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\IndicatorLight;
+use GoodRinse\Core\Logbook\Payload\MalformedEntry;
+use GoodRinse\Core\Logbook\Payload\MeterTotal;
+use GoodRinse\Core\Logbook\Payload\Note;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\PayloadCodec;
+use GoodRinse\Core\Logbook\Payload\Reversal;
+use GoodRinse\Core\Logbook\Payload\Snooze;
+use GoodRinse\Core\Logbook\Payload\Symptom;
+use GoodRinse\Core\Logbook\Payload\UseCount;
 use GoodRinse\Core\Logbook\SymptomRecord;
 use GoodRinse\Core\Logbook\UseEntries;
-use GoodRinse\Core\Logbook\Voiding;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
-use GoodRinse\Core\Usage\UseLine;
 use GoodRinse\Core\Usage\UseRecord;
+use GoodRinse\Core\Usage\UseTimeline;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -44,13 +44,13 @@ final class LogbookTest extends CoreTestCase
 
     private static function note(string $id, int $order, ?string $voids = null): Entry
     {
-        return new Entry($id, $order, new \DateTimeImmutable("@$order"), null === $voids ? new Note($id) : new Voiding(Voiding::UNDO), $voids);
+        return new Entry($id, $order, new \DateTimeImmutable("@$order"), null === $voids ? new Note($id) : new Reversal(Reversal::UNDO), $voids);
     }
 
     /** @param list<Entry> $entries */
     private static function kept(array $entries): string
     {
-        return implode(',', array_map(static fn (Entry $entry): string => $entry->id, InForce::among($entries)));
+        return implode(',', array_map(static fn (Entry $entry): string => $entry->id, EffectiveEntries::among($entries)));
     }
 
     public function test_an_undo_takes_out_and_undoing_it_brings_back(): void
@@ -87,10 +87,10 @@ final class LogbookTest extends CoreTestCase
         yield [new Dose('white-vinegar', 'tub', Portion::of(240, PortionUnit::Millilitres), 5.0)];
         yield [new Dose('chlorine-bleach', 'tub', null)];
         yield [new Clearing('sink', 'rinse')];
-        yield [new Counter('loads', 2)];
+        yield [new UseCount('loads', 2)];
         yield [new Check('lock-test', 'holds', true)];
         yield [new Note('Ein Zettel, mit Umlaut: ä')];
-        yield [new Voiding(Voiding::CORRECTION)];
+        yield [new Reversal(Reversal::CORRECTION)];
     }
 
     #[DataProvider('payloads')]
@@ -132,8 +132,8 @@ final class LogbookTest extends CoreTestCase
         ];
         $days = new LocalDays($zone);
         $now = new \DateTimeImmutable('2026-04-11 00:10', $zone);
-        $use = UseLine::of(new UseRecord(), $days->of($now), 1.0, 6.0, self::handbook()->rhythmModel());
-        $history = (new HistoryBuilder($days, Fraction::of(0.85)))->build(InForce::among($entries), $use, $now, new \DateTimeImmutable('2026-02-01', $zone))->task('filter');
+        $use = UseTimeline::of(new UseRecord(), $days->of($now), 1.0, 6.0, self::handbook()->rhythmModel());
+        $history = (new HistoryBuilder($days, Fraction::of(0.85)))->build(EffectiveEntries::among($entries), $use, $now, new \DateTimeImmutable('2026-02-01', $zone))->task('filter');
 
         self::assertSame([0, 31], array_column($history->openings, 'days'));
         self::assertEqualsWithDelta([0.0, 30 + 1 / 72], array_column($history->openings, 'uses'), 1e-9, 'a use a day, told by nobody');
@@ -157,7 +157,7 @@ final class LogbookTest extends CoreTestCase
         $says = match ($what) {
             'snooze' => new Snooze('filter', Day::of('2026-06-01'), 'no time'),
             'symptom' => new Symptom('smell', 'filter', null, null),
-            default => new Light('salt', true),
+            default => new IndicatorLight('salt', true),
         };
         $job = new Opening('filter', Fraction::of(0.35), Fraction::none());
         $stands = static function (\DateTimeImmutable $at) use ($says, $job, $on, $zone, $hour): bool {
@@ -168,27 +168,27 @@ final class LogbookTest extends CoreTestCase
         };
         self::assertFalse($stands($on('2026-04-01 16:00')), 'an hour later');
         self::assertTrue($stands($on('2026-04-01 14:00')), 'an hour before');
-        self::assertFalse($stands(OnDay::moment(Day::of('2026-04-01'), $on('2026-04-01 17:20'), $zone)), 'that day, written down that evening');
-        self::assertFalse($stands(OnDay::moment(Day::of('2026-04-01'), $on('2026-04-03 08:00'), $zone)), 'that day, written down two days later');
-        self::assertTrue($stands(OnDay::moment(Day::of('2026-03-31'), $on('2026-04-03 08:00'), $zone)), 'the day before');
+        self::assertFalse($stands(DayOrder::moment(Day::of('2026-04-01'), $on('2026-04-01 17:20'), $zone)), 'that day, written down that evening');
+        self::assertFalse($stands(DayOrder::moment(Day::of('2026-04-01'), $on('2026-04-03 08:00'), $zone)), 'that day, written down two days later');
+        self::assertTrue($stands(DayOrder::moment(Day::of('2026-03-31'), $on('2026-04-03 08:00'), $zone)), 'the day before');
     }
 
     public function test_a_day_without_an_hour_is_told_from_every_other_moment(): void
     {
         $zone = new \DateTimeZone('Europe/Stockholm');
         $late = new \DateTimeImmutable('2026-04-03 08:00', $zone);
-        self::assertTrue(OnDay::isWhole(OnDay::moment(Day::of('2026-04-01'), $late, $zone), $zone));
-        self::assertFalse(OnDay::isWhole(OnDay::moment(Day::of('2026-04-03'), $late, $zone), $zone), 'now is an hour');
-        self::assertTrue(OnDay::isWhole(OnDay::moment(Day::of('2026-10-25'), new \DateTimeImmutable('2026-11-01', $zone), $zone), $zone), 'a day of 25 hours');
-        self::assertSame('2026-04-01', (string) Day::at(OnDay::earliest(Day::of('2026-04-01'), $late, $zone), $zone));
+        self::assertTrue(DayOrder::isWhole(DayOrder::moment(Day::of('2026-04-01'), $late, $zone), $zone));
+        self::assertFalse(DayOrder::isWhole(DayOrder::moment(Day::of('2026-04-03'), $late, $zone), $zone), 'now is an hour');
+        self::assertTrue(DayOrder::isWhole(DayOrder::moment(Day::of('2026-10-25'), new \DateTimeImmutable('2026-11-01', $zone), $zone), $zone), 'a day of 25 hours');
+        self::assertSame('2026-04-01', (string) Day::at(DayOrder::earliest(Day::of('2026-04-01'), $late, $zone), $zone));
     }
 
     /** @param list<Entry> $entries */
     private static function history(array $entries, \DateTimeImmutable $now, \DateTimeZone $zone, float $habit = 1.0): MachineHistory
     {
         $days = new LocalDays($zone);
-        $entries = InForce::among($entries);
-        $use = UseLine::of((new UseEntries($days, 1.3))->record($entries, $now), $days->of($now), $habit, 6.0, self::handbook()->rhythmModel());
+        $entries = EffectiveEntries::among($entries);
+        $use = UseTimeline::of((new UseEntries($days, 1.3))->record($entries, $now), $days->of($now), $habit, 6.0, self::handbook()->rhythmModel());
 
         return (new HistoryBuilder($days, Fraction::of(0.85)))->build($entries, $use, $now, new \DateTimeImmutable('2026-02-01', $zone), HistoryBuilder::absences($entries, $now));
     }
@@ -199,13 +199,13 @@ final class LogbookTest extends CoreTestCase
         $on = static fn (string $at): \DateTimeImmutable => new \DateTimeImmutable($at, $zone);
         $days = new LocalDays($zone);
         $record = (new UseEntries($days, 1.3))->record([
-            new Entry('a', 1, $on('2026-03-28 18:00'), new Counter('brews', 2)),
-            new Entry('b', 3, $on('2026-03-29 23:59:59'), new Counter('brews', 9, 3)),
-            new Entry('c', 2, $on('2026-04-01 12:00'), new Counter('brews', 7, 7)),
-            new Entry('d', 4, $on('2026-04-02 00:00'), new Meter('litres', 13, 'm', 0)),
-            new Entry('e', 5, $on('2026-04-02 06:00'), new Meter('litres', 26, 'm', 0)),
-            new Entry('f', 6, $on('2026-04-03 06:00'), new Meter('litres', 39, 'm', 1)),
-            new Entry('g', 7, $on('2026-05-01'), new Counter('brews', 1)),
+            new Entry('a', 1, $on('2026-03-28 18:00'), new UseCount('brews', 2)),
+            new Entry('b', 3, $on('2026-03-29 23:59:59'), new UseCount('brews', 9, 3)),
+            new Entry('c', 2, $on('2026-04-01 12:00'), new UseCount('brews', 7, 7)),
+            new Entry('d', 4, $on('2026-04-02 00:00'), new MeterTotal('litres', 13, 'm', 0)),
+            new Entry('e', 5, $on('2026-04-02 06:00'), new MeterTotal('litres', 26, 'm', 0)),
+            new Entry('f', 6, $on('2026-04-03 06:00'), new MeterTotal('litres', 39, 'm', 1)),
+            new Entry('g', 7, $on('2026-05-01'), new UseCount('brews', 1)),
         ], $on('2026-04-09 12:00'));
         $day = Day::of('2026-03-28')->number;
         self::assertSame([[$day + 0.75, 2.0]], $record->taps);

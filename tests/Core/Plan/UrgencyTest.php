@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Logbook\Payload\Measurement;
 use GoodRinse\Core\Plan\Urgency;
-use GoodRinse\Core\Round\Weighed;
+use GoodRinse\Core\Round\Projection\WeightLoss;
 use Tests\Core\CoreTestCase;
 
 final class UrgencyTest extends CoreTestCase
@@ -20,7 +20,7 @@ final class UrgencyTest extends CoreTestCase
 
     public function test_grease_is_known_only_where_a_filter_was_weighed_twice(): void
     {
-        self::assertSame(60.0, Weighed::washedOut([new Reading('weight-before', 900.0), new Reading('weight-after', 850.0), new Reading('weight-after', 840.0)]), 'the last weighing counts');
-        self::assertNull(Weighed::washedOut([new Reading('weight-before', 900.0), new Reading('weight-after')]));
+        self::assertSame(60.0, WeightLoss::washedOut([new Measurement('weight-before', 900.0), new Measurement('weight-after', 850.0), new Measurement('weight-after', 840.0)]), 'the last weighing counts');
+        self::assertNull(WeightLoss::washedOut([new Measurement('weight-before', 900.0), new Measurement('weight-after')]));
     }
 }

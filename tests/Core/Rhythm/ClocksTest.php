@@ -4,34 +4,34 @@ declare(strict_types=1);
 
 namespace Tests\Core\Rhythm;
 
-use GoodRinse\Core\Lab\TestStrip;
 use GoodRinse\Core\Logbook\Absences;
-use GoodRinse\Core\Logbook\Away;
-use GoodRinse\Core\Logbook\Confirmation;
+use GoodRinse\Core\Logbook\EffectiveEntries;
 use GoodRinse\Core\Logbook\Entry;
 use GoodRinse\Core\Logbook\HistoryBuilder;
-use GoodRinse\Core\Logbook\InForce;
-use GoodRinse\Core\Logbook\Light;
 use GoodRinse\Core\Logbook\MachineHistory;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\Payload;
-use GoodRinse\Core\Logbook\Snooze;
-use GoodRinse\Core\Logbook\Symptom;
+use GoodRinse\Core\Logbook\Payload\Absence;
+use GoodRinse\Core\Logbook\Payload\Confirmation;
+use GoodRinse\Core\Logbook\Payload\IndicatorLight;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\Snooze;
+use GoodRinse\Core\Logbook\Payload\Symptom;
 use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\Hardness;
 use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Rhythm\CareSettings;
+use GoodRinse\Core\Rhythm\CareState;
 use GoodRinse\Core\Rhythm\Clock;
-use GoodRinse\Core\Rhythm\Observation;
+use GoodRinse\Core\Rhythm\Learning\Observation;
 use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 use GoodRinse\Core\Rhythm\Signal;
 use GoodRinse\Core\Rhythm\Signals;
-use GoodRinse\Core\Rhythm\State;
 use GoodRinse\Core\Rhythm\TaskClocks;
-use GoodRinse\Core\Usage\UseLine;
+use GoodRinse\Core\Simulation\TestStrip;
+use GoodRinse\Core\Usage\UseTimeline;
 use Tests\Core\CoreTestCase;
 
 final class ClocksTest extends CoreTestCase
@@ -42,12 +42,12 @@ final class ClocksTest extends CoreTestCase
     private static function history(array $said, string $asOf): MachineHistory
     {
         $utc = new \DateTimeZone('UTC');
-        $entries = InForce::among(array_map(static fn (array $each, int $i): Entry => new Entry("e$i", $i, new \DateTimeImmutable($each[0], $utc), $each[1]), $said, array_keys($said)));
+        $entries = EffectiveEntries::among(array_map(static fn (array $each, int $i): Entry => new Entry("e$i", $i, new \DateTimeImmutable($each[0], $utc), $each[1]), $said, array_keys($said)));
         $now = new \DateTimeImmutable("$asOf 12:00", $utc);
         $absences = HistoryBuilder::absences($entries, $now);
 
         $days = new LocalDays($utc);
-        $use = UseLine::of((new UseEntries($days))->record($entries, $now), $days->of($now), 1.0, 6.0, self::handbook()->rhythmModel());
+        $use = UseTimeline::of((new UseEntries($days))->record($entries, $now), $days->of($now), 1.0, 6.0, self::handbook()->rhythmModel());
 
         return (new HistoryBuilder($days, self::handbook()->worst()))->build($entries, $use, $now, new \DateTimeImmutable('2026-01-01', $utc), $absences);
     }
@@ -97,7 +97,7 @@ final class ClocksTest extends CoreTestCase
     public function test_while_nobody_is_there_soil_stands_still_and_mould_grows(): void
     {
         $opened = static fn (string $task): array => ['2026-04-01 10:00', new Opening($task, Fraction::of(0.35), Fraction::none())];
-        $away = ['2026-04-05 10:00', new Away(Day::of('2026-04-06'), Day::of('2026-04-15'), 'sea')];
+        $away = ['2026-04-05 10:00', new Absence(Day::of('2026-04-06'), Day::of('2026-04-15'), 'sea')];
         foreach (['filter' => 10.0, 'seal' => 20.0] as $task => $days) {
             $clock = self::clocks('dishwasher', $task, new CareSettings(self::DISHWASHER), self::history([$opened($task), $away], '2026-04-21'), '2026-04-21')[0];
             self::assertSame([Clock::DAYS, $days], [$clock->unit, $clock->elapsed], $task);
@@ -111,7 +111,7 @@ final class ClocksTest extends CoreTestCase
     {
         $opened = ['2026-04-01 10:00', new Opening('filter', Fraction::of(0.35), Fraction::none())];
         $sealed = ['2026-04-01 10:00', new Opening('seal', Fraction::of(0.35), Fraction::none())];
-        $away = ['2026-04-05 10:00', new Away(Day::of('2026-04-20'), Day::of('2026-05-10'), '')];
+        $away = ['2026-04-05 10:00', new Absence(Day::of('2026-04-20'), Day::of('2026-05-10'), '')];
         $history = self::history([$opened, $sealed, $away], '2026-04-10');
         $filter = self::rhythm('filter', $history, '2026-04-10');
         $seal = self::rhythm('seal', $history, '2026-04-10');
@@ -126,9 +126,9 @@ final class ClocksTest extends CoreTestCase
     {
         $task = self::handbook()->kind('pod-brewer')->task('descale');
         $name = static fn (string $id): string => $id;
-        $on = ['2026-04-02 10:00', new Light('descale', true)];
+        $on = ['2026-04-02 10:00', new IndicatorLight('descale', true)];
         self::assertSame([Signal::LIGHT], array_map(static fn (Signal $signal): string => $signal->kind, Signals::of($task, self::history([$on], '2026-04-10'), $name)));
-        self::assertSame([], Signals::of($task, self::history([$on, ['2026-04-05 10:00', new Light('descale', false)]], '2026-04-10'), $name));
+        self::assertSame([], Signals::of($task, self::history([$on, ['2026-04-05 10:00', new IndicatorLight('descale', false)]], '2026-04-10'), $name));
         self::assertSame([], Signals::of($task, self::history([$on, ['2026-04-05 10:00', new Opening('descale', null, Fraction::none())]], '2026-04-10'), $name));
     }
 
@@ -164,7 +164,7 @@ final class ClocksTest extends CoreTestCase
         self::assertNull(self::history([$opened, $snooze, ['2026-04-05 10:00', new Opening('filter', Fraction::none(), Fraction::none())]], '2026-04-06')->task('filter')->snooze);
 
         $rhythm = (new RhythmEngine(self::handbook()->rhythmModel()))->assess([new Clock('days', 30, 7, 365, 1, 33)], Day::of('2026-04-03'), [], Day::of('2026-04-20'));
-        self::assertSame([State::Due, '2026-03-31', '2026-04-20'], [$rhythm->state, (string) $rhythm->dueOn, (string) $rhythm->remindOn]);
+        self::assertSame([CareState::Due, '2026-03-31', '2026-04-20'], [$rhythm->state, (string) $rhythm->dueOn, (string) $rhythm->remindOn]);
         self::assertTrue($rhythm->isPutOff(Day::of('2026-04-19')));
         self::assertFalse($rhythm->isPutOff(Day::of('2026-04-20')));
     }

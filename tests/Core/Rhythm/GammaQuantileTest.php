@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Rhythm;
 
-use GoodRinse\Core\Rhythm\GammaQuantile;
 use GoodRinse\Core\Rhythm\InvalidClock;
+use GoodRinse\Core\Rhythm\Learning\GammaQuantile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -8,10 +8,10 @@ use Eris\Generator;
 use Eris\TestTrait;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Clock;
-use GoodRinse\Core\Rhythm\IntervalLearner;
-use GoodRinse\Core\Rhythm\LearnedInterval;
-use GoodRinse\Core\Rhythm\Limit;
-use GoodRinse\Core\Rhythm\Observation;
+use GoodRinse\Core\Rhythm\Learning\IntervalLearner;
+use GoodRinse\Core\Rhythm\Learning\LearnedInterval;
+use GoodRinse\Core\Rhythm\Learning\Limit;
+use GoodRinse\Core\Rhythm\Learning\Observation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 

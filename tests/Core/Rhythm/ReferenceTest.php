@@ -8,10 +8,10 @@ use Eris\Generator;
 use Eris\TestTrait;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Rhythm\CareState;
 use GoodRinse\Core\Rhythm\Clock;
-use GoodRinse\Core\Rhythm\Observation;
+use GoodRinse\Core\Rhythm\Learning\Observation;
 use GoodRinse\Core\Rhythm\RhythmEngine;
-use GoodRinse\Core\Rhythm\State;
 use Tests\Core\CoreTestCase;
 
 /** The engine against the formulas written out once more, slowly and in another way. */
@@ -132,7 +132,7 @@ final class ReferenceTest extends CoreTestCase
             $alone = array_map(static fn (Clock $clock) => $engine->assess([$clock], $today), $clocks);
 
             self::assertEqualsWithDelta(max($alone[0]->wear, $alone[1]->wear), $both->wear, 1e-12);
-            if (State::Fresh === $both->state) {
+            if (CareState::Fresh === $both->state) {
                 self::assertSame(min($alone[0]->dueOn?->number, $alone[1]->dueOn?->number), $both->dueOn?->number);
             }
         });

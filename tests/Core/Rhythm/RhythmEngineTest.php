@@ -6,14 +6,14 @@ namespace Tests\Core\Rhythm;
 
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Rhythm\CareState;
 use GoodRinse\Core\Rhythm\Clock;
 use GoodRinse\Core\Rhythm\InvalidClock;
-use GoodRinse\Core\Rhythm\Observation;
+use GoodRinse\Core\Rhythm\Learning\Observation;
 use GoodRinse\Core\Rhythm\ReasonCode;
 use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\RhythmEngine;
 use GoodRinse\Core\Rhythm\Signal;
-use GoodRinse\Core\Rhythm\State;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -37,24 +37,24 @@ final class RhythmEngineTest extends CoreTestCase
 
         self::assertEqualsWithDelta(180, $rhythm->clocks[0]->learned->interval, 1e-9);
         self::assertEqualsWithDelta(12 / 180, $rhythm->wear, 1e-12);
-        self::assertSame(State::Fresh, $rhythm->state);
+        self::assertSame(CareState::Fresh, $rhythm->state);
         self::assertSame('2026-08-16', (string) $rhythm->dueOn);
         self::assertEqualsWithDelta(1 - 0.65 ** (12 / 180), $rhythm->blockedNow->value, 1e-12);
     }
 
-    /** @return iterable<array{float, State}> */
+    /** @return iterable<array{float, CareState}> */
     public static function states(): iterable
     {
-        yield [14.9, State::Fresh];
-        yield [15, State::Settling];
-        yield [24, State::Soon];
-        yield [30 - 1e-12, State::Due];
-        yield [37.4, State::Due];
-        yield [37.5, State::Overdue];
+        yield [14.9, CareState::Fresh];
+        yield [15, CareState::Settling];
+        yield [24, CareState::Soon];
+        yield [30 - 1e-12, CareState::Due];
+        yield [37.4, CareState::Due];
+        yield [37.5, CareState::Overdue];
     }
 
     #[DataProvider('states')]
-    public function test_the_state_follows_the_wear(float $elapsed, State $state): void
+    public function test_the_state_follows_the_wear(float $elapsed, CareState $state): void
     {
         self::assertSame($state, self::assess('2026-03-01', [self::days($elapsed)])->state);
     }
@@ -75,7 +75,7 @@ final class RhythmEngineTest extends CoreTestCase
     {
         $rhythm = self::assess('2026-03-01', [self::days(3, 30, 0.85)]);
 
-        self::assertSame(State::Overdue, $rhythm->state);
+        self::assertSame(CareState::Overdue, $rhythm->state);
         self::assertSame('2026-02-26', (string) $rhythm->dueOn);
     }
 
@@ -122,7 +122,7 @@ final class RhythmEngineTest extends CoreTestCase
     {
         $rhythm = self::assess('2026-03-01', [self::days(3)], [new Signal(Signal::LIGHT, 'clean')]);
 
-        self::assertSame(State::Due, $rhythm->state);
+        self::assertSame(CareState::Due, $rhythm->state);
         self::assertSame('2026-03-01', (string) $rhythm->dueOn);
         self::assertSame(ReasonCode::Signal, $rhythm->reasons[0]->code);
         self::assertEqualsWithDelta(0.1, $rhythm->wear, 1e-12, 'the clock is not moved');
@@ -134,7 +134,7 @@ final class RhythmEngineTest extends CoreTestCase
 
         self::assertSame('2026-02-27', (string) $rhythm->dueOn);
         self::assertSame('2026-03-06', (string) $rhythm->remindOn);
-        self::assertSame(State::Due, $rhythm->state);
+        self::assertSame(CareState::Due, $rhythm->state);
     }
 
     public function test_the_window_in_days_leaves_out_what_has_already_run(): void

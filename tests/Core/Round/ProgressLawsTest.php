@@ -6,7 +6,7 @@ namespace Tests\Core\Round;
 
 use Eris\Generator;
 use Eris\TestTrait;
-use GoodRinse\Core\Handbook\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\OpenEnd;
 use GoodRinse\Core\Round\OpenEnds;

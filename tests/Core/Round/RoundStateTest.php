@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Round;
 
-use GoodRinse\Core\Handbook\CaptureKind;
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Lab\Dice;
+use GoodRinse\Core\Handbook\Procedure\CaptureKind;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\RoundState;
 use GoodRinse\Core\Round\Tick;
 use GoodRinse\Core\Round\TickDetails;
+use GoodRinse\Core\Simulation\Dice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 

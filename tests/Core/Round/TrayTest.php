@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Round;
 
-use GoodRinse\Core\Handbook\Procedure;
-use GoodRinse\Core\Handbook\Step;
-use GoodRinse\Core\Logbook\Opening;
-use GoodRinse\Core\Logbook\PartFitted;
-use GoodRinse\Core\Logbook\Reading;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\PartFitted;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\OpenEnd;
 use GoodRinse\Core\Round\OpenEnds;
 use GoodRinse\Core\Round\Progress;
-use GoodRinse\Core\Round\ReadingForm;
+use GoodRinse\Core\Round\Projection\MeasurementForm;
 use GoodRinse\Core\Round\Tick;
 use GoodRinse\Core\Round\TickDetails;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -119,7 +119,7 @@ final class TrayTest extends CoreTestCase
 
         self::assertFalse((new Progress($pods, [$tick(Tick::COUNTING)]))->isDone($step));
         self::assertSame([], self::saidAt($step->id, new Progress($pods, [$tick(Tick::COUNTING)])));
-        self::assertEquals([new Reading('cups-through', 3.0)], self::saidAt($step->id, new Progress($pods, [$tick(Tick::DONE)])));
+        self::assertEquals([new Measurement('cups-through', 3.0)], self::saidAt($step->id, new Progress($pods, [$tick(Tick::DONE)])));
         self::assertFalse($step->capture?->accepts('0'));
         self::assertFalse($step->capture->accepts('many'));
     }
@@ -131,7 +131,7 @@ final class TrayTest extends CoreTestCase
         $ticks = array_map(static fn (int $i, string $answer): Tick => new Tick("t$i", 'smell', new \DateTimeImmutable("@$i"), $answer), array_keys($answers), $answers);
         $said = self::saidAt('smell', new Progress($pots, $ticks));
 
-        self::assertContainsEquals(new Reading('rinses', 4.0), $said);
+        self::assertContainsEquals(new Measurement('rinses', 4.0), $said);
     }
 
     public function test_a_descaling_seen_through_leaves_nothing_in_place(): void
@@ -153,7 +153,7 @@ final class TrayTest extends CoreTestCase
 
     public function test_counted_jets_are_the_opening(): void
     {
-        $details = new TickDetails([new Reading('jets-lower-top', 3.0, 12.0), new Reading('jets-upper', 3.0, 8.0)]);
+        $details = new TickDetails([new Measurement('jets-lower-top', 3.0, 12.0), new Measurement('jets-upper', 3.0, 8.0)]);
         $ticks = [new Tick('t', 'jets-look', new \DateTimeImmutable('@0'), 'jets-few', details: $details)];
         $progress = new Progress(self::arms(), $ticks);
         $said = self::saidAt('jets-look', $progress);
@@ -196,7 +196,7 @@ final class TrayTest extends CoreTestCase
         }
         $step = (new Progress(self::arms(), []))->step('jets-look');
 
-        self::assertCount($readings ?? 0, (new ReadingForm(self::handbook()))->read($step, $given, self::TRAITS));
+        self::assertCount($readings ?? 0, (new MeasurementForm(self::handbook()))->read($step, $given, self::TRAITS));
     }
 
     public function test_being_late_is_said_and_whether_it_does_harm(): void

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trace;
 
-use GoodRinse\Core\Trace\Card;
 use GoodRinse\Core\Trace\Evidence;
 use GoodRinse\Core\Trace\MachineFaults;
 use GoodRinse\Core\Trace\Prices;
+use GoodRinse\Core\Trace\RankedOption;
 use GoodRinse\Core\Trace\Troubleshooter;
 use Tests\Core\CoreTestCase;
 
@@ -72,7 +72,7 @@ final class ReasoningTest extends CoreTestCase
         $shooter = self::shooter(['standing-water']);
         self::assertSame('drain-pump-dead', self::suspects(['standing-water'], $answers)[0]);
         self::assertGreaterThan(0.4, $shooter->plan(new Evidence($answers))->callChance);
-        self::assertSame(Card::CHECK, $shooter->next(new Evidence($answers))->kind);
+        self::assertSame(RankedOption::CHECK, $shooter->next(new Evidence($answers))->kind);
         $cheap = array_filter($shooter->plan(new Evidence($answers))->steps, static fn (array $step): bool => $step[0]->cost < 12);
         self::assertNotSame([], $cheap);
     }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trace;
 
-use GoodRinse\Core\Lab\Dice;
+use GoodRinse\Core\Simulation\Dice;
 use GoodRinse\Core\Trace\Action;
-use GoodRinse\Core\Trace\Card;
 use GoodRinse\Core\Trace\Check;
-use GoodRinse\Core\Trace\Confirmed;
+use GoodRinse\Core\Trace\ConfirmedCauses;
+use GoodRinse\Core\Trace\Diagnosis;
 use GoodRinse\Core\Trace\Evidence;
 use GoodRinse\Core\Trace\FaultModel;
 use GoodRinse\Core\Trace\ImpossibleEvidence;
-use GoodRinse\Core\Trace\Optimum;
-use GoodRinse\Core\Trace\Reading;
+use GoodRinse\Core\Trace\OptimalPolicy;
+use GoodRinse\Core\Trace\RankedOption;
 use GoodRinse\Core\Trace\Troubleshooter;
-use GoodRinse\Core\Trace\UnknownCard;
+use GoodRinse\Core\Trace\UnknownOption;
 use PHPUnit\Framework\TestCase;
 
 final class TroubleshooterTest extends TestCase
@@ -78,11 +78,11 @@ final class TroubleshooterTest extends TestCase
     {
         $model = new FaultModel(['clog', 'pump'], [1.0, 1.0], [new Check('listen', 1, ['hum' => [0.95, 0.05], 'silent' => [0.05, 0.95]])], [new Action('clean', 30, [0.9]), new Action('new-pump', 40, [1 => 0.9])], 200.0);
         $next = (new Troubleshooter($model))->next(new Evidence());
-        self::assertSame([Card::CHECK, 'listen', false], [$next->kind, $next->id, $next->danger]);
-        self::assertSame([Card::ACTION, 'clean'], [(new Troubleshooter($model))->next(new Evidence([['listen', 'hum']]))->kind, (new Troubleshooter($model))->next(new Evidence([['listen', 'hum']]))->id]);
-        self::assertSame(Card::ACTION, (new Troubleshooter($model))->next(new Evidence(skipped: ['listen']))->kind);
-        self::assertSame(Card::ACTION, (new Troubleshooter(self::model()))->next(new Evidence())->kind, 'a check that tells too little is not offered');
-        self::assertSame(Card::CALL, (new Troubleshooter(self::model(2.0)))->next(new Evidence(skipped: ['listen']))->kind);
+        self::assertSame([RankedOption::CHECK, 'listen', false], [$next->kind, $next->id, $next->danger]);
+        self::assertSame([RankedOption::ACTION, 'clean'], [(new Troubleshooter($model))->next(new Evidence([['listen', 'hum']]))->kind, (new Troubleshooter($model))->next(new Evidence([['listen', 'hum']]))->id]);
+        self::assertSame(RankedOption::ACTION, (new Troubleshooter($model))->next(new Evidence(skipped: ['listen']))->kind);
+        self::assertSame(RankedOption::ACTION, (new Troubleshooter(self::model()))->next(new Evidence())->kind, 'a check that tells too little is not offered');
+        self::assertSame(RankedOption::CALL, (new Troubleshooter(self::model(2.0)))->next(new Evidence(skipped: ['listen']))->kind);
     }
 
     public function test_a_danger_is_asked_about_before_everything_else_while_it_is_likely(): void
@@ -104,7 +104,7 @@ final class TroubleshooterTest extends TestCase
         foreach ($deck as $card) {
             self::assertGreaterThanOrEqual($deck[0]->expect - 1e-9, $card->expect);
         }
-        self::assertSame(100.0, array_column(array_map(static fn (Card $card): array => [$card->id, $card->expect], $deck), 1, 0)['call']);
+        self::assertSame(100.0, array_column(array_map(static fn (RankedOption $card): array => [$card->id, $card->expect], $deck), 1, 0)['call']);
     }
 
     public function test_evidence_that_leaves_no_cause_is_named(): void
@@ -122,20 +122,20 @@ final class TroubleshooterTest extends TestCase
         } catch (ImpossibleEvidence $e) {
             self::assertSame([ImpossibleEvidence::FAILED, 0], [$e->kind, $e->place]);
         }
-        $this->expectException(UnknownCard::class);
+        $this->expectException(UnknownOption::class);
         (new Troubleshooter($model))->next(new Evidence([['gone', 'p']]));
     }
 
     public function test_answers_that_contradict_each_other_are_named_and_left_aside(): void
     {
         $model = new FaultModel(['a', 'b'], [1.0, 3.0], [new Check('x', 1, ['p' => [1.0], 'q' => [0.0, 1.0]]), new Check('y', 1, ['p' => [1.0], 'q' => [0.0, 1.0]])], [new Action('fix', 1, [1.0])], 10.0);
-        $reading = Reading::of($model, new Evidence([['x', 'p'], ['y', 'q']]), new Evidence([['x', 'p']]));
+        $reading = Diagnosis::of($model, new Evidence([['x', 'p'], ['y', 'q']]), new Evidence([['x', 'p']]));
 
         self::assertSame(1, $reading->conflict?->place);
         self::assertSame(['b' => 0.75, 'a' => 0.25], $reading->suspects);
         self::assertSame(['a' => 1.0, 'b' => 0.0], $reading->before);
-        self::assertSame([Card::ACTION, Card::CALL], array_map(static fn (Card $card): string => $card->kind, $reading->deck), 'what was answered is not asked again');
-        self::assertNull(Reading::of($model, new Evidence([['x', 'p']]), new Evidence())->conflict);
+        self::assertSame([RankedOption::ACTION, RankedOption::CALL], array_map(static fn (RankedOption $card): string => $card->kind, $reading->deck), 'what was answered is not asked again');
+        self::assertNull(Diagnosis::of($model, new Evidence([['x', 'p']]), new Evidence())->conflict);
     }
 
     public function test_no_policy_beats_the_optimum_and_ours_comes_near_it(): void
@@ -144,7 +144,7 @@ final class TroubleshooterTest extends TestCase
         $ratios = [];
         for ($i = 0; $i < 60; ++$i) {
             $model = self::thrown($dice);
-            $best = (new Optimum($model))->cost();
+            $best = (new OptimalPolicy($model))->cost();
             $ours = self::costOf($model, new Evidence());
             $plan = (new Troubleshooter($model))->plan(new Evidence())->expectedCost;
             self::assertGreaterThanOrEqual($best - 1e-9, $ours);
@@ -161,11 +161,11 @@ final class TroubleshooterTest extends TestCase
         $shooter = new Troubleshooter($model);
         $card = $shooter->next($evidence);
         $belief = $shooter->posterior($evidence);
-        if (Card::CALL === $card->kind) {
+        if (RankedOption::CALL === $card->kind) {
             return $card->cost;
         }
         $cost = $card->cost;
-        if (Card::ACTION === $card->kind) {
+        if (RankedOption::ACTION === $card->kind) {
             $left = 1 - (float) $card->chance;
 
             return $left < 1e-12 ? $cost : $cost + $left * self::costOf($model, new Evidence($evidence->answers, [...$evidence->failed, $card->id]));
@@ -180,9 +180,9 @@ final class TroubleshooterTest extends TestCase
 
     public function test_what_was_confirmed_outweighs_the_handbook_in_time(): void
     {
-        $learned = (new Confirmed(['b' => 4], ['c' => 10]))->learned(['a' => 3.0, 'b' => 1.0, 'c' => 2.0]);
+        $learned = (new ConfirmedCauses(['b' => 4], ['c' => 10]))->learned(['a' => 3.0, 'b' => 1.0, 'c' => 2.0]);
 
         self::assertSame([3.0, 5.0, 5.0], [$learned['a'], $learned['b'], $learned['c']]);
-        self::assertEqualsWithDelta(6.0, array_sum((new Confirmed())->learned(['a' => 30.0, 'b' => 10.0])), 1e-12);
+        self::assertEqualsWithDelta(6.0, array_sum((new ConfirmedCauses())->learned(['a' => 30.0, 'b' => 10.0])), 1e-12);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Usage;
 
-use GoodRinse\Core\Usage\UseLine;
 use GoodRinse\Core\Usage\UseRecord;
+use GoodRinse\Core\Usage\UseTimeline;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\CoreTestCase;
@@ -19,9 +19,9 @@ final class UseLineTest extends CoreTestCase
      * @param array<string, list<array{float, float}>> $meters
      * @param list<array{float, float}>                $away
      */
-    private static function line(array $taps = [], array $told = [], array $meters = [], array $away = [], float $now = 60.5, float $habit = 0.7, float $most = 6): UseLine
+    private static function line(array $taps = [], array $told = [], array $meters = [], array $away = [], float $now = 60.5, float $habit = 0.7, float $most = 6): UseTimeline
     {
-        return UseLine::of(new UseRecord($taps, $told, $meters, $away), $now, $habit, $most, self::handbook()->rhythmModel());
+        return UseTimeline::of(new UseRecord($taps, $told, $meters, $away), $now, $habit, $most, self::handbook()->rhythmModel());
     }
 
     public function test_it_agrees_with_the_rules_written_out_slowly(): void

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook\Care;
+
+/** One side of a question on which practitioners differ. */
+final readonly class Viewpoint
+{
+    public function __construct(public string $id, public string $name, public string $why)
+    {
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook\Chemistry;
+
+use GoodRinse\Core\Handbook\Compiler\Node;
+
+/**
+ * Builds the keep-apart rules from their checked data.
+ *
+ * @internal to this folder
+ */
+final readonly class ChemistryReader
+{
+    public function read(Node $agents, Node $rules): ChemistryRules
+    {
+        $foam = $rules->at('foam');
+        $unknown = $rules->at('unknown');
+
+        return new ChemistryRules(
+            array_map(self::agent(...), $agents->byId()),
+            array_map($this->pair(...), $rules->at('pairs')->items()),
+            array_map(static fn (Node $surface): string => $surface->string('name'), $rules->at('surfaces')->byId()),
+            array_map(fn (Node $touch): SurfaceRule => $this->touch($touch, 'family'), $rules->at('touches')->items()),
+            array_map(fn (Node $touch): SurfaceRule => $this->touch($touch, 'tool'), $rules->at('tools')->items()),
+            array_map($this->vessel(...), $rules->at('vessels')->byId()),
+            $foam->at('families')->strings(),
+            $foam->at('vessels')->strings(),
+            [
+                'foam' => $foam->string('why'),
+                'foam-remedy' => $foam->string('remedy'),
+                'harsh' => $rules->string('harsh'),
+                'fine' => $rules->string('fine'),
+                'near-danger' => $unknown->string('near-danger'),
+                'near-any' => $unknown->string('near-any'),
+                'alone' => $unknown->string('alone'),
+            ],
+            $rules->at('happened')->at('met')->strings(),
+            $rules->at('happened')->at('alone')->strings(),
+        );
+    }
+
+    public static function agent(Node $node): Agent
+    {
+        return new Agent(
+            $node->string('id'),
+            $node->string('name'),
+            $node->optional('note'),
+            $node->at('families')->strings(),
+            array_values($node->at('strengths')->numbers()),
+            $node->flag('harsh'),
+            $node->flag('noTrace'),
+            $node->optional('ownPlace'),
+        );
+    }
+
+    private function pair(Node $node): PairRule
+    {
+        $between = $node->at('between')->strings();
+
+        return new PairRule([$between[0] ?? '', $between[1] ?? ''], PairHazard::from($node->string('hazard')), $node->optional('gives'), $node->string('why'));
+    }
+
+    private function touch(Node $node, string $what): SurfaceRule
+    {
+        return new SurfaceRule($node->string($what), $node->string('surface'), 'never' === $node->string('verdict'), $node->string('why'), $node->optional('instead'));
+    }
+
+    private function vessel(Node $node): Vessel
+    {
+        $clearing = $node->at('clearing');
+        $ways = $node->at('clearedBy')->strings();
+        $minutes = $clearing->number('minutes');
+
+        return new Vessel($node->string('id'), $node->string('name'), $node->flag('own'), $ways, $clearing->string('title'), $clearing->string('done'), [
+            'title' => $clearing->string('title'),
+            'say' => $clearing->string('say'),
+            'short' => $clearing->string('short'),
+            'picture' => $clearing->string('picture'),
+            'hands' => $clearing->number('hands'),
+            'clears' => ['vessel' => $node->string('id'), 'by' => $ways[0] ?? ''],
+        ] + ($minutes > 0 ? ['timer' => ['label' => $clearing->string('short'), 'minutes' => $minutes, 'machine' => true, 'ends' => $clearing->string('done')]] : []), $node->at('also')->strings(), $node->at('drainedBy')->strings(), $node->optional('clearedByUse'));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook\Compiler;
+
+/**
+ * Checks symptoms, checks, causes and fixes of a machine kind: that what they name exists and the odds add up.
+ *
+ * @internal to this folder
+ */
+final readonly class FaultReferences
+{
+    private const SLACK = 1e-6;
+
+    /** @param array<string, list<string>> $facts what conditions may ask for, with the answers there are */
+    public function __construct(private ProblemList $problems, private SharedIds $shared, private string $file, private array $facts)
+    {
+    }
+
+    /**
+     * @param list<string> $parts
+     * @param list<string> $tasks
+     * @param list<string> $procedures
+     */
+    public function check(Node $trace, array $parts, array $tasks, array $procedures): void
+    {
+        $causes = $this->problems->ids($this->file, '/causes', $trace->at('causes'));
+        foreach (['symptoms', 'causes', 'checks', 'actions'] as $list) {
+            $this->problems->ids($this->file, "/$list", 'causes' === $list ? Node::of([]) : $trace->at($list));
+            foreach ($trace->at($list)->items() as $i => $item) {
+                $this->problems->condition($this->file, "/$list/$i/when", $item->condition('when'), $this->facts);
+                $this->problems->known($this->file, "/$list/$i/part", 'part', [$item->optional('part')], $parts);
+                $this->problems->known($this->file, "/$list/$i/task", 'care task', [$item->optional('task')], $tasks);
+                $this->problems->known($this->file, "/$list/$i/procedure", 'procedure', [$item->optional('procedure')], $procedures);
+                $this->problems->known($this->file, "/$list/$i/tools", 'kit', $item->at('tools')->strings(), $this->shared->kit);
+                foreach (['given', 'fixes'] as $odds) {
+                    $this->problems->known($this->file, "/$list/$i/$odds", 'cause', array_keys($item->at($odds)->numbers()), $causes);
+                }
+            }
+        }
+        foreach ($trace->at('checks')->items() as $i => $check) {
+            $this->sums("/checks/$i/results", $check->at('results'), $causes);
+            $this->problems->known($this->file, "/checks/$i/told", 'result', array_filter([$check->at('told')->optional('shut'), $check->at('told')->optional('open'), $check->at('residue')->optional('result')]), array_keys($check->at('results')->byId()));
+        }
+        $this->fixable($trace, $causes);
+    }
+
+    /** @param list<string> $causes */
+    private function sums(string $pointer, Node $results, array $causes): void
+    {
+        $this->problems->ids($this->file, $pointer, $results);
+        foreach (['', ...$causes] as $cause) {
+            $sum = 0.0;
+            foreach ($results->items() as $j => $result) {
+                $given = $result->at('given')->numbers();
+                $sum += $given[$cause] ?? $result->number('else');
+                $this->problems->known($this->file, "$pointer/$j/given", 'cause', array_keys($given), $causes);
+            }
+            if (abs($sum - 1) > self::SLACK) {
+                $this->problems->add($this->file, $pointer, sprintf('the chances %s add up to %s, not 1', '' === $cause ? 'under a cause that is not named' : "under $cause", round($sum, 6)));
+            }
+        }
+    }
+
+    /** @param list<string> $causes */
+    private function fixable(Node $trace, array $causes): void
+    {
+        $fixed = [];
+        foreach ($trace->at('actions')->items() as $action) {
+            array_push($fixed, ...array_keys(array_filter($action->at('fixes')->numbers())));
+        }
+        foreach (array_diff($causes, $fixed) as $cause) {
+            $this->problems->add($this->file, '/causes/'.array_search($cause, $causes, true), 'no action fixes it');
+        }
+    }
+}

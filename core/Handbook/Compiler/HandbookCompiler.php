@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook\Compiler;
+
+use GoodRinse\Core\Handbook\Order\ProcedureExpander;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Helper;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\Yaml\Exception\ParseException;
+use Symfony\Component\Yaml\Yaml;
+
+/** Reads the handbook folder, checks every file against its schema and all references, and compiles it. */
+final class HandbookCompiler
+{
+    private const SHARED = ['rhythm', 'scales', 'agents', 'chemistry', 'dose', 'cautions', 'kit', 'readings', 'schools', 'asking', 'own'];
+    private const SCHEMA_HOME = 'https://good-rinse.invalid/schema/';
+
+    /** @var list<Problem> */
+    private array $problems = [];
+
+    private ?Validator $validator = null;
+
+    public function __construct(private readonly string $folder)
+    {
+    }
+
+    /**
+     * @return array<string, mixed> plain arrays that Handbook reads, and that can be kept in a cache
+     *
+     * @throws InvalidHandbook naming file, place and problem, of everything that is wrong
+     */
+    public function compile(): array
+    {
+        $this->problems = [];
+        $compiled = ['version' => $this->fingerprint()];
+        foreach (self::SHARED as $name) {
+            $compiled[$name] = $this->read("$name.yaml", $name);
+        }
+        $compiled['kinds'] = [];
+        foreach ($this->folders() as $folder) {
+            $compiled['kinds'][] = $this->readKind("machines/$folder");
+        }
+        $this->stopOnProblems();
+        $expander = new ProcedureExpander();
+        $compiled['kinds'] = array_map(static fn (array $kind): array => $expander->expand($kind, Node::of($compiled['scales'])), $compiled['kinds']);
+        $this->problems = [...$expander->problems(), ...(new CrossReferences())->check(Node::of($compiled))];
+        $this->stopOnProblems();
+
+        return $compiled;
+    }
+
+    /**
+     * Changes when a file of the handbook does; cheap enough to ask at every start.
+     *
+     * @throws InvalidHandbook when the folder is missing
+     */
+    public function fingerprint(): string
+    {
+        $seen = [];
+        foreach ($this->files() as $file) {
+            $seen[] = [$file, hash_file('xxh128', "$this->folder/$file")];
+        }
+
+        return hash('xxh128', json_encode($seen, JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * @return list<string> paths of all data files below the folder, sorted
+     *
+     * @throws InvalidHandbook when the folder is missing
+     */
+    public function files(): array
+    {
+        if (!is_dir($this->folder)) {
+            throw InvalidHandbook::missing($this->folder);
+        }
+        $files = [];
+        $all = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->folder, \FilesystemIterator::SKIP_DOTS));
+        foreach ($all as $file) {
+            if ($file instanceof \SplFileInfo && in_array($file->getExtension(), ['yaml', 'json'], true)) {
+                $files[] = substr($file->getPathname(), strlen($this->folder) + 1);
+            }
+        }
+        sort($files);
+
+        return $files;
+    }
+
+    /** @return array<string, mixed> */
+    private function readKind(string $folder): array
+    {
+        $procedures = [];
+        foreach (glob("$this->folder/$folder/procedures/*.yaml") ?: [] as $path) {
+            $file = "$folder/procedures/".basename($path);
+            $procedures[] = ['file' => $file, 'data' => $this->read($file, 'procedure')];
+        }
+
+        return [
+            'folder' => $folder,
+            'kind' => $this->read("$folder/kind.yaml", 'kind'),
+            'steps' => $this->read("$folder/steps.yaml", 'steps'),
+            'procedures' => $procedures,
+            'trace' => is_file("$this->folder/$folder/trace.yaml") ? $this->read("$folder/trace.yaml", 'trace') : [],
+        ];
+    }
+
+    private function read(string $file, string $schema): mixed
+    {
+        $path = "$this->folder/$file";
+        if (!is_readable($path)) {
+            $this->problems[] = new Problem($file, '', 'the file is missing or cannot be read');
+
+            return [];
+        }
+        try {
+            $data = Yaml::parseFile($path, Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
+        } catch (ParseException $e) {
+            $this->problems[] = new Problem($file, 'line '.$e->getParsedLine(), $e->getMessage());
+
+            return [];
+        }
+        $this->validate($file, $data, $schema);
+
+        return $data;
+    }
+
+    private function validate(string $file, mixed $data, string $schema): void
+    {
+        $rules = json_decode((string) @file_get_contents("$this->folder/schema/$schema.json"));
+        if (!$rules instanceof \stdClass) {
+            $this->problems[] = new Problem("schema/$schema.json", '', 'the schema is missing or is not JSON');
+
+            return;
+        }
+        $error = $this->validator()->validate(Helper::toJSON($data), self::SCHEMA_HOME."$schema.json")->error();
+        if (null !== $error) {
+            foreach ($this->leaves($error) as $pointer => $problem) {
+                $this->problems[] = new Problem($file, (string) $pointer, $problem);
+            }
+        }
+    }
+
+    private function validator(): Validator
+    {
+        if (null === $this->validator) {
+            $this->validator = new Validator(null, 20, false);
+            $this->validator->resolver()?->registerPrefix(self::SCHEMA_HOME, "$this->folder/schema");
+        }
+
+        return $this->validator;
+    }
+
+    /** @return array<string, string> problem by pointer, the most particular errors only */
+    private function leaves(ValidationError $error): array
+    {
+        $formatter = new ErrorFormatter();
+        $found = [];
+        foreach (self::ends($error) as $leaf) {
+            $path = '';
+            foreach ($leaf->data()->fullPath() as $key) {
+                $path .= '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key);
+            }
+            $found[$path] ??= $formatter->formatErrorMessage($leaf);
+        }
+        // A member that is wrong makes the validator call all its neighbours unexpected: said of the member only.
+        $wrong = implode("\n", array_keys($found))."\n";
+
+        return array_filter(
+            $found,
+            static fn (string $problem, string $path): bool => !str_starts_with($problem, 'Additional') || !str_contains("\n$wrong", "\n$path/"),
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
+    /** @return list<ValidationError> the errors that have no more particular ones under them */
+    private static function ends(ValidationError $error): array
+    {
+        $ends = [];
+        foreach ($error->subErrors() as $under) {
+            if ($under instanceof ValidationError) {
+                array_push($ends, ...self::ends($under));
+            }
+        }
+
+        return [] === $ends ? [$error] : $ends;
+    }
+
+    /** @return list<string> */
+    private function folders(): array
+    {
+        $folders = array_map(basename(...), glob("$this->folder/machines/*", GLOB_ONLYDIR) ?: []);
+        if ([] === $folders) {
+            $this->problems[] = new Problem('machines', '', 'there is no machine kind');
+        }
+
+        return $folders;
+    }
+
+    private function stopOnProblems(): void
+    {
+        if ([] !== $this->problems) {
+            throw InvalidHandbook::because($this->problems);
+        }
+    }
+}

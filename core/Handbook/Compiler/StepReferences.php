@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook\Compiler;
+
+use GoodRinse\Core\Handbook\Procedure\Capture;
+use GoodRinse\Core\Handbook\Procedure\Condition;
+
+/**
+ * Checks the steps and procedures of a machine kind.
+ *
+ * @internal to this folder
+ */
+final readonly class StepReferences
+{
+    /**
+     * @param array<string, list<string>> $facts   what conditions may ask for, with the answers there are
+     * @param list<string>                $parts
+     * @param list<string>                $tasks
+     * @param list<string>                $vessels
+     * @param list<string>                $words   that sentences may hold in braces
+     */
+    public function __construct(private ProblemList $problems, private SharedIds $shared, private array $facts, private array $parts, private array $tasks, private array $vessels, private array $words)
+    {
+    }
+
+    public function check(Node $kind): void
+    {
+        $answers = $this->answers($kind->at('steps'));
+        $ids = [];
+        foreach ($kind->at('steps')->items() as $step) {
+            [$file, $pointer] = [...$step->at('at')->strings(), '', ''];
+            $id = $step->string('id');
+            if (isset($ids[$id])) {
+                $this->problems->add($file, "$pointer/id", sprintf('"%s" is there twice, first in %s', $id, $ids[$id]));
+            }
+            $ids[$id] ??= $file;
+        }
+        foreach ($kind->at('steps')->items() as $step) {
+            [$file, $pointer] = [...$step->at('at')->strings(), '', ''];
+            $this->step($file, $pointer, $step, array_keys($ids), $answers);
+        }
+        foreach ($kind->at('procedures')->items() as $procedure) {
+            $this->procedure($procedure, $kind->at('steps')->byId());
+        }
+    }
+
+    /**
+     * @param list<string>                $steps
+     * @param array<string, list<string>> $answers
+     */
+    private function step(string $file, string $at, Node $step, array $steps, array $answers): void
+    {
+        foreach (['part', 'takesOff', 'putsBack', 'fits'] as $key) {
+            $this->problems->known($file, "$at/$key", 'part', [$step->optional($key)], $this->parts);
+        }
+        foreach (['touches', 'afterBack', 'whileOff'] as $key) {
+            $this->problems->known($file, "$at/$key", 'part', $step->at($key)->strings(), $this->parts);
+        }
+        $this->problems->known($file, "$at/capture/scale", 'scale', [$step->at('capture')->optional('scale')], array_keys($this->shared->scales));
+        foreach (['waitsFor', 'inPlaceOf'] as $key) {
+            $this->problems->known($file, "$at/$key", 'step', [$step->optional($key)], $steps);
+        }
+        $this->problems->known($file, "$at/tools", 'kit', $step->at('tools')->strings(), $this->shared->kit);
+        $this->problems->known($file, "$at/cautions", 'caution', $step->at('cautions')->strings(), $this->shared->cautions);
+        foreach ($step->at('amounts')->items() as $j => $amount) {
+            $this->problems->known($file, "$at/amounts/$j/agent", 'agent', [$amount->string('agent')], $this->shared->agents);
+            $this->problems->known($file, "$at/amounts/$j/vessel", 'vessel', [$amount->string('vessel')], $this->vessels);
+        }
+        $this->problems->known($file, "$at/clears/vessel", 'vessel', [$step->at('clears')->optional('vessel')], $this->vessels);
+        $this->problems->known($file, "$at/asks", 'trait', $step->at('asks')->strings(), $this->words);
+        $this->problems->condition($file, "$at/when", $step->condition('when'), $this->facts);
+        $this->problems->condition($file, "$at/if", $step->condition('if'), $answers);
+        $by = $step->at('timer')->optional('by');
+        if (null !== $by) {
+            $this->problems->condition($file, "$at/timer/longer", new Condition([$by => array_keys($step->at('timer')->at('longer')->numbers())]), $answers + $this->facts);
+        }
+        $this->problems->known($file, "$at/back/then", 'step', $step->at('back')->at('then')->strings(), $steps);
+        $this->readings($file, $at, $step);
+        $this->problems->known($file, "$at/marks", 'care task', [$step->optional('marks')], $this->tasks);
+        $this->problems->known($file, "$at/capture/of", 'care task', [$step->at('capture')->optional('of')], $this->tasks);
+        if ($step->flag('mustPass') && 'confirm' !== $step->at('capture')->optional('kind')) {
+            $this->problems->add($file, "$at/mustPass", 'only a step that asks for a confirmation can be required to pass');
+        }
+        $raw = $step->raw();
+        unset($raw['at']);
+        $this->problems->words($file, $at, $raw, $this->words);
+    }
+
+    private function readings(string $file, string $at, Node $step): void
+    {
+        $capture = $step->at('capture');
+        $this->problems->known($file, "$at/observe", 'reading', $step->at('observe')->strings(), $this->shared->readings);
+        $this->problems->known($file, "$at/capture/reading", 'reading', [$capture->optional('reading')], $this->shared->readings);
+        $this->problems->known($file, "$at/capture/counts/reading", 'reading', [$capture->at('counts')->optional('reading')], $this->shared->readings);
+        foreach ($capture->at('count')->items() as $i => $row) {
+            $this->problems->known($file, "$at/capture/count/$i/reading", 'reading', [$row->string('reading')], $this->shared->readings);
+            $this->problems->condition($file, "$at/capture/count/$i/when", $row->condition('when'), $this->facts);
+        }
+    }
+
+    /** @return array<string, list<string>> possible answers by capture id */
+    private function answers(Node $steps): array
+    {
+        $answers = [];
+        foreach ($steps->items() as $step) {
+            $capture = $step->at('capture');
+            if ($capture->has('id')) {
+                $answers[$capture->string('id')] = match ($capture->string('kind')) {
+                    'grade' => [...$answers[$capture->string('id')] ?? [], ...$this->shared->scales[$capture->optional('scale') ?? ''] ?? [], Capture::UNSEEN],
+                    'tally' => [],
+                    'confirm' => [$capture->at('pass')->string('id'), $capture->at('fail')->string('id')],
+                    default => array_keys($capture->at('options')->byId()),
+                };
+                if ($capture->has('also')) {
+                    $answers[$capture->at('also')->string('id')] = array_keys($capture->at('also')->at('options')->byId());
+                }
+            }
+        }
+
+        return $answers;
+    }
+
+    /** @param array<string, Node> $steps */
+    private function procedure(Node $procedure, array $steps): void
+    {
+        $file = $procedure->string('file');
+        $used = $procedure->at('steps')->strings();
+        $this->problems->known($file, '/steps', 'step', $used, array_keys($steps));
+        $this->problems->known($file, '/essential', 'step of this procedure', $procedure->at('essential')->strings(), $used);
+        $this->problems->condition($file, '/when', $procedure->condition('when'), $this->facts);
+        $used = array_map(static fn (string $id): Node => $steps[$id], array_values(array_intersect($used, array_keys($steps))));
+        $this->partsBeforeUse($file, $used);
+        $this->howItIsLeft($file, $used);
+        $condition = $procedure->condition('when');
+        foreach ($this->machines($used, $condition) as $machine) {
+            $trouble = $this->unclosed(array_filter($used, static fn (Node $step): bool => $step->condition('when')->holds($machine)));
+            if (null !== $trouble) {
+                $this->problems->add($file, '/steps', sprintf(
+                    '%s on a machine with %s',
+                    $trouble,
+                    implode(', ', array_map(static fn (string $trait, string $value): string => "$trait $value", array_keys($machine), $machine)) ?: 'any traits',
+                ));
+
+                return;
+            }
+        }
+    }
+
+    /**
+     * Where a part is judged and then treated, something must say how it is left, or it counts as left as found.
+     *
+     * @param list<Node> $steps
+     */
+    private function howItIsLeft(string $file, array $steps): void
+    {
+        $pours = array_filter($steps, static fn (Node $step): bool => [] !== $step->at('amounts')->items());
+        $said = array_filter([
+            ...array_map(static fn (Node $step): ?string => $step->optional('marks'), $steps),
+            ...array_map(static fn (Node $step): ?string => 'left' === $step->at('capture')->optional('means') ? $step->at('capture')->optional('of') : null, $steps),
+        ]);
+        foreach ([] === $pours ? [] : $steps as $step) {
+            $task = 'found' === $step->at('capture')->optional('means') ? $step->at('capture')->optional('of') : null;
+            if (null !== $task && !in_array($task, $said, true)) {
+                $this->problems->add($file, '/steps', sprintf('"%s" finds how %s is, and no step says how it is left: grade it again or mark it', $step->string('id'), $task));
+            }
+        }
+    }
+
+    /**
+     * What is not put back in the reverse of the order it came off in; null when all is.
+     *
+     * @param array<Node> $steps
+     */
+    private function unclosed(array $steps): ?string
+    {
+        $tray = [];
+        foreach ($steps as $step) {
+            $off = $step->optional('takesOff');
+            $back = $step->optional('putsBack');
+            if (null !== $off) {
+                $tray[] = $off;
+            }
+            if (null !== $back && $back !== array_pop($tray)) {
+                return sprintf('"%s" puts back %s out of turn', $step->string('id'), $back);
+            }
+        }
+
+        return [] === $tray ? null : sprintf('takes off %s and does not put it back', implode(', ', $tray));
+    }
+
+    /**
+     * A wait must have begun, and a part must have come off, before a step counts on it.
+     *
+     * @param list<Node> $steps
+     */
+    private function partsBeforeUse(string $file, array $steps): void
+    {
+        $seen = $off = [];
+        foreach ($steps as $step) {
+            $waitsFor = $step->optional('waitsFor');
+            if (null !== $waitsFor && !in_array($waitsFor, $seen, true)) {
+                $this->problems->add($file, '/steps', sprintf('"%s" waits for "%s", which does not come before it', $step->string('id'), $waitsFor));
+            }
+            $back = $step->optional('putsBack');
+            if (null !== $back && !in_array($back, $off, true)) {
+                $this->problems->add($file, '/steps', sprintf('"%s" puts back %s, which no earlier step takes off', $step->string('id'), $back));
+            }
+            $seen[] = $step->string('id');
+            array_push($off, ...array_filter([$step->optional('takesOff')]));
+        }
+    }
+
+    /**
+     * Every machine that the traits these steps ask for can make.
+     *
+     * @param list<Node> $steps
+     * @param Condition  $condition that the procedure itself makes
+     *
+     * @return list<array<string, string>>
+     */
+    private function machines(array $steps, Condition $condition): array
+    {
+        $asked = $condition->sets;
+        foreach ($steps as $step) {
+            if ($step->has('takesOff') || $step->has('putsBack')) {
+                $asked += $step->condition('when')->sets;
+            }
+        }
+        $machines = [[]];
+        foreach (array_intersect_key($this->facts, $asked) as $trait => $options) {
+            $wider = [];
+            foreach ($machines as $machine) {
+                foreach ($options as $option) {
+                    $wider[] = [...$machine, $trait => $option];
+                }
+            }
+            $machines = $wider;
+        }
+
+        return array_values(array_filter($machines, $condition->holds(...)));
+    }
+}

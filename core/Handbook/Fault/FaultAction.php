@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook\Fault;
+
+use GoodRinse\Core\Handbook\Procedure\Condition;
+
+/** Something that may put a machine right. */
+final readonly class FaultAction
+{
+    /**
+     * @param string               $kind      clean, refit, adjust, part, habit or call
+     * @param float                $minutes   of a person's hands
+     * @param float                $supplies  cost of what is used up, in the household's money
+     * @param array<string, float> $fixes     chance that it helps, by cause, 0 to 1
+     * @param string|null          $procedure that does it
+     * @param string|null          $how       what is done, where no procedure says it
+     * @param Condition            $when      traits a machine must have for it to make sense
+     */
+    public function __construct(public string $id, public string $name, public string $kind, public float $minutes, public float $supplies, public array $fixes, public ?string $procedure, public ?string $how, public Condition $when)
+    {
+    }
+
+    public function taking(float $minutes): self
+    {
+        return new self($this->id, $this->name, $this->kind, $minutes, $this->supplies, $this->fixes, $this->procedure, $this->how, $this->when);
+    }
+}

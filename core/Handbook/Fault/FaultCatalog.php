@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook\Fault;
+
+use GoodRinse\Core\Handbook\Compiler\Node;
+
+/** What can go wrong with a kind of machine: symptoms, checks, causes and what fixes them, with their odds. */
+final readonly class FaultCatalog
+{
+    /**
+     * @param string                     $basis    how the odds were come by
+     * @param array<string, Symptom>     $symptoms by id
+     * @param array<string, Cause>       $causes
+     * @param array<string, FaultCheck>  $checks
+     * @param array<string, FaultAction> $actions
+     */
+    private function __construct(public string $basis, public array $symptoms, public array $causes, public array $checks, public array $actions)
+    {
+    }
+
+    /**
+     * The same with what the procedures of actions really take of a person's hands.
+     *
+     * @param array<string, float> $minutes by procedure
+     */
+    public function taking(array $minutes): self
+    {
+        return new self($this->basis, $this->symptoms, $this->causes, $this->checks, array_map(static fn (FaultAction $action): FaultAction => isset($minutes[$action->procedure ?? '']) ? $action->taking($minutes[$action->procedure]) : $action, $this->actions));
+    }
+
+    /**
+     * @internal to the handbook
+     *
+     * @param array<string, string> $defaults what traits stand at where a machine does not say
+     */
+    public static function read(Node $node, array $defaults): self
+    {
+        return new self(
+            $node->string('basis'),
+            array_map(static fn (Node $symptom): Symptom => new Symptom(
+                $symptom->string('id'),
+                $symptom->string('name'),
+                $symptom->number('else'),
+                $symptom->at('given')->numbers(),
+                $symptom->flag('where'),
+                $symptom->condition('when', $defaults),
+                $symptom->optional('light'),
+            ), $node->at('symptoms')->byId()),
+            array_map(static fn (Node $cause): Cause => new Cause(
+                $cause->string('id'),
+                $cause->string('name'),
+                $cause->number('weight'),
+                $cause->optional('part'),
+                $cause->optional('task'),
+                $cause->flag('hazard'),
+                $cause->condition('when', $defaults),
+            ), $node->at('causes')->byId()),
+            array_map(static fn (Node $check): FaultCheck => new FaultCheck(
+                $check->string('id'),
+                $check->string('name'),
+                $check->string('how'),
+                $check->number('minutes'),
+                array_map(static fn (Node $result): CheckResult => new CheckResult($result->string('id'), $result->string('name'), $result->number('else'), $result->at('given')->numbers()), $check->at('results')->items()),
+                $check->flag('hazard'),
+                $check->condition('when', $defaults),
+                $check->optional('task'),
+                $check->has('told') ? [$check->at('told')->string('shut'), $check->at('told')->string('open')] : null,
+                $check->has('residue') ? [$check->at('residue')->string('vessel'), $check->at('residue')->string('result')] : null,
+            ), $node->at('checks')->byId()),
+            array_map(static fn (Node $action): FaultAction => new FaultAction(
+                $action->string('id'),
+                $action->string('name'),
+                $action->string('kind'),
+                $action->number('minutes'),
+                $action->has('supplies') ? $action->number('supplies') : 0.0,
+                $action->at('fixes')->numbers(),
+                $action->optional('procedure'),
+                $action->optional('how'),
+                $action->condition('when', $defaults),
+            ), $node->at('actions')->byId()),
+        );
+    }
+
+    /**
+     * The action that helps most against a cause on a machine of these traits; calling somebody only where
+     * nothing else helps. Null where there is none.
+     *
+     * @param array<string, string> $traits
+     */
+    public function bestFor(string $cause, array $traits): ?FaultAction
+    {
+        $helping = array_filter($this->actions, static fn (FaultAction $action): bool => $action->when->holds($traits) && ($action->fixes[$cause] ?? 0) > 0);
+        usort($helping, static fn (FaultAction $a, FaultAction $b): int => ['call' === $a->kind, -$a->fixes[$cause]] <=> ['call' === $b->kind, -$b->fixes[$cause]]);
+
+        return $helping[0] ?? null;
+    }
+
+    /**
+     * Symptoms that may come from a care task left too long, on a machine of these traits.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return array<string, string> names by id, the most telling first
+     */
+    public function pointingTo(string $task, array $traits): array
+    {
+        $causes = array_filter($this->causes, static fn (Cause $cause): bool => $cause->task === $task && $cause->when->holds($traits));
+        $chance = $names = [];
+        foreach ($this->symptoms as $symptom) {
+            $telling = array_intersect_key($causes, array_flip($symptom->pointsTo()));
+            if ([] !== $telling && $symptom->when->holds($traits)) {
+                $chance[$symptom->id] = max(array_map(static fn (Cause $cause): float => $symptom->chance($cause->id), $telling));
+                $names[$symptom->id] = $symptom->name;
+            }
+        }
+        arsort($chance);
+
+        return array_map(static fn (string $id): string => $names[$id], array_combine(array_keys($chance), array_keys($chance)));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook\Payload;
+
+/** A question about a part was answered: the pull test, the suds. */
+final readonly class Check implements Payload
+{
+    public function __construct(public string $check, public string $result, public bool $passed)
+    {
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Check;
+    }
+
+    public function toArray(): array
+    {
+        return ['check' => $this->check, 'result' => $this->result, 'passed' => $this->passed];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Logbook\Payload;
+
+use GoodRinse\Core\Quantity\Fraction;
+
+/** A part was opened and looked at: how much of it was blocked, and how much was left so. */
+final readonly class Opening implements Payload
+{
+    public const BY_GRADE = 'grade';
+    public const COUNTED = 'counted';
+    public const AS_TOLD = 'told';
+    public const AS_NEW = 'new';
+    public const DONE = 'done';
+    public const MEASURED = 'measured';
+
+    /**
+     * @param string        $task  care task id
+     * @param Fraction|null $found blocked fraction as it came out; null when nobody looked ("cleaned about a month ago", or a job with nothing to grade)
+     * @param Fraction      $left  blocked fraction as it went back
+     * @param string        $how   how it was measured
+     */
+    public function __construct(public string $task, public ?Fraction $found, public Fraction $left, public string $how = self::BY_GRADE)
+    {
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Opening;
+    }
+
+    public function toArray(): array
+    {
+        return ['task' => $this->task, 'found' => $this->found?->value, 'left' => $this->left->value, 'how' => $this->how];
+    }
+}

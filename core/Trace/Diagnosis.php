@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Trace;
+
+/** What a trace comes to: the next cards, the suspects, and what it costs to go on. */
+final readonly class Diagnosis
+{
+    /**
+     * @param non-empty-list<RankedOption>     $deck     the best first
+     * @param array<string, float>             $suspects chance of each cause, the likeliest first
+     * @param array<string, float>             $before   the same without the last answer
+     * @param array<string, array{int, float}> $moved    the answer that moved each cause most, by its place among the answers, and by what it multiplied its chance
+     * @param RepairPlan                       $plan     without looking any further
+     * @param Evidence                         $evidence as it was given
+     * @param ImpossibleEvidence|null          $conflict set when what was answered contradicts itself; the answers are then left aside
+     */
+    public function __construct(public array $deck, public array $suspects, public array $before, public array $moved, public RepairPlan $plan, public Evidence $evidence, public ?ImpossibleEvidence $conflict)
+    {
+    }
+
+    public static function of(FaultModel $model, Evidence $evidence, Evidence $before): self
+    {
+        $shooter = new Troubleshooter($model);
+        $given = $evidence;
+        $conflict = null;
+        try {
+            $suspects = $shooter->posterior($evidence);
+        } catch (ImpossibleEvidence $conflict) {
+            $done = array_map(static fn (array $answer): string => $answer[0], $evidence->answers);
+            $evidence = new Evidence([], [], [...$evidence->skipped, ...$done, ...$evidence->failed]);
+            $suspects = $shooter->posterior($evidence);
+        }
+        try {
+            $earlier = $shooter->posterior($before);
+        } catch (ImpossibleEvidence) {
+            $earlier = $suspects;
+        }
+        arsort($suspects);
+
+        return new self($shooter->deck($evidence), $suspects, $earlier, null === $conflict ? self::moved($shooter, $evidence, $suspects) : [], $shooter->plan($evidence), $given, $conflict);
+    }
+
+    /**
+     * @param array<string, float> $suspects
+     *
+     * @return array<string, array{int, float}>
+     */
+    private static function moved(Troubleshooter $shooter, Evidence $evidence, array $suspects): array
+    {
+        $moved = [];
+        foreach (array_keys($evidence->answers) as $place) {
+            $without = $shooter->posterior(new Evidence(array_values(array_diff_key($evidence->answers, [$place => true])), $evidence->failed, $evidence->skipped));
+            foreach ($suspects as $cause => $chance) {
+                $times = $without[$cause] > 0 ? $chance / $without[$cause] : 1.0;
+                if (abs(log(max($times, 1e-9))) > abs(log(max($moved[$cause][1] ?? 1.0, 1e-9)))) {
+                    $moved[$cause] = [$place, $times];
+                }
+            }
+        }
+
+        return $moved;
+    }
+}
