@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 /* What is reached without a login, each by a secret of its own: no cookies, no session. */
 
-use App\Http\Controllers\DeviceEventController;
-use App\Http\Controllers\FeedController;
-use App\Http\Controllers\ReminderController;
+use App\Http\Controllers\Devices\DeviceEventController;
+use App\Http\Controllers\Household\FeedController;
+use App\Http\Controllers\Household\ReminderController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('device/events', [DeviceEventController::class, 'store'])->middleware('throttle:device');

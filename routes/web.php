@@ -2,45 +2,45 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\ApartController;
-use App\Http\Controllers\AppearanceController;
-use App\Http\Controllers\AwayController;
-use App\Http\Controllers\BeforeController;
 use App\Http\Controllers\BlankController;
-use App\Http\Controllers\CardController;
-use App\Http\Controllers\ClearingController;
-use App\Http\Controllers\CorrectionController;
-use App\Http\Controllers\DeviceController;
-use App\Http\Controllers\FeedController;
-use App\Http\Controllers\FoundingController;
+use App\Http\Controllers\Devices\DeviceController;
 use App\Http\Controllers\HandbookController;
-use App\Http\Controllers\HouseholdController;
-use App\Http\Controllers\InvitationController;
-use App\Http\Controllers\JoinController;
-use App\Http\Controllers\LightController;
-use App\Http\Controllers\LogbookController;
-use App\Http\Controllers\MachineController;
-use App\Http\Controllers\OpeningController;
-use App\Http\Controllers\OwnPartController;
-use App\Http\Controllers\OwnRhythmController;
-use App\Http\Controllers\PhotoController;
-use App\Http\Controllers\PourController;
-use App\Http\Controllers\ReadingController;
-use App\Http\Controllers\RegistrationController;
-use App\Http\Controllers\ReminderController;
-use App\Http\Controllers\RhythmController;
-use App\Http\Controllers\RoundController;
-use App\Http\Controllers\SessionController;
-use App\Http\Controllers\SnoozeController;
-use App\Http\Controllers\StartController;
-use App\Http\Controllers\SymptomController;
-use App\Http\Controllers\TickController;
+use App\Http\Controllers\Household\AppearanceController;
+use App\Http\Controllers\Household\FeedController;
+use App\Http\Controllers\Household\HouseholdController;
+use App\Http\Controllers\Household\HouseholdCreationController;
+use App\Http\Controllers\Household\InvitationController;
+use App\Http\Controllers\Household\JoinController;
+use App\Http\Controllers\Household\RegistrationController;
+use App\Http\Controllers\Household\ReminderController;
+use App\Http\Controllers\Household\SessionController;
+use App\Http\Controllers\Household\WaterController;
+use App\Http\Controllers\Logbook\AbsenceController;
+use App\Http\Controllers\Logbook\ClearingController;
+use App\Http\Controllers\Logbook\CorrectionController;
+use App\Http\Controllers\Logbook\LightController;
+use App\Http\Controllers\Logbook\LogbookController;
+use App\Http\Controllers\Logbook\OpeningController;
+use App\Http\Controllers\Logbook\PourController;
+use App\Http\Controllers\Logbook\ReversalController;
+use App\Http\Controllers\Logbook\SnoozeController;
+use App\Http\Controllers\Logbook\SymptomController;
+use App\Http\Controllers\Machines\DisassemblyController;
+use App\Http\Controllers\Machines\DoorCardController;
+use App\Http\Controllers\Machines\HistoryController;
+use App\Http\Controllers\Machines\MachineController;
+use App\Http\Controllers\Machines\OwnPartController;
+use App\Http\Controllers\Machines\OwnRhythmController;
+use App\Http\Controllers\Machines\ReadingController;
+use App\Http\Controllers\Machines\RhythmController;
+use App\Http\Controllers\Machines\StartController;
+use App\Http\Controllers\Machines\TraitController;
+use App\Http\Controllers\Machines\UseController;
+use App\Http\Controllers\Rounds\PhotoController;
+use App\Http\Controllers\Rounds\RoundController;
+use App\Http\Controllers\Rounds\TickController;
 use App\Http\Controllers\TodayController;
-use App\Http\Controllers\TraceController;
-use App\Http\Controllers\TraitController;
-use App\Http\Controllers\UseController;
-use App\Http\Controllers\VoidingController;
-use App\Http\Controllers\WaterController;
+use App\Http\Controllers\Traces\TraceController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -55,8 +55,8 @@ Route::get('join/{token}', [JoinController::class, 'show'])->name('join')->middl
 Route::middleware('auth')->group(function (): void {
     Route::post('logout', [SessionController::class, 'destroy'])->name('logout');
     Route::post('join/{token}', [JoinController::class, 'store'])->middleware('throttle:sign-up');
-    Route::get('household/new', [FoundingController::class, 'create'])->name('household.new');
-    Route::post('household/new', [FoundingController::class, 'store']);
+    Route::get('household/new', [HouseholdCreationController::class, 'create'])->name('household.new');
+    Route::post('household/new', [HouseholdCreationController::class, 'store']);
 
     Route::middleware('household')->group(function (): void {
         Route::get('/', TodayController::class)->name('today');
@@ -72,14 +72,14 @@ Route::middleware('auth')->group(function (): void {
         Route::post('machines/{machine}/uses', [UseController::class, 'store'])->name('uses.store')->can('update', 'machine');
         Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
         Route::get('machines/{machine}/rounds/new', [RoundController::class, 'create'])->name('rounds.create')->can('view', 'machine');
-        Route::get('machines/{machine}/apart', [ApartController::class, 'index'])->name('machines.apart')->can('view', 'machine');
-        Route::get('machines/{machine}/apart/{part}', [ApartController::class, 'edit'])->name('machines.apart.edit')->can('update', 'machine');
+        Route::get('machines/{machine}/apart', [DisassemblyController::class, 'index'])->name('machines.apart')->can('view', 'machine');
+        Route::get('machines/{machine}/apart/{part}', [DisassemblyController::class, 'edit'])->name('machines.apart.edit')->can('update', 'machine');
         Route::post('machines/{machine}/parts', [OwnPartController::class, 'store'])->name('parts.store')->can('update', 'machine');
         Route::delete('machines/{machine}/parts/{part}', [OwnPartController::class, 'destroy'])->name('parts.destroy')->can('update', 'machine');
-        Route::put('machines/{machine}/apart/{part}', [ApartController::class, 'update'])->name('machines.apart.update')->can('update', 'machine');
+        Route::put('machines/{machine}/apart/{part}', [DisassemblyController::class, 'update'])->name('machines.apart.update')->can('update', 'machine');
         Route::post('machines/{machine}/rounds', [RoundController::class, 'store'])->name('rounds.store')->can('update', 'machine');
 
-        Route::get('machines/{machine}/card', [CardController::class, 'show'])->name('machines.card')->can('view', 'machine');
+        Route::get('machines/{machine}/card', [DoorCardController::class, 'show'])->name('machines.card')->can('view', 'machine');
         Route::get('machines/{machine}/vessels/{vessel}/pour', [PourController::class, 'create'])->name('vessels.pour')->can('update', 'machine');
         Route::post('machines/{machine}/vessels/{vessel}/pour', [PourController::class, 'store'])->can('update', 'machine');
         Route::get('machines/{machine}/vessels/{vessel}/happened', [PourController::class, 'happened'])->name('vessels.happened')->can('view', 'machine');
@@ -95,8 +95,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('rounds/{round}/ticks', [TickController::class, 'store'])->name('ticks.store')->can('update', 'round');
         Route::get('rhythm', [RhythmController::class, 'index'])->name('rhythm');
         Route::put('machines/{machine}/rhythm/{task}', [OwnRhythmController::class, 'update'])->name('rhythm.own')->can('update', 'machine');
-        Route::get('machines/{machine}/before', [BeforeController::class, 'create'])->name('machines.before')->can('update', 'machine');
-        Route::post('machines/{machine}/before', [BeforeController::class, 'store'])->can('update', 'machine');
+        Route::get('machines/{machine}/before', [HistoryController::class, 'create'])->name('machines.before')->can('update', 'machine');
+        Route::post('machines/{machine}/before', [HistoryController::class, 'store'])->can('update', 'machine');
         Route::get('machines/{machine}/rhythm/{task}', [RhythmController::class, 'why'])->name('rhythm.why')->can('view', 'machine');
         Route::get('machines/{machine}/start', [StartController::class, 'edit'])->name('machines.start')->can('update', 'machine');
         Route::put('machines/{machine}/start', [StartController::class, 'update'])->can('update', 'machine');
@@ -114,9 +114,9 @@ Route::middleware('auth')->group(function (): void {
         Route::post('traces/{trace}/held', [TraceController::class, 'held'])->name('traces.held')->can('update', 'trace');
         Route::get('traces/{trace}/sheet', [TraceController::class, 'sheet'])->name('traces.sheet')->can('view', 'trace');
         Route::get('traces/{trace}/sheet.pdf', [TraceController::class, 'sheetPdf'])->name('traces.sheet.pdf')->can('view', 'trace');
-        Route::get('away', [AwayController::class, 'create'])->name('away');
-        Route::post('away', [AwayController::class, 'store']);
-        Route::post('away/back', [AwayController::class, 'back'])->name('away.back');
+        Route::get('away', [AbsenceController::class, 'create'])->name('away');
+        Route::post('away', [AbsenceController::class, 'store']);
+        Route::post('away/back', [AbsenceController::class, 'back'])->name('away.back');
 
         Route::get('machines/{machine}/devices/new', [DeviceController::class, 'create'])->name('devices.create')->can('update', 'machine');
         Route::post('machines/{machine}/devices', [DeviceController::class, 'store'])->name('devices.store')->can('update', 'machine');
@@ -142,7 +142,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('logbook', [LogbookController::class, 'index'])->name('logbook');
         Route::get('entries/{entry}/correct', [CorrectionController::class, 'edit'])->name('entries.correct')->can('update', 'entry');
         Route::post('entries/{entry}/correct', [CorrectionController::class, 'update'])->can('update', 'entry');
-        Route::post('entries/{entry}/void', [VoidingController::class, 'store'])->name('entries.void')->can('update', 'entry');
+        Route::post('entries/{entry}/void', [ReversalController::class, 'store'])->name('entries.void')->can('update', 'entry');
 
         Route::get('handbook', [HandbookController::class, 'index'])->name('handbook');
         Route::get('handbook/keep-apart', [HandbookController::class, 'keepApart'])->name('handbook.keep-apart');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Care\Cache\CachedTaskState;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\MachineKind;
@@ -32,7 +33,7 @@ final class TaskCare
     /** @var array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool}|null */
     private ?array $parts = null;
 
-    public function __construct(public readonly Machine $machine, public readonly MachineKind $kind, public readonly string $id, public readonly KeptTask $kept)
+    public function __construct(public readonly Machine $machine, public readonly MachineKind $kind, public readonly string $id, public readonly CachedTaskState $kept)
     {
     }
 

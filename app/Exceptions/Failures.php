@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
-use App\Actions\CannotDo;
+use App\Actions\Logbook\ActionRefused;
 use App\Models\UnreadableRound;
 use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
@@ -25,11 +25,11 @@ final class Failures
 
     public static function explain(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([CannotDo::class, CannotTick::class, NoSuchDay::class, OrderConflict::class, UnreadableRound::class]);
+        $exceptions->dontReport([ActionRefused::class, CannotTick::class, NoSuchDay::class, OrderConflict::class, UnreadableRound::class]);
         $exceptions->dontFlash(['password', 'password_confirmation', 'current_password', 'photo']);
         $exceptions->render(static fn (UnknownEntry $e, Request $request): ?Response => $request->isMethod('GET') ? response()->view('errors.404', [], 404) : null);
-        $exceptions->render(static fn (UnreadableRound $e, Request $request): Response => self::refused(CannotDo::roundUnreadable(), $request));
-        foreach ([CannotDo::class, CannotTick::class, NoSuchDay::class, OrderConflict::class, UnknownEntry::class] as $class) {
+        $exceptions->render(static fn (UnreadableRound $e, Request $request): Response => self::refused(ActionRefused::roundUnreadable(), $request));
+        foreach ([ActionRefused::class, CannotTick::class, NoSuchDay::class, OrderConflict::class, UnknownEntry::class] as $class) {
             $exceptions->render(static fn (\DomainException|\OutOfBoundsException $e, Request $request): ?Response => $e instanceof $class ? self::refused($e, $request) : null);
         }
         $exceptions->render(static fn (AuthenticationException|HttpExceptionInterface $e, Request $request): ?Response => self::told($e, $request));

@@ -17,7 +17,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A line of the logbook. The table refuses changes; App\Actions\WriteEntries is its only writer.
+ * A line of the logbook. The table refuses changes; App\Actions\Logbook\WriteEntries is its only writer.
  *
  * @property int                     $seq
  * @property string                  $id

@@ -12,7 +12,7 @@ use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
 use App\Models\Trace;
-use App\Notifications\OutboxTransport;
+use App\Outside\OutboxTransport;
 use App\Policies\HouseholdRecordPolicy;
 use App\Sqlite\ImmediateSqliteConnector;
 use App\Support\StandingClock;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\RegisterUser;
+use App\Actions\Household\RegisterUser;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Trace;

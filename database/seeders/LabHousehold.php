@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\AddMachine;
-use App\Actions\EntryDraft;
-use App\Actions\FoundHousehold;
-use App\Actions\RegisterUser;
-use App\Actions\WriteEntries;
+use App\Actions\Household\CreateHousehold;
+use App\Actions\Household\RegisterUser;
+use App\Actions\Logbook\EntryDraft;
+use App\Actions\Logbook\WriteEntries;
+use App\Actions\Machines\AddMachine;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
@@ -26,7 +26,7 @@ use Illuminate\Support\Str;
 /** Makes up households: a person, their dishwashers, and what the Lab says these lived through. */
 final readonly class LabHousehold
 {
-    public function __construct(private RegisterUser $register, private FoundHousehold $found, private AddMachine $add, private WriteEntries $write, private Handbook $handbook)
+    public function __construct(private RegisterUser $register, private CreateHousehold $found, private AddMachine $add, private WriteEntries $write, private Handbook $handbook)
     {
     }
 

@@ -43,7 +43,7 @@ final class LayersTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Models'))
             ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('GoodRinse\Core\Rhythm'), Selector::inNamespace('GoodRinse\Core\Lab'), Selector::inNamespace('App\Http'), Selector::inNamespace('App\View'))
+            ->classes(Selector::inNamespace('GoodRinse\Core\Rhythm'), Selector::inNamespace('GoodRinse\Core\Simulation'), Selector::inNamespace('App\Http'), Selector::inNamespace('App\View'))
             ->because('models hold no rules of the job');
     }
 }

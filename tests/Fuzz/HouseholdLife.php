@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Fuzz;
 
-use App\Actions\EntryDraft;
-use App\Actions\KeepRhythm;
-use App\Actions\LogAway;
-use App\Actions\LogOpening;
-use App\Actions\NoteLight;
-use App\Actions\SnoozeTask;
-use App\Actions\TellBefore;
-use App\Actions\VoidEntry;
-use App\Actions\WriteEntries;
+use App\Actions\Logbook\EntryDraft;
+use App\Actions\Logbook\RecordAbsence;
+use App\Actions\Logbook\RecordHistory;
+use App\Actions\Logbook\RecordLight;
+use App\Actions\Logbook\RecordOpening;
+use App\Actions\Logbook\ReverseEntry;
+use App\Actions\Logbook\SnoozeTask;
+use App\Actions\Logbook\WriteEntries;
+use App\Actions\Machines\FixRhythm;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
@@ -118,7 +118,7 @@ final class HouseholdLife
         }
         $machine = Machine::factory()->create(['household_id' => $this->home->id, 'kind' => $id, 'name' => $name, 'traits' => $traits, 'habits' => $habits, 'schools' => $schools, 'created_at' => $this->clock->now()])->refresh();
         if ($this->chance(2)) {
-            app(TellBefore::class)->handle($machine, $this->person, $this->ulid(), $this->chance(2) ? $this->today()->plus(-$this->number(20, 400)) : null, $this->today()->plus(-$this->number(0, 60)), array_keys(array_filter($kind->tasksFor($traits), fn (): bool => $this->chance(2))));
+            app(RecordHistory::class)->handle($machine, $this->person, $this->ulid(), $this->chance(2) ? $this->today()->plus(-$this->number(20, 400)) : null, $this->today()->plus(-$this->number(0, 60)), array_keys(array_filter($kind->tasksFor($traits), fn (): bool => $this->chance(2))));
         }
 
         return $machine;
@@ -152,7 +152,7 @@ final class HouseholdLife
             'light' => $this->light($machine),
             'meter' => $this->meter($machine),
             'undo' => $this->undo($machine),
-            default => app(KeepRhythm::class)->handle($machine, $this->task($machine)->id, $this->chance(2) ? new OwnRhythm(null, null, 5.0, (float) $this->number(5, 90)) : new OwnRhythm('days', (float) $this->number(3, 60))),
+            default => app(FixRhythm::class)->handle($machine, $this->task($machine)->id, $this->chance(2) ? new OwnRhythm(null, null, 5.0, (float) $this->number(5, 90)) : new OwnRhythm('days', (float) $this->number(3, 60))),
         };
     }
 
@@ -166,13 +166,13 @@ final class HouseholdLife
         $task = $this->task($machine);
         $grades = array_map(static fn (Grade $grade): string => $grade->id, $this->handbook->scales()->scale($this->kind($machine)->scaleOf($task->id, $machine->traits))->grades);
         $found = $this->chance(5) ? null : $this->pick($grades);
-        app(LogOpening::class)->handle($machine, $this->person, $this->ulid(), $task->id, $on, $found, null === $found ? null : $grades[$this->chance(3) ? (int) array_search($found, $grades, true) : 0]);
+        app(RecordOpening::class)->handle($machine, $this->person, $this->ulid(), $task->id, $on, $found, null === $found ? null : $grades[$this->chance(3) ? (int) array_search($found, $grades, true) : 0]);
     }
 
     private function leave(Machine $machine): void
     {
         $from = $this->today()->plus($this->number(-5, 5));
-        app(LogAway::class)->handle($this->person, $this->ulid(), [$machine], $from, $from->plus($this->number(0, 20)), 'sea');
+        app(RecordAbsence::class)->handle($this->person, $this->ulid(), [$machine], $from, $from->plus($this->number(0, 20)), 'sea');
     }
 
     private function notice(Machine $machine): void
@@ -187,7 +187,7 @@ final class HouseholdLife
     private function light(Machine $machine): void
     {
         foreach ($this->kind($machine)->lights($machine->traits) as $light) {
-            app(NoteLight::class)->handle($machine, $this->person, $this->ulid(), $light, !$this->chance(3));
+            app(RecordLight::class)->handle($machine, $this->person, $this->ulid(), $light, !$this->chance(3));
         }
     }
 
@@ -204,7 +204,7 @@ final class HouseholdLife
         $all = Entry::query()->with('machine')->where('machine_id', $machine->id)->orderBy('seq')->get();
         $entry = $all->isEmpty() ? null : $all[$this->number(0, $all->count() - 1)];
         if (null !== $entry) {
-            app(VoidEntry::class)->handle($entry, $this->person);
+            app(ReverseEntry::class)->handle($entry, $this->person);
         }
     }
 }

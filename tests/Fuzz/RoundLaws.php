@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Fuzz;
 
-use App\Actions\ProjectRound;
-use App\Care\CareReader;
+use App\Actions\Rounds\ProjectRound;
+use App\Care\Readers\CareReader;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Round;

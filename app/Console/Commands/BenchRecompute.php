@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Care\CareReader;
+use App\Care\Readers\CareReader;
 use App\Models\User;
 use Database\Seeders\BusyHousehold;
 use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;

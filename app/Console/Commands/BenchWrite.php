@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\CountUse;
+use App\Actions\Logbook\CountUse;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;

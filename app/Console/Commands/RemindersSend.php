@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\SendDigests;
+use App\Actions\Reminders\SendDigests;
 use Illuminate\Console\Command;
 
 /** Reminds people by mail of what is due. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\View\Pages\HandbookPages;
-use App\View\Pages\KeepApartPage;
-use App\View\Pages\ProcedurePage;
+use App\View\Pages\Handbook\HandbookPages;
+use App\View\Pages\Handbook\KeepApartPage;
+use App\View\Pages\Handbook\ProcedurePage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\View\KeptBody;
-use App\View\Pages\TodayPage;
+use App\View\BodyCache;
+use App\View\Pages\Today\TodayPage;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -14,7 +14,7 @@ use Psr\Clock\ClockInterface;
 /** What to do now, and why. */
 final class TodayController extends Controller
 {
-    public function __invoke(Request $request, TodayPage $page, KeptBody $kept, ClockInterface $clock): View
+    public function __invoke(Request $request, TodayPage $page, BodyCache $kept, ClockInterface $clock): View
     {
         $home = $this->person($request)->home();
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use App\View\Pages\TaskLine;
+use App\View\Pages\Today\TaskLine;
 use GoodRinse\Core\Rhythm\CareState;
 
 /** The tint of a drawn part: silt by how worn it is, plain where nothing is known of it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use App\View\Pages\TrayPiece;
+use App\View\Pages\Rounds\TrayPiece;
 
 /** Where things lie in the drawn tray: the first taken off at the bottom, each with its small pieces and its way round. */
 final readonly class TrayDrawing

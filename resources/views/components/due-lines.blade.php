@@ -7,7 +7,7 @@
     $care = $line->care;
     $window = $care->rhythm->window;
 @endphp
-<div class="due" {{ App\View\Pages\CareFacts::of($care) }}>
+<div class="due" {{ App\View\Pages\Rhythm\CareFacts::of($care) }}>
     {!! (new App\View\Drawing\CloudyGlass($care->rhythm->wear))->svg($level === 'h2' ? 96 : 56, $care->neverOpened()) !!}
     <div class="due__what">
         <{{ $level }}><a href="/machines/{{ $care->machine->id }}">{{ $care->name() }}</a> <span class="muted">· {{ $care->machine->name }}</span></{{ $level }}>

@@ -67,10 +67,10 @@
         <div x-data="kit">
             <ul class="kit">
                 @foreach ($view->kit->items as $item)
-                    <li><label>@unless ($item->if)<input type="hidden" name="kit[]" value="{{ $item->id }}">@endunless<input type="checkbox" name="have[]" value="{{ $item->id }}" @checked($had($item->id))><span>{{ $handbook->kitName($item->id) }}@if ($item->for) <small class="muted">for {{ implode(', ', $item->for) }}</small>@endif @if ($item->if) <small class="muted">{{ App\Words\KitWords::why($item->if) }}</small>@endif</span></label></li>
+                    <li><label>@unless ($item->if)<input type="hidden" name="kit[]" value="{{ $item->id }}">@endunless<input type="checkbox" name="have[]" value="{{ $item->id }}" @checked($had($item->id))><span>{{ $handbook->kitName($item->id) }}@if ($item->for) <small class="muted">for {{ implode(', ', $item->for) }}</small>@endif @if ($item->if) <small class="muted">{{ App\Care\Words\KitWords::why($item->if) }}</small>@endif</span></label></li>
                 @endforeach
                 @foreach ($view->kit->agents as $agent)
-                    <li><label>@if ($agent->sure)<input type="hidden" name="kit[]" value="agent:{{ $agent->id }}">@endif<input type="checkbox" name="have[]" value="agent:{{ $agent->id }}" @checked($had("agent:$agent->id"))><span>{{ ($agent->sure ?? $agent->most)->inKitchen($measures) }} {{ $handbook->agent($agent->id)->name }} @if ($agent->if) <small class="muted">{{ $agent->sure ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($measures), 'why' => App\Words\KitWords::why($agent->if)]) : App\Words\KitWords::why($agent->if) }}</small>@endif</span></label></li>
+                    <li><label>@if ($agent->sure)<input type="hidden" name="kit[]" value="agent:{{ $agent->id }}">@endif<input type="checkbox" name="have[]" value="agent:{{ $agent->id }}" @checked($had("agent:$agent->id"))><span>{{ ($agent->sure ?? $agent->most)->inKitchen($measures) }} {{ $handbook->agent($agent->id)->name }} @if ($agent->if) <small class="muted">{{ $agent->sure ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($measures), 'why' => App\Care\Words\KitWords::why($agent->if)]) : App\Care\Words\KitWords::why($agent->if) }}</small>@endif</span></label></li>
                 @endforeach
             </ul>
             @if ($view->kit->items || $view->kit->agents)

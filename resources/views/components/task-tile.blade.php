@@ -6,7 +6,7 @@
     $id = $task->task->id;
     $off = array_map(fn (string $each): string => strtr($each, $kind->words($machine->traits)), $kind->part($task->task->part)->comesOff($machine->traits));
 @endphp
-<section class="tile" id="task" {{ App\View\Pages\CareFacts::of($task) }} aria-labelledby="task-name" tabindex="-1">
+<section class="tile" id="task" {{ App\View\Pages\Rhythm\CareFacts::of($task) }} aria-labelledby="task-name" tabindex="-1">
     <div class="part-head">
         <x-glass :wear="$task->rhythm->wear" :size="56" :unknown="$task->neverOpened()"/>
         <div>

@@ -1,5 +1,5 @@
 @php
-    use GoodRinse\Core\Logbook\{Away, Counter, Dose, Note, Opening, Reading};
+    use GoodRinse\Core\Logbook\Payload\{Absence, Dose, Measurement, Note, Opening, UseCount};
 @endphp
 <x-layout title="Set it right" place="logbook">
     <form method="post" action="{{ route('entries.correct', $entry) }}" class="narrow stack">
@@ -8,7 +8,7 @@
         <h1>What should it have said?</h1>
         <section class="tile">
             <p class="muted">It says: {{ $words }}. The old line stays in the logbook, struck out, and the dates follow from the new one.</p>
-            @if ($says instanceof Away)
+            @if ($says instanceof Absence)
                 <div class="row g-3">
                     <div class="col-6"><x-field name="from" label="From" type="date" :value="(string) $says->from" required/></div>
                     <div class="col-6"><x-field name="to" label="To, that day too" type="date" :value="(string) $says->to" required/></div>
@@ -43,7 +43,7 @@
                     <div class="col-4 field"><label class="form-label" for="f-unit">in</label><select class="form-select" id="f-unit" name="unit">@foreach ($measures as $unit)<option value="{{ $unit }}" @selected(old('unit', $says->portion?->unit->value) === $unit)>{{ __("units.portions.$unit") }}</option>@endforeach</select></div>
                     <div class="col-4"><x-field name="strength" label="Strength, %" inputmode="decimal" :value="$says->strength"/></div>
                 </div>
-            @elseif ($says instanceof Counter)
+            @elseif ($says instanceof UseCount)
                 <x-field name="uses" :label="$says->over ? 'How many in these '.$says->over.' days' : 'How many'" type="number" step="any" min="0" inputmode="decimal" :value="$says->uses" required/>
             @elseif ($reading)
                 <x-field name="number" :label="trim($reading->name.', '.$field->name, ', ')" type="number" step="any" min="0" inputmode="decimal" :value="$field->written($says->number)" required/>

@@ -50,8 +50,8 @@
             @if ($kit->items || $kit->agents)
                 <section class="tile"><h2>Within reach</h2>
                     <ul class="clean-list small">
-                        @foreach ($kit->items as $item)<li>{{ strtr($handbook->kitName($item->id), $words) }}@if ($item->if) <span class="muted small">{{ App\Words\KitWords::why($item->if) }}</span>@endif</li>@endforeach
-                        @foreach ($kit->agents as $agent)<li>{{ ($agent->sure ?? $agent->most)->inKitchen($measures) }} {{ $handbook->agent($agent->id)->name }}@if ($agent->if) <span class="muted small">{{ $agent->sure ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($measures), 'why' => App\Words\KitWords::why($agent->if)]) : App\Words\KitWords::why($agent->if) }}</span>@endif</li>@endforeach
+                        @foreach ($kit->items as $item)<li>{{ strtr($handbook->kitName($item->id), $words) }}@if ($item->if) <span class="muted small">{{ App\Care\Words\KitWords::why($item->if) }}</span>@endif</li>@endforeach
+                        @foreach ($kit->agents as $agent)<li>{{ ($agent->sure ?? $agent->most)->inKitchen($measures) }} {{ $handbook->agent($agent->id)->name }}@if ($agent->if) <span class="muted small">{{ $agent->sure ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($measures), 'why' => App\Care\Words\KitWords::why($agent->if)]) : App\Care\Words\KitWords::why($agent->if) }}</span>@endif</li>@endforeach
                     </ul>
                 </section>
             @endif

@@ -5,8 +5,8 @@
     <h1>{{ $machines ? 'What stands in your kitchen.' : 'Nothing stands in your kitchen yet.' }}</h1>
     <div class="machines">
         @foreach ($machines as $care)
-            @php($worst = App\Care\CareReader::byUrgency([$care])[0] ?? null)
-            <a class="tile machine-tile" href="{{ route('machines.show', $care->machine) }}" @if ($worst) {{ App\View\Pages\CareFacts::of($worst) }} @endif>
+            @php($worst = App\Care\Readers\CareReader::byUrgency([$care])[0] ?? null)
+            <a class="tile machine-tile" href="{{ route('machines.show', $care->machine) }}" @if ($worst) {{ App\View\Pages\Rhythm\CareFacts::of($worst) }} @endif>
                 <x-glass :wear="$worst?->rhythm->wear ?? 0" :size="96" :unknown="$worst === null || $worst->neverOpened()"/>
                 <span>
                     <strong class="display">{{ $care->machine->name }}</strong><br>

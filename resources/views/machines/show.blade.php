@@ -24,7 +24,7 @@
                             <li>
                                 <a class="row-link" href="{{ route('machines.show', [$machine, 'task' => $line->care->task->id]) }}#task">
                                     {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg(40, $line->care->neverOpened()) !!}
-                                    <span {{ App\View\Pages\CareFacts::of($line->care) }}><strong>{{ $line->care->name() }}</strong> <span class="muted">{{ $line->when() }}</span></span>
+                                    <span {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->care->name() }}</strong> <span class="muted">{{ $line->when() }}</span></span>
                                 </a>
                             </li>
                         @endforeach

@@ -26,7 +26,7 @@
                     <x-glass :wear="$care->rhythm->wear" :size="56" :unknown="$care->neverOpened()"/>
                     <div>
                         <h2 id="year-{{ $care->task->id }}"><a href="{{ route('machines.show', [$shown->machine, 'task' => $care->task->id]) }}#task">{{ $care->name() }}</a></h2>
-                        <p {{ App\View\Pages\CareFacts::of($care) }}><strong>{{ $line->when() }}</strong> <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $care->task->id]) }}">why?<span class="visually-hidden"> {{ $care->name() }}</span></a></p>
+                        <p {{ App\View\Pages\Rhythm\CareFacts::of($care) }}><strong>{{ $line->when() }}</strong> <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $care->task->id]) }}">why?<span class="visually-hidden"> {{ $care->name() }}</span></a></p>
                     </div>
                     <p class="year__now"><strong>{{ Uses::interval($year->interval, $year->unit) }}</strong> <span class="muted">{{ $year->taught ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught]) : 'to begin with' }}</span></p>
                 </div>

@@ -34,7 +34,7 @@
                 <h1>Everything is done{{ $openEnds ? ', but not everything is right' : '' }}.</h1>
                 <div class="step__body">
                     @if ($openEnds)
-                        <p class="step__say hazard">Still open: {{ App\Words\OpenEndWords::list($round, $openEnds) }}.</p>
+                        <p class="step__say hazard">Still open: {{ App\Care\Words\OpenEndWords::list($round, $openEnds) }}.</p>
                     @else
                         <p class="step__say">Finish the round, and the next date follows from what you found.</p>
                     @endif
@@ -99,7 +99,7 @@
                     <details>
                         <summary>Stop the round for good</summary>
                         @if ($openEnds)
-                            <p class="hazard">Left open: {{ App\Words\OpenEndWords::list($round, $openEnds) }}.</p>
+                            <p class="hazard">Left open: {{ App\Care\Words\OpenEndWords::list($round, $openEnds) }}.</p>
                             <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required> I know.</label>
                         @else
                             <p class="muted small">What you ticked stays in the logbook. To go on later, pause instead.</p>

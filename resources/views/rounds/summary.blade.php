@@ -10,7 +10,7 @@
             <h1>{{ $stopped ? 'Stopped half-way.' : 'Done.' }}@if ($next) {{ $next['task'] }} {{ $next['when'] }}.@endif</h1>
             @foreach ($opened as $each)@if ($each->learned)<p class="step__say">{{ count($opened) > 1 ? $each->line->care->name().': ' : '' }}{{ $each->learned }}</p>@endif @endforeach
             @if ($round->open_ends)
-                <p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, and has been put right since' : 'Left open' }}: {{ App\Words\OpenEndWords::list($round, $round->leftOpen()) }}.</strong>{{ $round->settled_at ? '' : " Don't use it before it is put right." }}</p>
+                <p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, and has been put right since' : 'Left open' }}: {{ App\Care\Words\OpenEndWords::list($round, $round->leftOpen()) }}.</strong>{{ $round->settled_at ? '' : " Don't use it before it is put right." }}</p>
             @endif
             @foreach ($opened as $each)
                 <x-due-lines :lines="[$each->line]" :today="$today" :level="$loop->first ? 'h2' : 'h3'"/>

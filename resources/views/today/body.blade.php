@@ -9,7 +9,7 @@
     <section class="tile tile--hazard mb-3">
         <h2>{{ $open->machine->name }} is not as it should be</h2>
         <p class="mb-0">
-            The round of {{ Dates::short(GoodRinse\Core\Quantity\Day::at($open->ended_at, $household->zone())) }} ended with this open: {{ App\Words\OpenEndWords::list($open, $open->leftOpen()) }}.
+            The round of {{ Dates::short(GoodRinse\Core\Quantity\Day::at($open->ended_at, $household->zone())) }} ended with this open: {{ App\Care\Words\OpenEndWords::list($open, $open->leftOpen()) }}.
             Don't use it before it is put right.
         </p>
         <form method="post" action="{{ route('rounds.settle', $open) }}" class="mt-2 mb-0">@csrf<button class="push">It is put right</button></form>
@@ -67,7 +67,7 @@
                                 @csrf
                                 <input type="hidden" name="how" value="stopped">
                                 @if ($openEnds)
-                                    <p class="hazard mb-2">Left open: {{ App\Words\OpenEndWords::list($running, $openEnds) }}.</p>
+                                    <p class="hazard mb-2">Left open: {{ App\Care\Words\OpenEndWords::list($running, $openEnds) }}.</p>
                                     <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required> I know.</label>
                                 @else
                                     <p class="muted small mb-2">What you ticked stays in the logbook.</p>

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Reminders;
+
+use App\Models\User;
+
+/** Changes when a household is reminded by mail, and whether this person is. */
+final readonly class ChangeReminders
+{
+    /**
+     * @param int $hour      0 to 23, on the household's clock
+     * @param int $quietFrom hour from which no mail is sent
+     * @param int $quietTo   hour until which no mail is sent
+     */
+    public function handle(User $person, bool $wanted, int $hour, int $quietFrom, int $quietTo): void
+    {
+        $person->home()->update(['digest_hour' => $hour, 'quiet_from' => $quietFrom, 'quiet_to' => $quietTo]);
+        $person->reminders = $wanted;
+        $person->save();
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Traces;
+
+use App\Actions\Logbook\ActionRefused;
+use App\Actions\Logbook\EntryDraft;
+use App\Actions\Logbook\WriteEntries;
+use App\Models\Entry;
+use App\Models\Machine;
+use App\Models\Trace;
+use App\Models\User;
+use App\Support\DerivedUlid;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\Symptom;
+use GoodRinse\Core\Quantity\Day;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/** Writes down what was noticed, and begins to look for what it comes from when that is wanted. */
+final readonly class BeginTrace
+{
+    public function __construct(private ClockInterface $clock, private Handbook $handbook, private WriteEntries $write)
+    {
+    }
+
+    /**
+     * @param string       $id       ULID from the page, so that a second click writes nothing
+     * @param list<string> $symptoms ids
+     * @param Day          $since    day it was first noticed
+     * @param string|null  $task     care task that it points to, which makes that due; asked about once it is done
+     *
+     * @return Trace|null null when it is only written down
+     *
+     * @throws ActionRefused when that day lies in the future
+     * @throws UnknownEntry  for a symptom or task the kind does not have
+     */
+    public function handle(Machine $machine, User $by, string $id, array $symptoms, ?string $where, string $badly, Day $since, bool $look, ?string $task = null): ?Trace
+    {
+        $trouble = $this->handbook->trouble($machine->kind);
+        $part = null === $task ? null : $this->handbook->kind($machine->kind)->task($task)->part;
+        $now = $this->clock->now();
+        $today = Day::at($now, $by->home()->zone());
+        if ($since->isAfter($today)) {
+            throw ActionRefused::inTheFuture();
+        }
+        $at = DayOrder::moment($since, $now, $by->home()->zone());
+        $noted = $drafts = [];
+        foreach ($symptoms as $symptom) {
+            $known = $trouble->symptoms[$symptom] ?? throw UnknownEntry::named("symptom of a $machine->kind", $symptom);
+            $entry = DerivedUlid::of($id, $symptom);
+            $noted[] = ['symptom' => $symptom, 'entry' => $entry];
+            $drafts[] = new EntryDraft(new Symptom($symptom, $task, $known->where ? $where : null, $badly), $at, Entry::BY_HAND, $machine, $part, id: $entry);
+        }
+
+        return DB::transaction(function () use ($machine, $by, $id, $noted, $drafts, $look, $now): ?Trace {
+            $this->write->handle($by->home(), $by, $drafts);
+            if (!$look) {
+                return null;
+            }
+            $there = Trace::query()->find($id);
+            if (null !== $there) {
+                return $there->household_id === $machine->household_id ? $there : throw ActionRefused::idTaken();
+            }
+            $trace = new Trace(['household_id' => $machine->household_id, 'machine_id' => $machine->id, 'symptoms' => $noted, 'steps' => [], 'begun_at' => $now]);
+            $trace->id = $id;
+            $trace->save();
+
+            return $trace;
+        });
+    }
+}

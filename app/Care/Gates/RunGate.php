@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Gates;
+
+use App\Care\Readers\OpenRounds;
+use App\Care\Words\OpenEndWords;
+use App\Models\Round;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Machine\Part;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Round\OpenEnd;
+use GoodRinse\Core\Round\OpenEnds;
+use GoodRinse\Core\Round\Progress;
+
+/** Says what is not as it must be before a step runs the machine. */
+final readonly class RunGate
+{
+    public function __construct(private Handbook $handbook, private OpenRounds $apart)
+    {
+    }
+
+    /** In words; null when nothing stands in the way. */
+    public function trouble(Round $round, Step $step, Progress $progress): ?string
+    {
+        if (!$step->runsTheMachine()) {
+            return null;
+        }
+        $needed = array_keys(array_filter($this->handbook->kind($round->machine->kind)->parts(), static fn (Part $part): bool => $part->needed));
+        $said = [];
+        $open = new OpenEnds($progress);
+        $here = $open->beforeRunning($step, $needed);
+        if ([] !== $here) {
+            $said[] = OpenEndWords::list($round, $here);
+        }
+        foreach ($this->apart->elsewhere($round->machine, $round) as [$other, $ends]) {
+            $off = array_values(array_filter($ends, static fn (OpenEnd $end): bool => !$open->putsRight($end) && (OpenEnd::PART_OFF !== $end->kind || in_array($end->what, $needed, true))));
+            if ([] !== $off) {
+                $said[] = OpenEndWords::list($other, $off);
+            }
+        }
+
+        return [] === $said ? null : implode(', ', array_unique($said));
+    }
+}

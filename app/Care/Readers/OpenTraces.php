@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Readers;
+
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Trace;
+use GoodRinse\Core\Handbook\Handbook;
+use Illuminate\Database\Eloquent\Collection;
+use Psr\Clock\ClockInterface;
+
+/** Knows which traces go on, and which fixes are to be asked after. */
+final readonly class OpenTraces
+{
+    public function __construct(private ClockInterface $clock, private Handbook $handbook, private HistoryReader $histories)
+    {
+    }
+
+    /**
+     * @param array<string, Machine> $machines of the household, by id
+     *
+     * @return array{list<Trace>, list<Trace>} those that go on, and those to be asked after
+     */
+    public function of(Household $household, array $machines): array
+    {
+        /** @var Collection<int, Trace> $traces */
+        $traces = Trace::query()->where('household_id', $household->id)->where(static fn ($query) => $query->whereNull('ended_at')->orWhere(static fn ($query) => $query->where('ended_how', Trace::FIXED)->whereNull('held')))->orderBy('id')->get()
+            ->each(static fn (Trace $trace): Trace => $trace->setRelation('machine', $machines[$trace->machine_id]));
+
+        return [
+            array_values($traces->filter(static fn (Trace $trace): bool => null === $trace->ended_at)->all()),
+            array_values($traces->filter(fn (Trace $trace): bool => null !== $trace->ended_at && $this->isToBeAsked($trace, $household))->all()),
+        ];
+    }
+
+    public function isToBeAsked(Trace $trace, Household $household): bool
+    {
+        if (null === $trace->ended_at || Trace::FIXED !== $trace->ended_how || null !== $trace->held) {
+            return false;
+        }
+        $asking = $this->handbook->asking();
+        $uses = $this->histories->usesSince($trace->machine, $household->zone(), $trace->ended_at->toDateTimeImmutable(), $this->clock->now());
+
+        return $asking->asksWhetherItHeld($uses, $trace->ended_at->toDateTimeImmutable(), $this->clock->now());
+    }
+}

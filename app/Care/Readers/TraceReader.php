@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Readers;
+
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Trace;
+use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Fault\FaultCheck;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Trace\Diagnosis;
+use GoodRinse\Core\Trace\Evidence;
+use GoodRinse\Core\Trace\MachineFaults;
+use GoodRinse\Core\Trace\Prices;
+
+/** Reads what a trace comes to, with what the logbook already knows and what was confirmed before. */
+final readonly class TraceReader
+{
+    public function __construct(private Handbook $handbook, private CareReader $care, private FixHistory $fixes, private VesselReader $vessels)
+    {
+    }
+
+    public function trouble(Machine $machine, Household $household): FaultCatalog
+    {
+        $minutes = [];
+        foreach ($this->care->machine($machine, $household)->tasks as $task) {
+            $minutes[$task->fullest()] ??= ceil($task->estimate->hands->value);
+        }
+
+        return ($this->handbook->trouble($machine->kind) ?? abort(404))->taking($minutes);
+    }
+
+    public function read(Trace $trace, Household $household): Diagnosis
+    {
+        $machine = $trace->machine;
+        $trouble = $this->trouble($machine, $household);
+        $known = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
+        $model = (new MachineFaults())->model($trouble, $machine->traits, new Prices($household->hour_value, $household->call_fee), $known, [], $this->fixes->confirmed($machine, $household));
+        $told = $this->told($trace, $household);
+        $with = fn (Evidence $evidence): Evidence => new Evidence(
+            array_values(array_filter([...$told, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer))),
+            array_values(array_filter($evidence->failed, static fn (string $id): bool => [] !== array_filter($model->actions, static fn ($action): bool => $action->id === $id))),
+            $evidence->skipped,
+        );
+
+        return Diagnosis::of($model, $with($trace->evidence()), $with($trace->evidence(max(0, count($trace->steps) - 1))));
+    }
+
+    /** The likeliest of the suspects that an action removes; null when it removes none of them. */
+    public function causeOf(Trace $trace, Household $household, string $action): ?string
+    {
+        $fixes = $this->trouble($trace->machine, $household)->actions[$action]->fixes ?? [];
+        $best = null;
+        $most = 0.0;
+        foreach ($this->read($trace, $household)->suspects as $cause => $chance) {
+            if ($chance * ($fixes[$cause] ?? 0.0) > $most) {
+                [$best, $most] = [$cause, $chance * $fixes[$cause]];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<array{string, string}> answers that openings of the last days give by themselves */
+    private function told(Trace $trace, Household $household): array
+    {
+        $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
+        $told = [];
+        foreach ($this->trouble($trace->machine, $household)->checks as $check) {
+            $result = in_array($check->id, $answered, true) ? null : $this->fromLogbook($check, $trace, $household) ?? $this->fromVessels($check, $trace->machine, $household);
+            if (null !== $result) {
+                $told[] = [$check->id, $result];
+            }
+        }
+
+        return $told;
+    }
+
+    /** The result that something left in a vessel of the machine stands for. */
+    private function fromVessels(FaultCheck $check, Machine $machine, Household $household): ?string
+    {
+        if (null === $check->residue || !$check->when->holds($machine->traits)) {
+            return null;
+        }
+        [$vessel, $result] = $check->residue;
+        foreach ($this->vessels->household($household) as $record) {
+            if ($record->machine === $machine->id && $record->vessel === $vessel && [] !== array_filter($record->residues, fn (Residue $residue): bool => $this->handbook->chemistry()->isReactive($residue->agent))) {
+                return $result;
+            }
+        }
+
+        return null;
+    }
+
+    private function fromLogbook(FaultCheck $check, Trace $trace, Household $household): ?string
+    {
+        if (null === $check->task || null === $check->told || !$check->when->holds($trace->machine->traits)) {
+            return null;
+        }
+        $last = ($this->care->machine($trace->machine, $household)->tasks[$check->task] ?? null)?->history->last();
+        if (null === $last || $last->symptom || !$this->handbook->asking()->isFresh($last->day, Day::at($trace->begun_at, $household->zone()))) {
+            return null;
+        }
+
+        return $last->left->value >= $this->handbook->rhythmModel()->cleanBy ? $check->told[0] : $check->told[1];
+    }
+
+    /**
+     * Whether the handbook still has a check with that result.
+     *
+     * @param list<\GoodRinse\Core\Trace\Check> $checks
+     * @param array{string, string}             $answer
+     */
+    private static function has(array $checks, array $answer): bool
+    {
+        foreach ($checks as $check) {
+            if ($check->id === $answer[0]) {
+                return isset($check->results[$answer[1]]);
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Care\Readers\CareReader;
+use App\Care\Readers\VesselReader;
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Round;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Order\OrderConflict;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Round\ComposedProcedure;
+use GoodRinse\Core\Round\Composer;
+
+/** Composes what a round follows, for a machine as it stands now. */
+final readonly class RoundComposer
+{
+    public function __construct(private Handbook $handbook, private CareReader $care, private CoreInputs $surroundings, private VesselReader $vessels)
+    {
+    }
+
+    /**
+     * @throws UnknownEntry  when the kind has no such procedure
+     * @throws OrderConflict when they contradict each other
+     */
+    public function procedure(Machine $machine, Household $household, MachineKind $kind, ProcedureSet $set): ComposedProcedure
+    {
+        $care = $this->care->machine($machine, $household);
+        $since = [];
+        foreach (array_keys($kind->chains($set)) as $id) {
+            $task = $kind->taskOf($id)->id ?? '';
+            $since[$task] ??= $care->usesSince($task);
+        }
+
+        return (new Composer($this->handbook))->compose($kind, $set, $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since));
+    }
+
+    /**
+     * What a running round follows, composed anew for its machine as it stands now; null when a step that was
+     * done would not be in it any more.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function script(Round $round, Household $household): ?array
+    {
+        if ([] === $round->procedures) {
+            return null;
+        }
+        try {
+            $set = ProcedureSet::from($round->procedures);
+            $composed = $this->procedure($round->machine, $household, $this->handbook->kind($round->machine->kind), $set);
+            $script = null === $composed->procedure ? null : $this->handbook->excerpt($round->machine->kind, $set, $composed->binding);
+        } catch (UnknownEntry|OrderConflict) {
+            return null;
+        }
+        $steps = null === $script ? [] : array_column($script['kinds'][0]['steps'] ?? [], 'id');
+
+        return [] === array_diff($round->ticks()->pluck('step')->all(), $steps) ? $script : null;
+    }
+}

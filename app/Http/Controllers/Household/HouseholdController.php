@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Household;
+
+use App\Actions\Household\ChangeHousehold;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Household\HouseholdRequest;
+use GoodRinse\Core\Dose\Descaling;
+use GoodRinse\Core\Handbook\Handbook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** People, time zone, measures, water and rules. */
+final class HouseholdController extends Controller
+{
+    public function edit(Request $request, Handbook $handbook): View
+    {
+        $household = $this->person($request)->home();
+
+        return view('household.edit', [
+            'household' => $household,
+            'units' => (new Descaling($handbook->doseModel()))->hardnessUnits(),
+            'strengths' => $handbook->agent('white-vinegar')->strengths,
+            'devices' => $household->devices()->with('machine')->orderBy('name')->get(),
+            'members' => $household->members()->orderBy('name')->get(),
+            'invitations' => $household->invitations()->whereNull('used_at')->where('expires_at', '>', app(ClockInterface::class)->now())->orderBy('created_at')->get(),
+        ]);
+    }
+
+    public function update(HouseholdRequest $request, ChangeHousehold $change): RedirectResponse
+    {
+        $household = $this->person($request)->home();
+        $change->handle($household, $request->string('name')->toString(), $request->string('timezone')->toString(), $request->measures(), $request->hardness(), $request->hardnessUnit(), $request->vinegarStrength(), !$request->boolean('no_harsh'), ...[...$request->prices(), $request->currency()]);
+
+        return redirect()->route('household')->with('did', __('household.saved'));
+    }
+}

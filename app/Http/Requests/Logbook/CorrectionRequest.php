@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Logbook;
+
+use App\Actions\Logbook\ActionRefused;
+use App\Http\Requests\UlidRequest;
+use App\Models\Entry;
+use App\Models\Machine;
+use App\Models\User;
+use App\View\Words\HouseMeasures;
+use GoodRinse\Core\Handbook\Care\CareTask;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Scale\Grade;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\Absence;
+use GoodRinse\Core\Logbook\Payload\Dose;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\Note;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Logbook\Payload\UseCount;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Portion;
+use Illuminate\Validation\Rule;
+use Psr\Clock\ClockInterface;
+
+/** What an entry should have said: the same kind of thing, on another day, of another part, or in another amount. */
+final class CorrectionRequest extends UlidRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $says = $this->entry()->says();
+        $day = ['required', 'string', 'date_format:Y-m-d', 'after:1999-12-31'];
+
+        return parent::rules() + match (true) {
+            $says instanceof Opening => ['task' => ['required', 'string', Rule::in(array_keys($this->tasks()))]] + (null === $says->found ? [] : ['found' => ['required', 'string', Rule::in($this->grades())], 'left' => ['required', 'string', Rule::in($this->grades())]]),
+            $says instanceof Dose => ['amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'], 'unit' => ['nullable', Rule::in(array_keys(Portion::measures(HouseMeasures::now())))], 'strength' => ['nullable', 'numeric', 'between:1,100']],
+            $says instanceof UseCount => ['uses' => ['required', 'numeric', null === $says->over ? 'gt:0' : 'min:0', 'max:1000']],
+            $says instanceof Measurement && null !== $says->number => ['number' => ['required', 'numeric', 'between:0,100000']],
+            $says instanceof Note => ['text' => ['required', 'string', 'max:'.Note::LONGEST]],
+            $says instanceof Absence => ['from' => $day, 'to' => [...$day, 'after_or_equal:from', 'before:2100-01-01']],
+            default => [],
+        } + ($says instanceof Absence ? [] : ['on' => $day, 'at' => ['nullable', 'string', 'date_format:H:i']]) + ['machine' => ['nullable', 'string', Rule::in(array_map(static fn (Machine $machine): string => $machine->id, $this->alike()))]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['to.after_or_equal' => (string) __('machines.away_order')];
+    }
+
+    public function entry(): Entry
+    {
+        $entry = $this->route('entry');
+
+        return $entry instanceof Entry ? $entry : abort(404);
+    }
+
+    /** @throws ActionRefused for a grade that is not of the part's scale */
+    public function says(): Payload
+    {
+        $says = $this->entry()->says();
+
+        return match (true) {
+            $says instanceof Opening => $this->opening($says),
+            $says instanceof Dose => new Dose($says->agent, $says->vessel, $this->filled('amount') ? Portion::measured($this->float('amount'), $this->filled('unit') ? $this->string('unit')->toString() : 'ml') : null, $this->filled('strength') ? $this->float('strength') : null),
+            $says instanceof UseCount => new UseCount($says->unit, $this->float('uses'), $says->over),
+            $says instanceof Measurement && null !== $says->number => new Measurement($says->what, HouseMeasures::field(app(Handbook::class)->reading($says->what)->unit)->kept($this->float('number')), $says->of, $says->picks),
+            $says instanceof Note => new Note(trim($this->string('text')->toString())),
+            $says instanceof Absence => new Absence(Day::of($this->string('from')->toString()), Day::of($this->string('to')->toString()), $says->reason),
+            default => $says,
+        };
+    }
+
+    private function opening(Opening $says): Opening
+    {
+        $task = $this->string('task')->toString();
+        if (null === $says->found) {
+            return new Opening($task, null, $says->left, $says->how);
+        }
+        $handbook = app(Handbook::class);
+        $machine = $this->machine();
+        $scale = $handbook->scales()->scale(null === $machine ? 'mesh' : $handbook->kind($machine->kind)->scaleOf($task, $machine->traits));
+        $fraction = static function (string $id) use ($scale): \GoodRinse\Core\Quantity\Fraction {
+            foreach ($scale->grades as $grade) {
+                if ($grade->id === $id) {
+                    return $grade->fraction;
+                }
+            }
+            throw UnknownEntry::named('grade of this part', $id);
+        };
+        $kept = $scale->nearest($says->found)->id === $this->string('found')->toString() && $task === $says->task;
+        $found = $kept ? $says->found : $fraction($this->string('found')->toString());
+        $left = $fraction($this->string('left')->toString());
+
+        return new Opening($task, $found, $left->value > $found->value ? $found : $left, $kept ? $says->how : Opening::BY_GRADE);
+    }
+
+    /** When it happened: the hour where it is known, else where its day stands. */
+    public function happenedAt(): \DateTimeImmutable
+    {
+        $entry = $this->entry();
+        if ($entry->says() instanceof Absence) {
+            return $entry->happened_at->toDateTimeImmutable();
+        }
+        $zone = $this->home()->zone();
+        $day = Day::of($this->string('on')->toString());
+        if (!$this->filled('at')) {
+            return DayOrder::moment($day, app(ClockInterface::class)->now(), $zone);
+        }
+        $was = $entry->happened_at->setTimezone($zone);
+        if ($was->format('Y-m-d H:i') === "$day {$this->string('at')}") {
+            return $entry->happened_at->toDateTimeImmutable();
+        }
+        [$hour, $minute] = array_map(intval(...), explode(':', $this->string('at')->toString()));
+
+        return $day->atTime($hour, $minute, $zone);
+    }
+
+    /** The machine it was on: another of the same kind, or the one it said. */
+    public function machine(): ?Machine
+    {
+        foreach ($this->alike() as $machine) {
+            if ($machine->id === $this->input('machine')) {
+                return $machine;
+            }
+        }
+
+        return $this->entry()->machine;
+    }
+
+    public function part(): ?string
+    {
+        $says = $this->entry()->says();
+
+        return $says instanceof Opening ? ($this->tasks()[$this->string('task')->toString()]->part ?? $this->entry()->part) : $this->entry()->part;
+    }
+
+    /** @return list<Machine> of the same kind */
+    private function alike(): array
+    {
+        $machine = $this->entry()->machine;
+
+        return null === $machine ? [] : array_values($this->home()->machines()->where('kind', $machine->kind)->get()->all());
+    }
+
+    /** @return array<string, CareTask> */
+    private function tasks(): array
+    {
+        $machine = $this->entry()->machine;
+
+        return null === $machine ? [] : app(Handbook::class)->kind($machine->kind)->tasksFor($machine->traits);
+    }
+
+    /** @return list<string> */
+    private function grades(): array
+    {
+        $machine = $this->machine();
+        $task = $this->string('task')->toString();
+        $handbook = app(Handbook::class);
+
+        return null === $machine || !isset($this->tasks()[$task]) ? [] : array_map(static fn (Grade $grade): string => $grade->id, $handbook->scales()->scale($handbook->kind($machine->kind)->scaleOf($task, $machine->traits))->grades);
+    }
+
+    private function home(): \App\Models\Household
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user->home() : abort(401);
+    }
+}

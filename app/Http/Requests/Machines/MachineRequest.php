@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Machines;
+
+use App\Models\Machine;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Machine\Option;
+use GoodRinse\Core\Handbook\MachineKind;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A machine as a person describes it; what can be asked comes from the handbook. */
+final class MachineRequest extends FormRequest
+{
+    use DescribesUse;
+    use DescribesHistory;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $kinds = app(Handbook::class)->kindNames();
+        $rules = [
+            'name' => ['required', 'string', 'max:60'],
+            'place' => ['nullable', 'string', 'max:60'],
+            'model' => ['nullable', 'string', 'max:60'],
+            'serial' => ['nullable', 'string', 'max:60'],
+        ];
+        if (null === $this->machine()) {
+            $rules += ['id' => ['required', 'string', 'ulid'], 'kind' => ['required', 'string', Rule::in(array_keys($kinds))]];
+        }
+        $kind = $this->input('kind');
+        if (null === $this->machine() && (!is_string($kind) || !isset($kinds[$kind]))) {
+            return $rules;
+        }
+        foreach ($this->kind()->traits() as $trait) {
+            $rules["traits.$trait->id"] = ['nullable', ...$this->answerRules($trait->options, $trait->number, $trait->unit)];
+        }
+        $rules['water'] = ['nullable', ...$this->answerRules(array_column($this->feels(), 0), null)];
+
+        return null === $this->machine() ? $rules + $this->useRules($this->kind()) + $this->beforeRules($this->kind()) : $rules;
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        $names = [];
+        $kind = $this->input('kind');
+        if (null !== $this->machine() || (is_string($kind) && isset(app(Handbook::class)->kindNames()[$kind]))) {
+            $names = $this->useNames($this->kind());
+            foreach ($this->kind()->traits() as $trait) {
+                $names["traits.$trait->id"] = rtrim(mb_strtolower($trait->ask), '?');
+            }
+        }
+
+        return $names;
+    }
+
+    public function kind(): MachineKind
+    {
+        return app(Handbook::class)->kind($this->machine()->kind ?? $this->string('kind')->toString());
+    }
+
+    public function place(): ?string
+    {
+        return $this->said('place');
+    }
+
+    /** What was typed in a field; null when nothing was. */
+    public function said(string $field): ?string
+    {
+        return $this->filled($field) ? $this->string($field)->toString() : null;
+    }
+
+    /** @return array<string, string> what somebody knows; as it was where the form did not ask */
+    public function traits(): array
+    {
+        $traits = [];
+        foreach ($this->kind()->traits() as $trait) {
+            $said = $this->said("traits.$trait->id");
+            $said = $this->has("traits.$trait->id") ? (null === $said ? null : $this->saidOf($trait, $said)) : $this->machine()->traits[$trait->id] ?? null;
+            if (null !== $said) {
+                $traits[$trait->id] = $said;
+            }
+        }
+
+        return $traits;
+    }
+
+    /** How hard the water is said to be, in °dH; null where nobody knows. */
+    public function water(): ?float
+    {
+        foreach ($this->feels() as [$feel, $degrees]) {
+            if ($feel->id === $this->input('water')) {
+                return $degrees;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{Option, float}> */
+    private function feels(): array
+    {
+        return app(Handbook::class)->doseModel()->feels;
+    }
+
+    /** @return array<string, string|float> as they were, where the machine is known */
+    public function habits(): array
+    {
+        return $this->machine()->habits ?? $this->saidHabits($this->kind());
+    }
+
+    /** @return array<string, string> as they were, where the machine is known */
+    public function schools(): array
+    {
+        return $this->machine()->schools ?? $this->saidSchools($this->kind());
+    }
+
+    private function machine(): ?Machine
+    {
+        $machine = $this->route('machine');
+
+        return $machine instanceof Machine ? $machine : null;
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Rounds;
+
+use App\Actions\Rounds\TickInput;
+use App\Care\Words\KitWords;
+use App\Http\Requests\UlidRequest;
+use App\Models\Round;
+use GoodRinse\Core\Logbook\Payload\Note;
+use GoodRinse\Core\Round\Tick;
+use Illuminate\Validation\Rule;
+
+final class TickRequest extends UlidRequest
+{
+    use AcceptsPhoto;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $sent = $this->all();
+
+        return [...parent::rules(), 'step' => ['required', 'string', 'max:40']] + array_filter([
+            'answer' => ['nullable', 'string', 'max:40'],
+            'share' => ['nullable', 'numeric', 'between:0,3'],
+            'strength' => ['nullable', 'numeric', 'between:1,100'],
+            'note' => ['nullable', 'string', 'max:'.Note::LONGEST],
+            'how' => ['nullable', Rule::in([Tick::DONE, Tick::SKIPPED, Tick::COUNTING])],
+            'r' => ['nullable', 'array', 'max:20'],
+            'kit' => ['nullable', 'array', 'max:40', $this->allAtHand(...)],
+            'kit.*' => ['string', 'max:60'],
+            'have' => ['nullable', 'array', 'max:40'],
+            'left' => ['nullable', 'array', 'max:12'],
+            'left.*' => ['nullable', 'integer', 'between:0,40'],
+            'ago' => ['nullable', 'integer', 'min:0'],
+            'also' => ['nullable', 'string', 'max:40'],
+            'wait' => ['nullable', 'string', 'max:20'],
+            'photo_id' => ['required', 'string', 'ulid'],
+            'photo' => $this->photoRules(),
+        ], static fn (string $field): bool => isset($sent['photo_id' === $field ? 'photo' : explode('.', $field)[0]]), ARRAY_FILTER_USE_KEY);
+    }
+
+    public function draft(): TickInput
+    {
+        return new TickInput(
+            $this->ulid(),
+            $this->string('step')->toString(),
+            $this->answer(),
+            $this->note(),
+            $this->boolean('overruled'),
+            $this->filled('share') ? $this->float('share') : 1.0,
+            $this->filled('strength') ? $this->float('strength') : null,
+            $this->boolean('happened'),
+            $this->filled('how') ? $this->string('how')->toString() : Tick::DONE,
+            (array) $this->input('r', []),
+            $this->notAtHand(),
+            $this->leftOver(),
+            $this->boolean('knows'),
+            $this->filled('ago') ? $this->integer('ago') : null,
+            $this->filled('also') ? $this->string('also')->toString() : null,
+            $this->filled('wait') ? $this->string('wait')->toString() : null,
+            $this->boolean('ended'),
+        );
+    }
+
+    /** Nothing may be missing unless the person goes on without it. */
+    private function allAtHand(string $attribute, mixed $value, \Closure $fail): void
+    {
+        if ([] !== $this->notAtHand() && !$this->boolean('without')) {
+            $round = $this->route('round');
+            $fail((string) __('rounds.missing', ['what' => $round instanceof Round ? KitWords::list($round, $this->notAtHand()) : '']));
+        }
+    }
+
+    /** @return list<string> kit ids that were shown and not ticked off */
+    private function notAtHand(): array
+    {
+        $texts = fn (string $key): array => array_filter((array) $this->input($key, []), is_string(...));
+
+        return array_values(array_diff($texts('kit'), $texts('have')));
+    }
+
+    /** @return array<string, int> */
+    private function leftOver(): array
+    {
+        $counts = [];
+        foreach ((array) $this->input('left', []) as $piece => $count) {
+            if (is_numeric($count) && (int) $count > 0) {
+                $counts[mb_strimwidth((string) $piece, 0, 60)] = (int) $count;
+            }
+        }
+
+        return $counts;
+    }
+
+    private function answer(): ?string
+    {
+        return $this->filled('answer') ? $this->string('answer')->toString() : null;
+    }
+
+    private function note(): ?string
+    {
+        return $this->filled('note') ? $this->string('note')->toString() : null;
+    }
+
+    public function photoId(): string
+    {
+        return mb_strtoupper($this->string('photo_id')->toString());
+    }
+}

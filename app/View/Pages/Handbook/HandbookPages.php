@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Handbook;
+
+use App\Care\CoreInputs;
+use App\Care\Readers\FixHistory;
+use App\Models\Household;
+use App\Models\Machine;
+use GoodRinse\Core\Handbook\Care\Question;
+use GoodRinse\Core\Handbook\Fault\Cause;
+use GoodRinse\Core\Handbook\Fault\FaultAction;
+use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Fault\Symptom;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Round\Composer;
+use GoodRinse\Core\Round\Estimate;
+use GoodRinse\Core\Round\Expectation;
+use Illuminate\Contracts\Cache\Repository;
+
+/** What the index pages of the handbook show. */
+final readonly class HandbookPages
+{
+    private const CAUSES = 4;
+
+    /** Goes up when what is kept changes its shape. */
+    private const SHAPE = 1;
+
+    private Composer $composer;
+
+    public function __construct(private Handbook $handbook, private CoreInputs $surroundings, private FixHistory $fixes, private Repository $cache)
+    {
+        $this->composer = new Composer($handbook);
+    }
+
+    /**
+     * @param bool $all whether what is for other machines is shown too
+     *
+     * @return array<string, mixed>
+     */
+    public function procedures(Household $household, bool $all, string $query): array
+    {
+        $groups = $this->groups($household, $all);
+        foreach ($groups as $i => $group) {
+            $groups[$i]['lines'] = array_values(array_filter($group['lines'], static fn (ProcedureLine $line): bool => self::holds($line->text, $query)));
+        }
+        $groups = array_values(array_filter($groups, static fn (array $group): bool => [] !== $group['lines']));
+        $also = '' === trim($query) ? [] : array_values(array_filter($this->alsoFound($household, $all), static fn (array $found): bool => self::holds(mb_strtolower("{$found['title']} {$found['text']}"), $query)));
+
+        return [
+            'all' => $all,
+            'groups' => $groups,
+            'query' => $query,
+            'alsoFound' => $also,
+            'count' => array_sum(array_map(static fn (array $group): int => count($group['lines']), $groups)) + count($also),
+        ];
+    }
+
+    /**
+     * The procedures of every machine, each put in its order for it: kept until a machine or the handbook changes.
+     *
+     * @return list<array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>}>
+     */
+    private function groups(Household $household, bool $all): array
+    {
+        $machines = $this->machines($household);
+        $said = array_map(static fn (Machine $machine): array => [$machine->id, $machine->name, $machine->traits, $machine->apart, $machine->own_parts], array_values($machines));
+        $signs = md5(serialize([$this->handbook->version(), $said, $all, $household->harsh_chemicals, $household->hardness, $household->hardness_unit, $household->vinegar_strength]));
+        $key = sprintf('howtos.%d.%s.%d', self::SHAPE, $household->id, $all ? 1 : 0);
+        $kept = $this->cache->get($key);
+        if (is_array($kept) && $signs === ($kept['signs'] ?? null)) {
+            return $kept['groups'];
+        }
+        $groups = array_map(fn (Machine $machine): array => $this->ofMachine($machine, $household), array_values($machines));
+        foreach ($all || [] === $groups ? $this->otherKinds($household) : [] as $kind) {
+            $groups[] = $this->ofKind($kind);
+        }
+        $this->cache->forever($key, ['signs' => $signs, 'groups' => $groups]);
+
+        return $groups;
+    }
+
+    /** Whether every word that is looked for stands somewhere in the text. */
+    private static function holds(string $text, string $query): bool
+    {
+        foreach (preg_split('/\s+/', mb_strtolower($query), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            if (!str_contains($text, $word)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<string, mixed> */
+    public function schools(Household $household, bool $all): array
+    {
+        $mine = $this->kindsOf($household);
+
+        return [
+            'all' => $all,
+            'questions' => array_values(array_filter($this->handbook->questions(), static fn (Question $question): bool => $all || [] === $mine || [] === $question->kinds || [] !== array_intersect($question->kinds, $mine))),
+            'kinds' => $this->handbook->kindNames(),
+            'procedureNames' => $this->procedureNames(),
+            'rhythms' => $this->rhythms($household, $all),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function symptoms(Household $household, bool $all): array
+    {
+        $mine = $this->kindsOf($household);
+        $groups = [];
+        foreach ($this->handbook->kindNames() as $id => $name) {
+            $trouble = $this->handbook->trouble($id);
+            if (null !== $trouble && ($all || [] === $mine || in_array($id, $mine, true))) {
+                $traits = $this->machines($household)[$id]->traits ?? [];
+                $groups[] = ['kind' => $id, 'name' => $name, 'basis' => $trouble->basis, 'symptoms' => $this->symptomsOf($trouble, $traits)];
+            }
+        }
+
+        return ['all' => $all, 'groups' => $groups, 'fixed' => $this->fixes->bySymptom($household)];
+    }
+
+    /**
+     * @param array<string, string> $traits
+     *
+     * @return list<array{id: string, name: string, causes: list<array{name: string, action: FaultAction|null}>}>
+     */
+    private function symptomsOf(FaultCatalog $trouble, array $traits): array
+    {
+        $symptoms = [];
+        foreach ($trouble->symptoms as $symptom) {
+            if ($symptom->when->holds($traits)) {
+                $symptoms[] = ['id' => $symptom->id, 'name' => $symptom->name, 'causes' => $this->causesOf($symptom, $trouble, $traits)];
+            }
+        }
+
+        return $symptoms;
+    }
+
+    /**
+     * The likeliest causes: how common each is, times how surely it shows the symptom.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return list<array{name: string, action: FaultAction|null}>
+     */
+    private function causesOf(Symptom $symptom, FaultCatalog $trouble, array $traits): array
+    {
+        $causes = array_filter($trouble->causes, static fn (Cause $cause): bool => $cause->when->holds($traits) && in_array($cause->id, $symptom->pointsTo(), true));
+        usort($causes, static fn (Cause $a, Cause $b): int => $b->weight * $symptom->chance($b->id) <=> $a->weight * $symptom->chance($a->id));
+
+        return array_map(static fn (Cause $cause): array => ['name' => $cause->name, 'action' => $trouble->bestFor($cause->id, $traits)], array_slice($causes, 0, self::CAUSES));
+    }
+
+    /** @return array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>} */
+    private function ofMachine(Machine $machine, Household $household): array
+    {
+        $kind = $this->handbook->kind($machine->kind);
+        $here = $this->surroundings->circumstances($machine, $household);
+        $lines = $not = [];
+        foreach ($kind->procedureNames as $id => $name) {
+            $composed = $this->composer->compose($kind, ProcedureSet::of($id), $here);
+            if (null !== $composed->procedure) {
+                $lines[] = $this->line($kind, $composed->procedure, $machine);
+            } elseif (null !== $composed->refused && !$composed->refused->isHouseRule()) {
+                $not[$name] = $composed->refused->reason;
+            }
+        }
+
+        return ['title' => $machine->name, 'machine' => $machine->id, 'kind' => $kind->id, 'lines' => $lines, 'not' => $not];
+    }
+
+    /** @return array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>} */
+    private function ofKind(MachineKind $kind): array
+    {
+        $lines = array_map(fn (string $id): ProcedureLine => $this->line($kind, $kind->procedure($id), null), array_keys($kind->procedureNames));
+
+        return ['title' => $kind->name, 'machine' => null, 'kind' => $kind->id, 'lines' => $lines, 'not' => []];
+    }
+
+    private function line(MachineKind $kind, Procedure $procedure, ?Machine $machine): ProcedureLine
+    {
+        return ProcedureLine::of($kind->id, $procedure, Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [])), $machine);
+    }
+
+    /** @return list<MachineKind> kinds of which the household has no machine */
+    private function otherKinds(Household $household): array
+    {
+        return array_map($this->handbook->kind(...), array_values(array_diff(array_keys($this->handbook->kindNames()), $this->kindsOf($household))));
+    }
+
+    /** @return array<string, Machine> the household's machines, of each kind and make-up one */
+    private function machines(Household $household): array
+    {
+        $machines = [];
+        foreach ($household->machines()->orderBy('name')->get() as $machine) {
+            if (isset($this->handbook->kindNames()[$machine->kind])) {
+                $machines[isset($machines[$machine->kind]) ? $machine->id : $machine->kind] = $machine;
+            }
+        }
+
+        return $machines;
+    }
+
+    /** @return list<string> */
+    private function kindsOf(Household $household): array
+    {
+        return array_values(array_unique(array_map(static fn (Machine $machine): string => $machine->kind, $this->machines($household))));
+    }
+
+    /**
+     * What the search finds beside procedures: questions, symptoms, agents.
+     *
+     * @return list<array{sort: string, title: string, text: string, url: string}>
+     */
+    private function alsoFound(Household $household, bool $all): array
+    {
+        $found = [];
+        foreach ($this->schools($household, $all)['questions'] as $question) {
+            $found[] = ['sort' => 'Where they differ', 'title' => $question->question, 'text' => $question->because, 'url' => route('handbook.schools')."#$question->id"];
+        }
+        foreach ($this->symptoms($household, $all)['groups'] as $group) {
+            foreach ($group['symptoms'] as $symptom) {
+                $found[] = ['sort' => "Symptom, {$group['name']}", 'title' => $symptom['name'], 'text' => implode(', ', array_column($symptom['causes'], 'name')), 'url' => route('handbook.symptoms')."#{$group['kind']}"];
+            }
+        }
+        foreach ($this->handbook->chemistry()->agents as $agent) {
+            $found[] = ['sort' => 'Agent', 'title' => mb_strtoupper(mb_substr($agent->name, 0, 1)).mb_substr($agent->name, 1), 'text' => (string) $agent->note, 'url' => route('handbook.keep-apart')];
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, array{string, string}> kind and name by procedure */
+    private function procedureNames(): array
+    {
+        $names = [];
+        foreach (array_keys($this->handbook->kindNames()) as $kind) {
+            foreach ($this->handbook->kind($kind)->procedureNames as $id => $name) {
+                $names[$id] ??= [$kind, $name];
+            }
+        }
+
+        return $names;
+    }
+
+    /**
+     * The rhythms of every care task that practitioners recommend.
+     *
+     * @return list<array{kind: string, task: string, schools: list<array{name: string, who: string, ours: bool}>}>
+     */
+    private function rhythms(Household $household, bool $all): array
+    {
+        $rhythms = [];
+        $mine = $this->kindsOf($household);
+        foreach ($this->handbook->kindNames() as $id => $name) {
+            if (!$all && [] !== $mine && !in_array($id, $mine, true)) {
+                continue;
+            }
+            foreach ($this->handbook->kind($id)->tasks() as $task) {
+                $ours = $task->proposed([]);
+                $schools = [];
+                foreach ($task->schools as $school) {
+                    $schools[] = ['name' => $school->name, 'who' => $school->who, 'ours' => $school === $ours];
+                }
+                $rhythms[] = ['kind' => $name, 'task' => $task->name, 'schools' => $schools];
+            }
+        }
+
+        return $rhythms;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Handbook;
+
+use App\Models\Household;
+use GoodRinse\Core\Chemistry\Chart;
+use GoodRinse\Core\Handbook\Handbook;
+
+/** The keep-apart chart. */
+final readonly class KeepApartPage
+{
+    public function __construct(private Handbook $handbook)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function for(Household $household): array
+    {
+        $rules = $this->handbook->chemistry();
+
+        return [
+            'household' => $household,
+            'chart' => new Chart($rules, $household->harsh_chemicals),
+            'rules' => $rules,
+            'handbook' => $this->handbook,
+        ];
+    }
+}

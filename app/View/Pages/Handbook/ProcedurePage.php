@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Handbook;
+
+use App\Care\CoreInputs;
+use App\Care\Readers\CareReader;
+use App\Care\Readers\VesselReader;
+use App\Models\Household;
+use App\Models\Machine;
+use GoodRinse\Core\Handbook\Care\Question;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Round\Circumstances;
+use GoodRinse\Core\Round\ComposedProcedure;
+use GoodRinse\Core\Round\Composer;
+use GoodRinse\Core\Round\Estimate;
+use GoodRinse\Core\Round\Expectation;
+use GoodRinse\Core\Round\Kit\KitList;
+
+/** What a procedure's page shows: the steps as this machine and this household have them, and why. */
+final readonly class ProcedurePage
+{
+    public function __construct(private Handbook $handbook, private CoreInputs $surroundings, private VesselReader $vessels, private CareReader $care)
+    {
+    }
+
+    /**
+     * @param string $machineId of the household's; the first of the kind when empty or another's
+     *
+     * @return array<string, mixed>
+     *
+     * @throws UnknownEntry when there is no such procedure
+     */
+    public function for(Household $household, string $kindId, string $procedureId, string $machineId): array
+    {
+        $kind = $this->handbook->kind($kindId);
+        $whole = $kind->procedure($procedureId);
+        $machines = $household->machines()->where('kind', $kindId)->orderBy('name')->get();
+        $machine = $machines->firstWhere('id', $machineId) ?? $machines->first();
+        $composed = (new Composer($this->handbook))->compose($kind, ProcedureSet::of($procedureId), $this->circumstances($machine, $household, $kind, $procedureId));
+        $procedure = null === $composed->procedure ? null : $this->asDone($composed, $kind, $procedureId);
+        $shown = $procedure ?? $whole;
+        $assumed = Expectation::of($shown, $this->handbook, []);
+
+        return [
+            'household' => $household,
+            'kind' => $kind,
+            'handbook' => $this->handbook,
+            'procedure' => $shown,
+            'fits' => null !== $procedure,
+            'refused' => $composed->refused,
+            'leftOut' => $this->leftOut($composed, $whole),
+            'words' => $kind->words($machine->traits ?? []),
+            'machine' => $machine,
+            'machines' => $machines,
+            'estimate' => Estimate::of($shown, $assumed),
+            'kit' => KitList::of($shown, [], null === $machine ? null : $this->surroundings->sheet($machine)),
+            'questions' => array_values(array_filter($this->handbook->questions(), static fn (Question $question): bool => in_array($procedureId, $question->procedures, true))),
+            'task' => $kind->taskOf($procedureId),
+            'runs' => array_intersect_key($kind->procedureNames, array_flip($whole->runs)),
+        ];
+    }
+
+    private function circumstances(?Machine $machine, Household $household, MachineKind $kind, string $procedure): Circumstances
+    {
+        if (null === $machine) {
+            return new Circumstances([], $household->harsh_chemicals, $this->surroundings->hardness($household));
+        }
+        $care = $this->care->machine($machine, $household);
+        $tasks = array_unique(array_map(static fn (string $id): string => $kind->taskOf($id)->id ?? '', array_keys($kind->chains(ProcedureSet::of($procedure)))));
+        $since = array_map($care->usesSince(...), array_combine($tasks, $tasks));
+
+        return $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
+    }
+
+    /** The steps with what keep-apart puts between them, in the machine's words and amounts. */
+    private function asDone(ComposedProcedure $composed, MachineKind $kind, string $procedure): Procedure
+    {
+        return (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($procedure), $composed->binding)))->kind($kind->id)->onlyProcedure();
+    }
+
+    /** @return array<string, string> reason by the step's short name */
+    private function leftOut(ComposedProcedure $composed, Procedure $whole): array
+    {
+        $left = [];
+        foreach ($whole->steps as $step) {
+            if (isset($composed->leftOut[$step->id]) && [] !== $step->amounts && !$composed->leftOut[$step->id]->isHouseRule()) {
+                $left[$step->short] = $composed->leftOut[$step->id]->reason;
+            }
+        }
+
+        return $left;
+    }
+}

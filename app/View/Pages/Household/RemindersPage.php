@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Household;
+
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** The calendar, when mail comes, and the box that mail goes to until there is a mail server. */
+final readonly class RemindersPage
+{
+    private const SHOWN = 8;
+
+    /** @return array<string, mixed> */
+    public function for(User $person): array
+    {
+        $household = $person->home();
+
+        return [
+            'person' => $person,
+            'household' => $household,
+            'feeds' => $household->feeds()->orderBy('created_at')->get(),
+            'simulated' => 'outbox' === config('mail.default'),
+            'mails' => DB::table('outbox')->where('to', $person->email)->orderByDesc('id')->limit(self::SHOWN)->get(),
+        ];
+    }
+}

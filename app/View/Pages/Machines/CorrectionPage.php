@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Machines;
+
+use App\Actions\Logbook\CorrectEntry;
+use App\Models\Entry;
+use App\Models\Household;
+use App\View\Words\EntryWords;
+use App\View\Words\HouseMeasures;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Scale\Scale;
+use GoodRinse\Core\Logbook\DayOrder;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Quantity\Day;
+use Psr\Clock\ClockInterface;
+
+/** An entry with what of it can be set right. */
+final readonly class CorrectionPage
+{
+    public function __construct(private Handbook $handbook, private EntryWords $words, private ClockInterface $clock)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function for(Entry $entry, Household $household): array
+    {
+        if (!in_array($entry->kind, CorrectEntry::KINDS, true)) {
+            abort(404);
+        }
+        $says = $entry->says();
+        $zone = $household->zone();
+        $machine = $entry->machine;
+        $kind = null === $machine ? null : $this->handbook->kind($machine->kind);
+        $reading = $says instanceof Measurement && null !== $says->number ? $this->handbook->reading($says->what) : null;
+
+        return [
+            'entry' => $entry,
+            'says' => $says,
+            'words' => $this->words->say($says, $machine, $entry->part, $household->measures),
+            'on' => Day::at($entry->happened_at, $zone),
+            'at' => DayOrder::isWhole($entry->happened_at->toDateTimeImmutable(), $zone) ? '' : $entry->happened_at->setTimezone($zone)->format('H:i'),
+            'today' => Day::at($this->clock->now(), $zone),
+            'alike' => null === $machine ? [] : $household->machines()->where('kind', $machine->kind)->orderBy('name')->get(),
+            'kind' => $kind,
+            'tasks' => null === $kind ? [] : $kind->tasksFor($machine->traits),
+            'scale' => $this->scale($says, $entry),
+            'reading' => $reading,
+            'field' => HouseMeasures::field($reading?->unit),
+            'measures' => array_keys(\GoodRinse\Core\Quantity\Portion::measures($household->measures)),
+        ];
+    }
+
+    private function scale(mixed $says, Entry $entry): ?Scale
+    {
+        return $says instanceof Opening && null !== $says->found ? $this->handbook->scales()->scale($this->words->scale($entry->machine, $says->task)) : null;
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Machines;
+
+use App\Care\CoreInputs;
+use App\Care\Readers\CareReader;
+use App\Models\Household;
+use App\Models\Machine;
+use GoodRinse\Core\Apart\SheetLine;
+use GoodRinse\Core\Handbook\Chemistry\Caution;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\Composer;
+use Psr\Clock\ClockInterface;
+
+/** What a machine's door card says: rhythm, amounts, cautions, and the order it comes apart in. */
+final readonly class DoorCardPage
+{
+    public function __construct(private CareReader $care, private Handbook $handbook, private CoreInputs $surroundings, private ClockInterface $clock)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function for(Machine $machine, Household $household): array
+    {
+        $kind = $this->handbook->kind($machine->kind);
+        $procedures = $this->procedures($machine, $household, $kind);
+
+        return [
+            'household' => $household,
+            'machine' => $machine,
+            'kind' => $kind,
+            'today' => Day::at($this->clock->now(), $household->zone()),
+            'tasks' => CareReader::byUrgency([$this->care->machine($machine, $household)]),
+            'amounts' => $this->amounts($procedures, $household, $kind),
+            'cautions' => $this->cautions($procedures),
+            'apart' => $this->apart($procedures, $kind, $machine),
+            'handbook' => $this->handbook,
+        ];
+    }
+
+    /** @return list<Procedure> for this machine, in its words and amounts, compositions left out */
+    private function procedures(Machine $machine, Household $household, MachineKind $kind): array
+    {
+        $composer = new Composer($this->handbook);
+        $here = $this->surroundings->circumstances($machine, $household);
+        $procedures = [];
+        foreach (array_keys($kind->procedureNames) as $id) {
+            $composed = $composer->compose($kind, ProcedureSet::of($id), $here);
+            if (null !== $composed->procedure && [] === $composed->procedure->runs) {
+                $procedures[] = (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($id), $composed->binding)))->kind($kind->id)->onlyProcedure();
+            }
+        }
+
+        return $procedures;
+    }
+
+    /**
+     * @param list<Procedure> $procedures
+     *
+     * @return list<array{string, list<string>}> procedure and what goes where
+     */
+    private function amounts(array $procedures, Household $household, MachineKind $kind): array
+    {
+        $rules = $this->handbook->chemistry();
+        $rows = [];
+        foreach ($procedures as $procedure) {
+            $lines = [];
+            foreach ($procedure->steps as $step) {
+                foreach ($step->amounts as $amount) {
+                    $vessel = $rules->vesselId($amount->vessel);
+                    $lines[] = sprintf('%s %s into the %s', $amount->portion->inKitchen($household->measures), $rules->agent($amount->agent)->name, $kind->vessels[$vessel]->name ?? $rules->vessel($vessel)->name);
+                }
+            }
+            if ([] !== $lines) {
+                $rows[] = [$procedure->name, array_values(array_unique($lines))];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<Procedure> $procedures
+     *
+     * @return list<Caution>
+     */
+    private function cautions(array $procedures): array
+    {
+        $ids = [];
+        foreach ($procedures as $procedure) {
+            foreach ($procedure->steps as $step) {
+                array_push($ids, ...$step->cautions);
+            }
+        }
+
+        return array_map($this->handbook->caution(...), array_values(array_unique($ids)));
+    }
+
+    /**
+     * The parts in the order they come off, each with its way; putting back is the same backwards. The procedure
+     * that takes most apart says the order, the others add what it leaves on.
+     *
+     * @param list<Procedure> $procedures
+     *
+     * @return list<array{string, list<string>}>
+     */
+    private function apart(array $procedures, MachineKind $kind, Machine $machine): array
+    {
+        $off = array_map(static fn (Procedure $procedure): array => array_values(array_filter(array_map(static fn (Step $step): ?string => $step->takesOff, $procedure->steps))), $procedures);
+        usort($off, static fn (array $a, array $b): int => count($b) <=> count($a));
+        $order = array_values(array_unique(array_merge(...$off)));
+        $sheet = $this->surroundings->sheet($machine);
+
+        return array_values(array_map(static fn (SheetLine $line): array => [
+            $line->name,
+            [...$line->lines, ...([] === $line->comesAlong() ? [] : ['Along: '.implode(', ', $line->comesAlong()).'.']), ...array_filter([$line->own->note])],
+        ], array_filter(array_map($sheet->line(...), $order))));
+    }
+}

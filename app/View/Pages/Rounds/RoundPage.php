@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Rounds;
+
+use App\Care\Readers\CareReader;
+use App\Care\Readers\ClosingOffers;
+use App\Models\Household;
+use App\Models\Round;
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Round\CannotTick;
+use GoodRinse\Core\Round\Expectation;
+use GoodRinse\Core\Round\OpenEnds;
+use GoodRinse\Core\Round\Progress;
+use GoodRinse\Core\Round\RoundState;
+use Psr\Clock\ClockInterface;
+
+/** What a round shows: one step, and round it how far it is, what is off and what is waited for. */
+final readonly class RoundPage
+{
+    public function __construct(private ClockInterface $clock, private CareReader $care, private StepViews $views, private ClosingOffers $offers)
+    {
+    }
+
+    /**
+     * @param string $wanted id of a step to look at again; the one whose turn it is when empty or not up
+     *
+     * @return array<string, mixed>
+     */
+    public function for(Round $round, Household $household, string $wanted): array
+    {
+        $progress = $round->progress();
+        $assumed = $this->assumed($round, $household);
+        $steps = $progress->steps($assumed);
+        $step = $this->viewed($progress, $wanted) ?? $progress->current();
+
+        return $this->frame($round, $household) + [
+            'progress' => $progress,
+            'steps' => $steps,
+            'step' => $step,
+            'view' => null === $step ? null : $this->views->view($round, $household, $progress, $step),
+            'number' => null === $step ? count($steps) : 1 + (int) array_search($step, $steps, true),
+            'before' => $progress->before($step),
+            'timers' => $progress->timers(),
+            'tray' => $this->tray($round, $progress),
+            'apart' => $progress->apart(),
+            'openEnds' => (new OpenEnds($progress))->now(),
+            'state' => RoundState::of($progress),
+            'outline' => RoundState::outline($round->fittedProcedure()),
+            'ticks' => array_map(RoundState::tick(...), $progress->made),
+            'scales' => self::scales($round->fittedProcedure()),
+            'offers' => null === $step ? $this->offers->of($round, $household) : [],
+            'last' => $round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id') ?? '',
+        ];
+    }
+
+    /**
+     * Every step that may still come up, each as it would be shown: what a device keeps for when it is cut off.
+     *
+     * @return array<string, mixed>
+     */
+    public function ahead(Round $round, Household $household): array
+    {
+        $progress = $round->progress();
+
+        return $this->frame($round, $household) + [
+            'progress' => $progress,
+            'scales' => self::scales($round->fittedProcedure()),
+            'views' => array_map(fn (Step $step): StepView => $this->views->view($round, $household, $progress, $step), $round->fittedProcedure()->steps),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function frame(Round $round, Household $household): array
+    {
+        return [
+            'household' => $household,
+            'round' => $round,
+            'machine' => $round->machine,
+            'kind' => $round->handbook()->kind($round->machine->kind),
+            'handbook' => $round->handbook(),
+            'now' => $this->clock->now(),
+        ];
+    }
+
+    /** @return list<string> ids of the scales that its steps judge by */
+    private static function scales(Procedure $procedure): array
+    {
+        return array_values(array_unique(array_filter(array_map(static fn (Step $step): ?string => $step->capture?->scale, $procedure->steps))));
+    }
+
+    /** @return array<string, string> answers to count on where none was given yet */
+    private function assumed(Round $round, Household $household): array
+    {
+        $blocked = $round->expected ?? $this->care->machine($round->machine, $household)->blockedNow();
+
+        return Expectation::of($round->fittedProcedure(), $round->handbook(), array_map(Fraction::of(...), $blocked));
+    }
+
+    /** @return list<TrayPiece> in the order they came off */
+    public function tray(Round $round, Progress $progress): array
+    {
+        $sheet = $this->views->sheet($round->machine);
+        $kind = $round->handbook()->kind($round->machine->kind);
+
+        return array_map(static function (string $part) use ($sheet, $kind, $round, $progress): TrayPiece {
+            $line = $sheet->line($part);
+
+            return new TrayPiece(
+                $part,
+                $kind->part($part)->name($round->machine->traits),
+                $line?->comesAlong() ?? [],
+                array_sum(array_column($line->holding->pieces ?? [], 'count')),
+                $line?->holding->way,
+                $progress->stepBack($part)?->id,
+            );
+        }, $progress->tray());
+    }
+
+    private function viewed(Progress $progress, string $wanted): ?Step
+    {
+        try {
+            $step = '' === $wanted ? null : $progress->step($wanted);
+        } catch (CannotTick) {
+            return null;
+        }
+
+        return null !== $step && null !== $progress->tick($step) ? $step : null;
+    }
+}

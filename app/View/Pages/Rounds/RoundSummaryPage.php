@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Rounds;
+
+use App\Care\Readers\CareReader;
+use App\Care\Readers\ClosingOffers;
+use App\Models\Entry;
+use App\Models\Household;
+use App\Models\Round;
+use App\Models\Trace;
+use App\View\Pages\Today\TaskLine;
+use App\View\Words\Dates;
+use App\View\Words\EntryWords;
+use App\View\Words\ReasonWords;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\OpenEnd;
+use Illuminate\Support\Collection;
+use Psr\Clock\ClockInterface;
+
+/** What an ended round shows: what was found, what follows from it, and what was written down. */
+final readonly class RoundSummaryPage
+{
+    public function __construct(private CareReader $care, private ClockInterface $clock, private ReasonWords $words, private EntryWords $entryWords, private ClosingOffers $offers, private Handbook $handbook)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function for(Round $round, Household $household): array
+    {
+        $inForce = $this->inForce($round);
+        $today = Day::at($this->clock->now(), $household->zone());
+        $opened = $this->opened($round, $household, $inForce);
+
+        return [
+            'household' => $household,
+            'round' => $round,
+            'machine' => $round->machine,
+            'handbook' => $this->handbook,
+            'procedure' => $round->fittedProcedure(),
+            'opened' => $opened,
+            'next' => self::next($opened, $today),
+            'lights' => self::lights($opened, $this->care->machine($round->machine, $household)->history->lights),
+            'offers' => Round::FINISHED === $round->ended_how ? $this->offers->of($round, $household) : [],
+            'failed' => null === $round->settled_at && [] !== array_filter($round->leftOpen(), static fn (OpenEnd $end): bool => OpenEnd::FAILED === $end->kind),
+            'lines' => $this->lines($inForce, $round, $household),
+            'photos' => $round->photos()->orderBy('taken_at')->get(),
+            'today' => $today,
+            'trace' => Trace::query()->where('machine_id', $round->machine_id)->whereNull('ended_at')->where('begun_at', '<=', $round->started_at)->latest('id')->first(),
+        ];
+    }
+
+    /**
+     * Of a round whose steps this version cannot read.
+     *
+     * @return array<string, mixed>
+     */
+    public function unreadable(Round $round, Household $household): array
+    {
+        return ['household' => $household, 'round' => $round, 'machine' => $round->machine, 'lines' => $this->lines($this->inForce($round), $round, $household)];
+    }
+
+    /**
+     * @param Collection<int, Entry> $inForce
+     *
+     * @return array<int, array{Entry, string}>
+     */
+    private function lines(Collection $inForce, Round $round, Household $household): array
+    {
+        return $inForce->sortBy(['happened_at', 'seq'])->values()->map(fn (Entry $entry): array => [$entry, $this->entryWords->say($entry->says(), $round->machine, $entry->part, $household->measures)])->all();
+    }
+
+    /**
+     * The task of the round that comes first again.
+     *
+     * @param list<OpenedTask> $opened the earliest first
+     *
+     * @return array{task: string, when: string}|null
+     */
+    private static function next(array $opened, Day $today): ?array
+    {
+        foreach ($opened as $each) {
+            $due = $each->line->care->rhythm->dueOn;
+            if (null !== $due) {
+                return ['task' => $each->line->care->name().':', 'when' => $each->line->isDue() ? (string) __('rounds.still', ['when' => $each->line->when()]) : (string) __('rounds.next_on', ['day' => Dates::longWeekday($due, $today)])];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Lights that still ask for what the round has done.
+     *
+     * @param list<OpenedTask>   $opened
+     * @param array<string, Day> $on     lights that are on
+     *
+     * @return list<array{string, string}> light and name of the task
+     */
+    private static function lights(array $opened, array $on): array
+    {
+        $lights = [];
+        foreach ($opened as $each) {
+            $care = $each->line->care;
+            if (null !== $care->task->light && isset($on[$care->task->light])) {
+                $lights[] = [$care->task->light, $care->name()];
+            }
+        }
+
+        return $lights;
+    }
+
+    /** @return Collection<int, Entry> what the round wrote and nobody has taken back, in that order */
+    public function inForce(Round $round): Collection
+    {
+        return Entry::inForce($round->entries()->where('kind', '!=', EntryKind::Reversal)->orderBy('seq')->get());
+    }
+
+    /**
+     * The care tasks that the round did something for, the one that is due first before the others.
+     *
+     * @param Collection<int, Entry> $entries in force
+     *
+     * @return list<OpenedTask>
+     */
+    public function opened(Round $round, Household $household, Collection $entries): array
+    {
+        $today = Day::at($this->clock->now(), $household->zone());
+        $tasks = $this->care->machine($round->machine, $household)->tasks;
+        $opened = [];
+        foreach ($entries as $entry) {
+            $says = $entry->says();
+            $care = $says instanceof Opening ? $tasks[$says->task] ?? null : null;
+            if ($says instanceof Opening && null !== $care) {
+                $isLast = $care->history->last()?->entry === $entry->id;
+                $opened[$says->task] = new OpenedTask(new TaskLine($care, $today, $this->words), $entry, $says, $isLast ? $this->words->learnedFrom($care->rhythm, $care->scale()) : null);
+            }
+        }
+
+        $opened = array_values($opened);
+        usort($opened, static fn (OpenedTask $a, OpenedTask $b): int => ($a->line->care->rhythm->dueOn->number ?? PHP_INT_MAX) <=> ($b->line->care->rhythm->dueOn->number ?? PHP_INT_MAX));
+
+        return $opened;
+    }
+}

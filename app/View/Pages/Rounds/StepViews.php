@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Rounds;
+
+use App\Care\CoreInputs;
+use App\Care\Gates\PourVerdict;
+use App\Care\Gates\RunGate;
+use App\Care\Gates\StepChemistryGate;
+use App\Care\Readers\CareReader;
+use App\Models\Entry;
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Photo;
+use App\Models\Round;
+use App\Models\User;
+use App\View\Words\Dates;
+use App\View\Words\ReasonWords;
+use GoodRinse\Core\Apart\SheetLine;
+use GoodRinse\Core\Apart\TakeApartSheet;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Machine\MachineTrait;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Handbook\Scale\Grade;
+use GoodRinse\Core\Handbook\Scale\Scales;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Round\Kit\KitList;
+use GoodRinse\Core\Round\Progress;
+use GoodRinse\Core\Round\Projection\MeasurementForm;
+use GoodRinse\Core\Round\RunningTimer;
+use GoodRinse\Core\Round\Tick;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+
+/** Gathers what a step of a round shows. */
+final readonly class StepViews
+{
+    /** Readings looked back over for how many jets there are in all. */
+    private const LOOK_BACK = 60;
+
+    public function __construct(private ClockInterface $clock, private CoreInputs $surroundings, private CareReader $care, private ReasonWords $words, private StepChemistryGate $keepApart, private RunGate $gate, private Handbook $handbook)
+    {
+    }
+
+    public function view(Round $round, Household $household, Progress $progress, Step $step): StepView
+    {
+        $tick = $progress->tick($step);
+        $current = $progress->current();
+        $verdicts = ($tick->share ?? 0.0) > 0 && Tick::DONE === $tick?->how ? [] : $this->keepApart->verdicts($round, $step, $household);
+        $wait = $this->wait($progress, $step);
+        $form = new MeasurementForm($round->handbook());
+        $traits = $round->machine->traits;
+        $sheet = $this->sheet($round->machine);
+        $line = $sheet->line($step->takesOff ?? $step->putsBack ?? '');
+
+        return new StepView(
+            $step,
+            $tick,
+            $step === $current ? $progress->failed() : null,
+            $step === $current,
+            $step->kit ? KitList::of($round->fittedProcedure(), $progress->answers, $sheet) : null,
+            $verdicts,
+            self::refused($verdicts),
+            null === $tick ? $this->gate->trouble($round, $step, $progress) : null,
+            $this->previews($round, $household, $step),
+            $wait,
+            $wait?->lateness($this->clock->now()),
+            $line,
+            array_map($round->handbook()->reading(...), $step->observe),
+            array_map($round->handbook()->reading(...), $form->counted($step, $traits)),
+            [] === $form->counted($step, $traits) ? [] : $this->totals($round->machine),
+            $this->missing($round, $progress, $step),
+            array_values($round->photos()->where('step', $step->id)->orderBy('taken_at')->get()->all()),
+            $this->lastPhoto($round, $step),
+            (int) ($tick->answer ?? 0),
+            $progress->failures($step),
+            $this->asked($round, $step, $line),
+            $this->remembered($round, $step) ?? (null === $step->timer ? null : (string) (int) $step->timer->lasts($progress->answers)->value),
+            $this->disagreement($progress, $step),
+            $this->because($step, $household),
+        );
+    }
+
+    public function sheet(Machine $machine): TakeApartSheet
+    {
+        return $this->surroundings->sheet($machine);
+    }
+
+    /** What the step depends on and nobody has said of the machine; one thing at a time. */
+    private function asked(Round $round, Step $step, ?SheetLine $line): ?MachineTrait
+    {
+        $asks = [...$step->asks, ...(null === $step->takesOff ? [] : $line?->traits() ?? [])];
+
+        return [] === $asks ? null : $this->handbook->kind($round->machine->kind)->unsaid($round->machine->traits, $asks)[0] ?? null;
+    }
+
+    /** @param list<PourVerdict> $verdicts */
+    private static function refused(array $verdicts): ?PourVerdict
+    {
+        foreach ($verdicts as $verdict) {
+            if ($verdict->found->verdict->refuses()) {
+                return $verdict;
+            }
+        }
+
+        return null;
+    }
+
+    private function wait(Progress $progress, Step $step): ?RunningTimer
+    {
+        foreach ($progress->timers() as $timer) {
+            if ($timer->step === $step->waitsFor) {
+                return $timer;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> names of the tools that were not at hand and are needed now */
+    private function missing(Round $round, Progress $progress, Step $step): array
+    {
+        $missing = [];
+        foreach ($progress->steps() as $each) {
+            array_push($missing, ...($each->kit ? $progress->tick($each)->details->missing ?? [] : []));
+        }
+
+        return $step->kit ? [] : array_map($round->handbook()->kitName(...), array_values(array_intersect($step->tools, $missing)));
+    }
+
+    /** @return array<string, float> how many there were in all the last time, by reading */
+    private function totals(Machine $machine): array
+    {
+        $totals = [];
+        foreach ($machine->entries()->where('kind', EntryKind::Measurement)->orderByDesc('seq')->limit(self::LOOK_BACK)->get() as $entry) {
+            $says = $entry->says();
+            if ($says instanceof Measurement && null !== $says->of) {
+                $totals[$says->what] ??= $says->of;
+            }
+        }
+
+        return $totals;
+    }
+
+    /**
+     * What each grade would make of the rhythm, for the step at which the part is first judged.
+     *
+     * @return array<string, string> sentences by grade
+     */
+    private function previews(Round $round, Household $household, Step $step): array
+    {
+        $task = $step->capture?->of;
+        if (null === $task || 'found' !== $step->capture->means || $round->entries()->where('kind', 'opening')->where('payload->task', $task)->exists()) {
+            return [];
+        }
+        $grades = $round->handbook()->scales()->scale($step->capture->scale ?? Scales::MESH)->grades;
+        $rhythms = $this->care->ifFound($round->machine, $task, array_map(static fn (Grade $grade): Fraction => $grade->fraction, $grades), $household);
+        $previews = [];
+        foreach ($grades as $i => $grade) {
+            // A task that follows no clock learns nothing: then the look itself is said.
+            $previews[$grade->id] = !isset($rhythms[$i]) ? $grade->look : $this->words->learnedFrom($rhythms[$i], $grade->scale) ?? (string) __('rounds.first_opening');
+        }
+
+        return $previews;
+    }
+
+    /** The last picture of the same step on this machine, from an earlier round. */
+    private function lastPhoto(Round $round, Step $step): ?Photo
+    {
+        return Photo::query()->where('household_id', $round->household_id)->where('step', $step->id)
+            ->whereIn('round_id', Round::query()->select('id')->where('machine_id', $round->machine_id)->where('id', '!=', $round->id))
+            ->orderByDesc('taken_at')->first();
+    }
+
+    /** The length of the wait that was picked on this machine the last time. */
+    private function remembered(Round $round, Step $step): ?string
+    {
+        $wait = $round->machine->waits[$step->id] ?? null;
+
+        return null === $wait ? null : (string) $wait;
+    }
+
+    /**
+     * Two people who said different things of the step: who, when, and whose counts.
+     *
+     * @return list<array{string, \DateTimeImmutable}> name and time, the one that counts last; empty where there is none
+     */
+    private function disagreement(Progress $progress, Step $step): array
+    {
+        $newest = [];
+        foreach ($progress->ticksOf($step->id) as $tick) {
+            if (null !== $tick->by) {
+                unset($newest[$tick->by]);
+                $newest[$tick->by] = $tick;
+            }
+        }
+        $ticks = array_values($newest);
+        if (count($ticks) < 2 || $ticks[count($ticks) - 1]->saysTheSameAs($ticks[count($ticks) - 2])) {
+            return [];
+        }
+        $names = User::query()->whereIn('id', array_keys($newest))->pluck('name', 'id');
+
+        return array_map(static fn (Tick $tick): array => [(string) ($names[$tick->by] ?? __('rounds.somebody')), $tick->at], array_slice($ticks, -2));
+    }
+
+    /** @return list<string> why a clearing was put in: who poured what when */
+    private function because(Step $step, Household $household): array
+    {
+        if (null === $step->because) {
+            return [];
+        }
+        $agents = $this->handbook->chemistry();
+        $today = Day::at($this->clock->now(), $household->zone());
+        $said = [];
+        foreach ($step->because->poured as [$agent, $id]) {
+            $entry = Entry::query()->where('household_id', $household->id)->find($id);
+            if (null !== $entry) {
+                $said[] = (string) __('rounds.because_poured', [
+                    'agent' => Str::ucfirst($agents->agent($agent)->name),
+                    'day' => Dates::day(Day::at($entry->happened_at, $household->zone()), $today),
+                    'who' => User::query()->find($entry->recorded_by)->name ?? __('rounds.somebody'),
+                ]);
+            }
+        }
+        $said[] = (string) __('rounds.because_next', ['agent' => $agents->agent($step->because->agent)->name]);
+
+        return $said;
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Today;
+
+use App\Care\MachineCare;
+use App\Care\Readers\CareReader;
+use App\Care\Readers\OpenRounds;
+use App\Care\Readers\OpenTraces;
+use App\Care\TaskCare;
+use App\Models\Household;
+use App\Models\Round;
+use App\Models\Trace;
+use App\View\Drawing\WeeksStrip;
+use App\View\Pages\Rounds\RoundPage;
+use App\View\Pages\Vessels\VesselNotice;
+use App\View\Pages\Vessels\VesselNotices;
+use App\View\Words\ReasonWords;
+use App\View\Words\StartWords;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\SymptomRecord;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\OpenEnds;
+use Psr\Clock\ClockInterface;
+
+/** What Today shows. */
+final readonly class TodayPage
+{
+    /** Lines shown below the first. */
+    private const OTHERS = 4;
+
+    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private VesselNotices $keepApart, private OpenRounds $apart, private RoundPage $round, private OpenTraces $traces, private StartWords $starts)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function for(Household $household): array
+    {
+        $now = $this->clock->now();
+        $today = Day::at($now, $household->zone());
+        $machines = $this->care->household($household);
+        $tasks = CareReader::byUrgency($machines);
+        $byId = array_column(array_map(static fn (MachineCare $care): array => [$care->machine->id, $care->machine], $machines), 1, 0);
+        $rounds = $this->apart->rounds($household, $byId);
+        $notices = $this->keepApart->for($household, $machines);
+        $line = fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words);
+        $batches = $this->batches($machines, $tasks, $line);
+        $inBatches = array_merge(...array_map(static fn (BatchLine $batch): array => $batch->tasks(), $batches));
+        $waiting = array_values(array_filter($tasks, static fn (TaskCare $care): bool => !$care->isPutOff($today)));
+        $next = $waiting[0] ?? $tasks[0] ?? null;
+        $first = $batches[0]->lines[0] ?? (null === $next ? null : $line($next));
+        $soon = array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isDueOrSoon() && !$care->isPutOff($today) && $care !== $first?->care && !in_array($care, $inBatches, true)));
+        $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
+        $seconds = array_sum(array_map(static fn (BatchLine $batch): int => $batch->estimate->all->seconds(), $batches));
+
+        [$traces, $held] = $this->traces->of($household, $byId);
+        $asking = $this->handbook->asking();
+        $zone = $household->zone();
+
+        return [
+            'traces' => $traces,
+            'held' => $held,
+            'traceNames' => $this->traceNames([...$traces, ...$held]),
+            'household' => $household,
+            'today' => $today,
+            'now' => $now,
+            'machines' => $machines,
+            'first' => $first,
+            'start' => true === $first?->care->neverOpened() ? $this->starts->sentence($first->care->start, $first->care->task, $first->care->machine, $first->care->kind) : null,
+            'batches' => $batches,
+            'jobs' => count($inBatches),
+            'hands' => (int) ceil([] === $batches ? ($first->care->estimate->hands->value ?? 0) : $hands),
+            'others' => array_map($line, array_slice($soon, 0, self::OTHERS)),
+            'more' => max(0, count($soon) - self::OTHERS),
+            'putOff' => array_map($line, array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isPutOff($today)))),
+            'asked' => $this->asked($tasks),
+            'uncounted' => array_values(array_filter($machines, static fn (MachineCare $care): bool => $care->wantsCount($asking, $today, $zone))),
+            'waterAsks' => null === $household->hardness ? $this->guessedByWater($machines) : null,
+            'pourInto' => $this->keepApart->pourInto($machines),
+            'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
+            'vessels' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
+            'seconds' => $seconds,
+            'running' => $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at && $round->isReadable()),
+            'unreadable' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && !$round->isReadable()),
+            'paused' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && $round !== $running && $round->isReadable()),
+            'progress' => $progress = $running?->progress(),
+            'tray' => null === $running || null === $progress ? [] : $this->round->tray($running, $progress),
+            'openEnds' => null === $progress ? [] : (new OpenEnds($progress))->now(),
+            'left' => $rounds->filter(static fn (Round $round): bool => null !== $round->ended_at && $round->isReadable()),
+            'strip' => WeeksStrip::of($tasks, $today),
+            'handbook' => $this->handbook,
+        ];
+    }
+
+    /**
+     * @param list<Trace> $traces
+     *
+     * @return array<string, string> what was noticed, by trace
+     */
+    private function traceNames(array $traces): array
+    {
+        $names = [];
+        foreach ($traces as $trace) {
+            $first = $trace->noticed()[0] ?? '';
+            $names[$trace->id] = $this->handbook->trouble($trace->machine->kind)->symptoms[$first]->name ?? $first;
+        }
+
+        return $names;
+    }
+
+    /**
+     * The machine whose rhythm waits for the hardness of the water; asked of the school, so that nothing is unpacked.
+     *
+     * @param list<MachineCare> $machines
+     */
+    private function guessedByWater(array $machines): ?string
+    {
+        foreach ($machines as $care) {
+            $schools = $care->machine->schools;
+            foreach (array_keys($care->tasks) as $task) {
+                if ($care->kind->task($task)->school($schools[$task] ?? null, $care->machine->habits)->followsWater()) {
+                    return $care->machine->name;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What is proposed for today, a machine at a time, the most urgent first.
+     *
+     * @param list<MachineCare>            $machines
+     * @param list<TaskCare>               $tasks    the most urgent first
+     * @param \Closure(TaskCare): TaskLine $line
+     *
+     * @return list<BatchLine>
+     */
+    private function batches(array $machines, array $tasks, \Closure $line): array
+    {
+        $batches = [];
+        foreach ($machines as $care) {
+            if (null !== $care->batch) {
+                $batches[] = new BatchLine($care, $care->batch, $line);
+            }
+        }
+        usort($batches, static fn (BatchLine $a, BatchLine $b): int => array_search($a->lines[0]->care, $tasks, true) <=> array_search($b->lines[0]->care, $tasks, true));
+
+        return $batches;
+    }
+
+    /**
+     * Symptoms whose job has been done since: did they come from it?
+     *
+     * @param list<TaskCare> $tasks
+     *
+     * @return list<array{SymptomRecord, TaskCare, string}> with the symptom's name
+     */
+    private function asked(array $tasks): array
+    {
+        $asked = [];
+        foreach ($tasks as $care) {
+            foreach ($care->kept->hasSymptoms ? $care->history->symptoms : [] as $symptom) {
+                if ($symptom->opened) {
+                    $asked[] = [$symptom, $care, $this->handbook->trouble($care->kind->id)->symptoms[$symptom->symptom]->name ?? $symptom->symptom];
+                }
+            }
+        }
+
+        return $asked;
+    }
+}

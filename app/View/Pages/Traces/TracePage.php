@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Traces;
+
+use App\Care\Readers\CareReader;
+use App\Care\Readers\FixHistory;
+use App\Care\Readers\OpenTraces;
+use App\Care\Readers\TraceReader;
+use App\Models\Entry;
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Photo;
+use App\Models\Trace;
+use App\View\Words\Chance;
+use App\View\Words\Dates;
+use App\View\Words\EntryWords;
+use App\View\Words\Money;
+use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Fault\Symptom;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Trace\Diagnosis;
+use GoodRinse\Core\Trace\RankedOption;
+use GoodRinse\Core\Trace\RepairPlan;
+use Psr\Clock\ClockInterface;
+
+/** What the pages of a trace show: noting, the deck with its suspects, and the call sheet. */
+final readonly class TracePage
+{
+    private const SUSPECTS = 7;
+    private const LATELY = 8;
+
+    public function __construct(private TraceReader $reader, private OpenTraces $open, private Handbook $handbook, private ClockInterface $clock, private EntryWords $words, private FixHistory $fixes, private CareReader $care)
+    {
+    }
+
+    /**
+     * What can be noticed on a machine; what points to a job comes first where one is asked about.
+     *
+     * @return array<string, mixed>
+     */
+    public function note(Machine $machine, Household $household, string $task): array
+    {
+        $care = $this->care->machine($machine, $household);
+        $trouble = $this->reader->trouble($machine, $household);
+        $symptoms = array_filter($trouble->symptoms, static fn (Symptom $symptom): bool => $symptom->when->holds($machine->traits));
+        $pointing = !isset($care->tasks[$task]) ? [] : array_intersect_key($trouble->pointingTo($task, $machine->traits), $symptoms);
+
+        return [
+            'machine' => $machine,
+            'kind' => $this->handbook->kind($machine->kind),
+            'task' => $care->tasks[$task] ?? null,
+            'symptoms' => array_replace($pointing, $symptoms),
+            'machines' => $household->machines()->orderBy('name')->get(),
+            'fixed' => $this->fixes->bySymptom($household)[$machine->kind] ?? [],
+            'lit' => array_keys($care->history->lights),
+            'today' => Day::at($this->clock->now(), $household->zone()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function deck(Trace $trace, Household $household): array
+    {
+        $trouble = $this->reader->trouble($trace->machine, $household);
+        $reading = $this->reader->read($trace, $household);
+
+        return [
+            'trace' => $trace,
+            'machine' => $trace->machine,
+            'household' => $household,
+            'today' => Day::at($this->clock->now(), $household->zone()),
+            'names' => $this->names($trace, $trouble),
+            'trouble' => $trouble,
+            'reading' => $reading,
+            'suspects' => $this->suspects($reading, $trouble),
+            'told' => $this->told($trace, $reading, $trouble),
+            'steps' => $this->steps($trace, $trouble),
+            'why' => $this->why($reading, $trouble, $household),
+            'price' => $this->price($reading->plan, $trouble),
+            'before' => $this->before($trace, $household, $trouble),
+            'photo' => Photo::query()->where('trace_id', $trace->id)->first(),
+            'learned' => $this->fixes->learned($trace->machine, $household),
+            'ask' => $this->open->isToBeAsked($trace, $household),
+            'cause' => null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
+            'procedureNames' => $this->handbook->kind($trace->machine->kind)->procedureNames,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function sheet(Trace $trace, Household $household): array
+    {
+        return $this->deck($trace, $household) + ['lately' => $this->lately($trace->machine, $household)];
+    }
+
+    /** @return list<string> openings, measures and parts of the last months, the newest first */
+    private function lately(Machine $machine, Household $household): array
+    {
+        $entries = $machine->entries()->whereIn('kind', [EntryKind::Opening, EntryKind::Measurement, EntryKind::PartFitted, EntryKind::Fix])->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::LATELY)->get();
+
+        return array_values(Entry::inForce($entries)->map(fn (Entry $entry): string => Dates::day(Day::at($entry->happened_at, $household->zone())).': '.$this->words->say($entry->says(), $machine, $entry->part, $household->measures))->all());
+    }
+
+    /** @return list<string> what was noticed, in words */
+    private function names(Trace $trace, FaultCatalog $trouble): array
+    {
+        return array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed());
+    }
+
+    /** @return list<string> what the logbook answered by itself, in words */
+    private function told(Trace $trace, Diagnosis $reading, FaultCatalog $trouble): array
+    {
+        $asked = array_column($trace->steps, 'id');
+        $told = array_filter($reading->evidence->answers, static fn (array $answer): bool => !in_array($answer[0], $asked, true));
+
+        return array_values(array_filter(array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $told)));
+    }
+
+    /** @return list<array{name: string, chance: string, now: float, before: float, moved: string|null}> */
+    private function suspects(Diagnosis $reading, FaultCatalog $trouble): array
+    {
+        $answers = array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $reading->evidence->answers);
+        $suspects = [];
+        foreach (array_slice($reading->suspects, 0, self::SUSPECTS) as $cause => $chance) {
+            $suspects[] = ['name' => $trouble->causes[$cause]->name ?? $cause, 'chance' => Chance::say($chance), 'now' => round(100 * $chance, 1), 'before' => round(100 * ($reading->before[$cause] ?? 0.0), 1), 'moved' => $this->moved($reading->moved[$cause] ?? null, $answers)];
+        }
+
+        return $suspects;
+    }
+
+    /**
+     * @param array{int, float}|null $moved
+     * @param list<string|null>      $answers in words, by place
+     */
+    private function moved(?array $moved, array $answers): ?string
+    {
+        return null === $moved || !isset($answers[$moved[0]]) || abs(log(max($moved[1], 1e-9))) < log(1.3)
+            ? null
+            : (string) __($moved[1] > 1 ? 'traces.raised' : 'traces.lowered', ['answer' => lcfirst($answers[$moved[0]])]);
+    }
+
+    /** @return array<int, string> what was answered and tried, in words, by place; without what the handbook has dropped since */
+    private function steps(Trace $trace, FaultCatalog $trouble): array
+    {
+        $said = [];
+        foreach ($trace->steps as $place => $step) {
+            $said[$place] = match ($step['kind']) {
+                Trace::ANSWER => $this->answer($trouble, $step['id'], (string) $step['result']) ?? (string) __('traces.gone'),
+                Trace::FAILED => (string) __('traces.did_not_help', ['action' => $trouble->actions[$step['id']]->name ?? $step['id']]),
+                default => (string) __('traces.left_out', ['what' => $trouble->checks[$step['id']]->name ?? $trouble->actions[$step['id']]->name ?? $step['id']]),
+            };
+        }
+
+        return $said;
+    }
+
+    private function answer(FaultCatalog $trouble, string $check, string $result): ?string
+    {
+        foreach ($trouble->checks[$check]->results ?? [] as $each) {
+            if ($each->id === $result) {
+                return (string) __('traces.answered', ['check' => rtrim($trouble->checks[$check]->name, '?.'), 'result' => mb_strtolower($each->name)]);
+            }
+        }
+
+        return null;
+    }
+
+    /** Why this card comes now. */
+    private function why(Diagnosis $reading, FaultCatalog $trouble, Household $household): string
+    {
+        $card = $reading->deck[0];
+        if ($card->danger) {
+            return (string) __('traces.why_danger');
+        }
+        if (RankedOption::CALL === $card->kind) {
+            return (string) __('traces.why_call');
+        }
+        if (RankedOption::ACTION === $card->kind) {
+            return (string) __('traces.why_action', ['chance' => Chance::say((float) $card->chance), 'minutes' => self::minutes($trouble->actions[$card->id]->minutes ?? 0)]);
+        }
+
+        $saves = round($reading->plan->expectedCost - $card->expect);
+
+        return strtr((string) __('traces.why_check', ['minutes' => self::minutes($trouble->checks[$card->id]->minutes ?? 0)]), ['{saves}' => $saves < 1 ? '' : (string) __('traces.why_saves', ['saves' => Money::of($saves, $household)])]);
+    }
+
+    /**
+     * What going on comes to.
+     *
+     * @return array{minutes: string, money: float, chance: string, stop: string|null}
+     */
+    private function price(RepairPlan $plan, FaultCatalog $trouble): array
+    {
+        $minutes = $money = 0.0;
+        $last = null;
+        foreach ($plan->steps as [$action, , $reached]) {
+            $known = $trouble->actions[$action->id] ?? null;
+            $minutes += $reached * ($known->minutes ?? 0.0);
+            $money += $reached * ($known->supplies ?? 0.0);
+            $last = $known->name ?? $last;
+        }
+
+        return ['minutes' => self::minutes($minutes), 'money' => round($money), 'chance' => Chance::say(1 - $plan->callChance), 'stop' => $last];
+    }
+
+    /**
+     * What ended the same symptom here before.
+     *
+     * @return list<array{string, Trace}>
+     */
+    private function before(Trace $trace, Household $household, FaultCatalog $trouble): array
+    {
+        $before = [];
+        foreach ($household->traces()->where('machine_id', $trace->machine_id)->where('ended_how', Trace::FIXED)->whereKeyNot($trace->id)->orderByDesc('ended_at')->limit(20)->get() as $other) {
+            if ([] !== array_intersect($other->noticed(), $trace->noticed())) {
+                $before[] = [$trouble->actions[(string) $other->fixed_by]->name ?? (string) $other->fixed_by, $other];
+            }
+        }
+
+        return array_slice($before, 0, 3);
+    }
+
+    private static function minutes(float $minutes): string
+    {
+        return (string) max(1, (int) round($minutes));
+    }
+}

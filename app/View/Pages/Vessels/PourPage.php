@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Vessels;
+
+use App\Care\Gates\PourGate;
+use App\Care\Readers\VesselReader;
+use App\Models\Household;
+use App\Models\Machine;
+use App\View\Words\MeetingWords;
+use GoodRinse\Core\Chemistry\AgentMeeting;
+use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Handbook\Chemistry\Agent;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
+use GoodRinse\Core\Handbook\Chemistry\Vessel;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Quantity\Day;
+use Psr\Clock\ClockInterface;
+
+/** What a person sees who writes down that something was poured. */
+final readonly class PourPage
+{
+    public function __construct(
+        private Handbook $handbook,
+        private VesselReader $vessels,
+        private PourGate $judge,
+        private ClockInterface $clock,
+        private MeetingWords $meetings,
+    ) {
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws UnknownEntry when the machine has no such vessel
+     */
+    public function for(Machine $machine, Household $household, string $vessel, string $agent): array
+    {
+        $rules = $this->handbook->chemistry();
+        $record = $this->vessels->record($machine, $this->judge->vessel($machine, $vessel)->id, $household);
+
+        return [
+            'household' => $household,
+            'machine' => $machine,
+            'vessel' => $rules->vessel($vessel),
+            'vesselName' => $this->name($machine, $rules->vessel($vessel)),
+            'vessels' => array_map(fn (Vessel $each): string => $this->name($machine, $each), $this->judge->vesselsOf($machine)),
+            'agents' => array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace) + [ChemistryRules::STRANGER => $rules->agent(ChemistryRules::STRANGER)],
+            'verdicts' => $this->judge->all($machine, $vessel, $household),
+            'picked' => isset($rules->agents[$agent]) || ChemistryRules::STRANGER === $agent ? $agent : null,
+            'there' => array_map(fn (Residue $residue): array => [$rules->agent($residue->agent)->name, $residue->since], $record->residues),
+            'today' => Day::at($this->clock->now(), $household->zone()),
+        ];
+    }
+
+    /**
+     * What to do when agents have met, or one was poured that never should be.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws UnknownEntry when the machine has no such vessel
+     */
+    public function happened(Machine $machine, Household $household, string $vessel): array
+    {
+        $rules = $this->handbook->chemistry();
+        $record = $this->vessels->record($machine, $this->judge->vessel($machine, $vessel)->id, $household);
+        $live = array_values(array_filter($record->meetings, static fn (AgentMeeting $meeting): bool => $meeting->still));
+
+        return [
+            'household' => $household,
+            'machine' => $machine,
+            'vessel' => $rules->vessel($vessel),
+            'vesselName' => $this->name($machine, $rules->vessel($vessel)),
+            'met' => array_map($this->meetings->say(...), $live),
+            'advice' => [] === $live ? $rules->whenAlone : $rules->whenMet,
+            'there' => array_map(fn (Residue $residue): string => $rules->agent($residue->agent)->name, $record->residues),
+        ];
+    }
+
+    private function name(Machine $machine, Vessel $vessel): string
+    {
+        return $this->handbook->kind($machine->kind)->vessels[$vessel->id]->name ?? $vessel->name;
+    }
+}

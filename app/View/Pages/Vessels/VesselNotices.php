@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Vessels;
+
+use App\Care\MachineCare;
+use App\Care\Readers\VesselReader;
+use App\Models\Household;
+use App\Models\Machine;
+use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Chemistry\VesselRecord;
+use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
+use GoodRinse\Core\Handbook\Handbook;
+
+/** Which vessels hold something that must be kept apart from something else, for the pages to say. */
+final readonly class VesselNotices
+{
+    private ChemistryRules $rules;
+
+    public function __construct(private VesselReader $vessels, private Handbook $handbook)
+    {
+        $this->rules = $handbook->chemistry();
+    }
+
+    /**
+     * @param list<MachineCare> $machines of the household
+     * @param Machine|null      $only     the machine whose own and shared vessels are wanted; null for all
+     *
+     * @return list<VesselNotice> the dangerous first
+     */
+    public function for(Household $household, array $machines, ?Machine $only = null): array
+    {
+        $byId = [];
+        foreach ($machines as $care) {
+            $byId[$care->machine->id] = $care->machine;
+        }
+        $any = $only ?? ($machines[0] ?? null)?->machine;
+        $notices = [];
+        foreach ($this->vessels->household($household) as $record) {
+            $machine = null === $record->machine ? $any : $byId[$record->machine] ?? null;
+            if (null === $machine || (null !== $only && null !== $record->machine && $record->machine !== $only->id)) {
+                continue;
+            }
+            $notice = $this->notice($record, $machine);
+            if (null !== $notice) {
+                $notices[] = $notice;
+            }
+        }
+        usort($notices, static fn (VesselNotice $a, VesselNotice $b): int => [] === $b->met ? -1 : 1);
+
+        return $notices;
+    }
+
+    /**
+     * The vessels something can be poured into at each machine: its own, and with the first machine those that
+     * all share.
+     *
+     * @param list<MachineCare> $machines
+     *
+     * @return array<string, array<string, string>> names by machine and vessel
+     */
+    public function pourInto(array $machines): array
+    {
+        $into = [];
+        foreach ($machines as $i => $care) {
+            $into[$care->machine->id] = [];
+            foreach ($this->rules->vessels as $vessel) {
+                if (isset($care->kind->vessels[$vessel->id]) || (0 === $i && !$vessel->own)) {
+                    $into[$care->machine->id][$vessel->id] = $care->kind->vessels[$vessel->id]->name ?? $vessel->name;
+                }
+            }
+        }
+
+        return $into;
+    }
+
+    private function notice(VesselRecord $record, Machine $machine): ?VesselNotice
+    {
+        $reactive = array_values(array_filter($record->residues, fn (Residue $residue): bool => $this->rules->isReactive($residue->agent)));
+        if ([] === $reactive || !isset($this->rules->vessels[$record->vessel])) {
+            return null;
+        }
+        $vessel = $this->rules->vessels[$record->vessel];
+        $own = $this->handbook->kind($machine->kind)->vessels[$record->vessel] ?? null;
+
+        return new VesselNotice(
+            $machine,
+            $vessel,
+            null === $record->machine ? $vessel->name : sprintf('%s of %s', $own->name ?? $vessel->name, $machine->name),
+            array_map(fn (Residue $residue): string => $this->rules->agent($residue->agent)->name, $reactive),
+            $reactive[0]->since,
+            $this->enemies($reactive),
+            array_values(array_filter($record->meetings, static fn ($meeting): bool => $meeting->still)),
+        );
+    }
+
+    /**
+     * @param non-empty-list<Residue> $residues
+     *
+     * @return list<string> names of the families that must stay out
+     */
+    private function enemies(array $residues): array
+    {
+        $enemies = [];
+        foreach ($residues as $residue) {
+            array_push($enemies, ...$this->rules->enemiesOf($residue->agent));
+        }
+
+        return array_map($this->handbook->familyName(...), array_values(array_unique($enemies)));
+    }
+}

@@ -1,0 +1,268 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Rounds;
+
+use App\Models\Entry;
+use App\Models\Machine;
+use App\Models\Photo;
+use App\Models\Round;
+use App\Models\User;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use Illuminate\Http\UploadedFile;
+use Tests\Feature\Machines\MachineTest;
+use Tests\TestCase;
+
+final class RoundTest extends TestCase
+{
+    private User $user;
+    private Machine $machine;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->member();
+        $this->actingAs($this->user)->post('/machines', MachineTest::answers(['cleaned_on' => '2026-05-22']));
+        $this->machine = Machine::query()->firstOrFail();
+    }
+
+    private function round(?string $procedure = null): Round
+    {
+        return $this->startRound($this->user, $this->machine, $procedure);
+    }
+
+    /** @return list<string> kinds of the entries in the order they were written, the one told at the start left out */
+    private function written(): array
+    {
+        return array_values(Entry::query()->where('source', 'round')->orderBy('seq')->get()->map(fn (Entry $entry): string => $entry->kind->value)->all());
+    }
+
+    public function test_the_page_leads_through_the_round_a_step_at_a_time(): void
+    {
+        $round = $this->round();
+        $this->get("/rounds/$round->id")->assertOk()->assertSee('Put these within reach.')->assertSee('20 ml dish soap')->assertSee('may be needed, if it is dirty');
+        $this->tick($round, 'kit')->assertRedirect("/rounds/$round->id");
+        $this->get("/rounds/$round->id")->assertSee('Switch it off at the plug or breaker.')->assertSee('Power off first')->assertSee('Hot water scalds');
+        foreach (['power-off', 'rack-out', 'pick-floor', 'filter-out-twist'] as $step) {
+            $this->tick($round, $step);
+        }
+        $this->get("/rounds/$round->id")->assertSee('Hold the filter to the light.')->assertSee('Patchy after 24 days, so 30 days became 27.')->assertSee('In the tray: Lower rack, Fine filter');
+        $this->get("/rounds/$round->id?step=kit")->assertSee('Put these within reach.');
+        $this->get("/rounds/$round->id?step=brush")->assertSee('Hold the filter to the light.');
+    }
+
+    public function test_the_logbook_is_written_at_once_and_not_at_the_end(): void
+    {
+        $round = $this->round();
+        $this->tick($round, 'hold-to-light', 'heavy');
+        self::assertSame(['opening'], $this->written());
+        $this->get("/machines/{$this->machine->id}")->assertSee('Heavy after 24 days');
+
+        $this->tick($round, 'soak', null, ['note' => 'grey and greasy']);
+        $this->tick($round, 'rinse', 'suds');
+        $this->tick($round, 'rinse', 'none');
+        self::assertSame(['opening', 'note', 'dose', 'check', 'voiding', 'check', 'clearing'], $this->written());
+    }
+
+    public function test_the_timer_belongs_to_the_server(): void
+    {
+        $round = $this->round();
+        foreach (['kit', 'power-off', 'rack-out', 'pick-floor', 'filter-out-twist'] as $step) {
+            $this->tick($round, $step);
+        }
+        $this->tick($round, 'hold-to-light', 'clogged');
+        $this->tick($round, 'scrape');
+        $this->tick($round, 'soak');
+        $this->get("/rounds/$round->id")->assertSee('data-left="3600"', false)->assertSee('Over at 12:00');
+        $this->clock->move('+59 minutes');
+        $this->get("/rounds/$round->id")->assertSee('data-left="60"', false);
+        $this->clock->move('+2 minutes');
+        $this->get("/rounds/$round->id")->assertSee('data-left="-60"', false)->assertSee('+1:00')->assertSee('It is over');
+    }
+
+    public function test_looking_back_at_a_step_changes_nothing(): void
+    {
+        $round = $this->round();
+        $this->tick($round, 'hold-to-light', 'heavy', ['note' => 'a seed in the ring']);
+        $this->tick($round, 'soak');
+        [$written, $ticks] = [$this->written(), $round->ticks()->count()];
+        $this->clock->move('+10 minutes');
+        $this->tick($round, 'soak')->assertSessionHasNoErrors();
+        $this->tick($round, 'hold-to-light', 'heavy')->assertSessionHasNoErrors();
+        self::assertSame([$written, $ticks], [$this->written(), $round->ticks()->count()]);
+        $timer = $round->load('ticks')->progress()->timers()[0] ?? self::fail('the soak runs');
+        self::assertSame(20 * 60, $timer->secondsLeft($this->clock->now()), 'it did not start anew');
+
+        $id = $this->ulid();
+        foreach ([0, 1] as $sent) {
+            $this->tick($round, 'soak', null, ['id' => $id, 'note' => 'while it soaks'])->assertSessionHasNoErrors();
+        }
+        self::assertSame([...$written, 'note'], $this->written(), 'a note sent again while looking back is written once');
+
+        $this->tick($round, 'hold-to-light', 'film', ['note' => 'on second thoughts'])->assertSessionHasNoErrors();
+        $this->get('/logbook')->assertSee('A seed in the ring')->assertSee('On second thoughts')->assertSee('film');
+    }
+
+    public function test_one_opening_a_round_however_often_it_is_told(): void
+    {
+        $round = $this->round();
+        $this->tick($round, 'hold-to-light', 'heavy');
+        $this->clock->move('+40 minutes');
+        $this->tick($round, 'light-again', 'film');
+        $this->tick($round, 'hold-to-light', 'patchy');
+
+        $entries = Entry::query()->where('kind', EntryKind::Opening)->where('source', 'round')->orderBy('seq')->get();
+        $voided = Entry::voidedAmong(array_values($entries->pluck('id')->all()));
+        $left = $entries->reject(fn (Entry $entry): bool => isset($voided[$entry->id]))->values();
+        self::assertCount(1, $left);
+        self::assertSame(['filter', 0.35, 0.1], [$left[0]->payload['task'], $left[0]->payload['found'], $left[0]->payload['left']]);
+        self::assertSame('2026-06-15 09:00:00', $left[0]->happened_at->format('Y-m-d H:i:s'), 'it happened when it was first looked at');
+    }
+
+    public function test_undoing_the_opening_puts_everything_back(): void
+    {
+        $before = (string) $this->get('/')->getContent();
+        $round = $this->round();
+        $this->walk($round, ['found' => 'patchy']);
+        $this->post("/rounds/$round->id/end", ['how' => 'finished']);
+        $this->get('/')->assertSee('Nothing to do today');
+        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Opened just now; about 27 days to run.');
+
+        $opening = Entry::query()->where('kind', EntryKind::Opening)->latest('seq')->firstOrFail();
+        $this->post("/entries/$opening->id/void", ['id' => $this->ulid()])->assertSessionHas('did');
+        $after = (string) $this->get('/')->getContent();
+        self::assertSame(self::due($before), self::due($after));
+
+        $this->get('/logbook')->assertSee('taken back');
+        $voiding = Entry::query()->where('voids', $opening->id)->firstOrFail();
+        $this->post("/entries/$voiding->id/void", ['id' => $this->ulid()]);
+        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Opened just now; about 27 days to run.');
+    }
+
+    private static function due(string $html): string
+    {
+        self::assertSame(1, preg_match('/<div class="due"[^>]*>.*?<\/strong>/s', $html, $match));
+
+        return (string) preg_replace('/g-\w{6}/', 'g', $match[0]);
+    }
+
+    public function test_sending_a_tick_again_changes_nothing(): void
+    {
+        $round = $this->round();
+        $id = $this->ulid();
+        for ($i = 0; $i < 3; ++$i) {
+            $this->tick($round, 'hold-to-light', 'patchy', ['id' => 0 === $i % 2 ? $id : mb_strtolower($id), 'note' => 'once'])->assertSessionHasNoErrors();
+        }
+        self::assertSame(1, $round->ticks()->count());
+        self::assertSame(['note', 'opening'], $this->written());
+
+        $this->tick($round, 'kit', null, ['id' => $id])->assertSessionHasErrors('did');
+        self::assertSame(1, $round->ticks()->count());
+    }
+
+    public function test_an_ended_round_takes_no_more_ticks(): void
+    {
+        $round = $this->round();
+        $this->tick($round, 'kit');
+        $this->post("/rounds/$round->id/end", ['how' => 'stopped'])->assertSessionHasNoErrors();
+        $written = count($this->written());
+
+        $this->tick($round, 'hold-to-light', 'patchy')->assertSessionHasErrors('did');
+        $this->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'power-off'])->assertUnprocessable()->assertJsonFragment(['message' => 'This round has ended, so nothing more was written. Start a new one to go on.']);
+        self::assertCount($written, $this->written());
+        $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
+        self::assertSame('stopped', $round->refresh()->ended_how);
+    }
+
+    public function test_two_clicks_on_start_make_one_round(): void
+    {
+        self::assertSame($this->round()->id, $this->round()->id);
+        $this->get('/')->assertSee('A round is under way');
+        $this->post("/machines/{$this->machine->id}/rounds", ['task' => 'filter', 'procedure' => 'juggle'])->assertSessionHasErrors('did');
+        $this->post("/machines/{$this->machine->id}/rounds", ['task' => 'heater'])->assertSessionHasErrors('did');
+        self::assertSame(1, Round::query()->count());
+    }
+
+    public function test_the_pull_test_must_be_answered_before_the_end(): void
+    {
+        $round = $this->round('look-and-wipe');
+        foreach (['kit', 'rack-out', 'pick-floor', 'filter-out-twist'] as $step) {
+            $this->tick($round, $step);
+        }
+        $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasErrors('did');
+        $this->post("/rounds/$round->id/end", ['how' => 'stopped'])->assertSessionHasErrors('did');
+        $this->walk($round, ['lock' => 'holds']);
+        $this->tick($round, 'lock-test')->assertSessionHasErrors('did');
+        $this->tick($round, 'lock-test', 'maybe')->assertSessionHasErrors('did');
+        $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
+        self::assertSame([], $round->refresh()->open_ends);
+    }
+
+    public function test_a_filter_that_lifts_is_not_forgotten(): void
+    {
+        $round = $this->round('look-and-wipe');
+        foreach (['kit', 'rack-out', 'pick-floor', 'filter-out-twist'] as $step) {
+            $this->tick($round, $step);
+        }
+        $this->tick($round, 'hold-to-light', 'clear');
+        foreach (['tap-rinse', 'wipe-floor', 'refit-twist'] as $step) {
+            $this->tick($round, $step);
+        }
+        $this->tick($round, 'lock-test', 'lifts');
+        $this->get("/rounds/$round->id")->assertSee('line the arrows or tabs up');
+        $this->tick($round, 'lock-test', 'lifts', ['overruled' => '1']);
+        $this->tick($round, 'rack-in');
+        $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasErrors('did');
+        $this->post("/rounds/$round->id/end", ['how' => 'finished', 'knows' => '1'])->assertSessionHasNoErrors();
+
+        $this->get('/')->assertSee('is not as it should be')->assertSee('the filter lifts');
+        $this->get('/logbook')->assertSee('The round ended with something left open');
+        $this->clock->move('+1 hour');
+        $again = $this->round('look-and-wipe');
+        $this->walk($again, []);
+        $this->post("/rounds/$again->id/end", ['how' => 'finished']);
+        $this->get('/')->assertDontSee('is not as it should be');
+    }
+
+    public function test_a_descaling_seen_through_is_over_and_belongs_to_the_tank(): void
+    {
+        $brewer = $this->machineOf($this->user, ['kind' => 'drip-brewer', 'name' => 'Pot', 'traits' => ['programme' => 'programmed'], 'habits' => [], 'schools' => []]);
+        $round = $this->startRound($this->user, $brewer, 'descale-programme');
+        $this->walk($round, ['pots' => 'lime-slow']);
+        $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
+        $this->get("/rounds/$round->id")->assertSee('Descale: next on')->assertDontSee('still due')->assertSee('Water tank opened: slow, left normal');
+    }
+
+    public function test_stopping_with_parts_off_says_so_on_today(): void
+    {
+        $round = $this->round();
+        foreach (['kit', 'power-off', 'rack-out', 'pick-floor', 'filter-out-twist'] as $step) {
+            $this->tick($round, $step);
+        }
+        $this->post("/rounds/$round->id/end", ['how' => 'stopped', 'knows' => '1'])->assertSessionHasNoErrors();
+        $this->get('/')->assertSee('fine filter is off the machine')->assertSee('lower rack is off the machine');
+    }
+
+    public function test_a_round_keeps_to_the_handbook_it_began_with(): void
+    {
+        $round = $this->round();
+        $script = $round->script;
+        $script['kinds'][0]['steps'][0]['title'] = 'An older first step.';
+        $round->update(['script' => $script]);
+        $this->get("/rounds/$round->id")->assertSee('An older first step.');
+    }
+
+    public function test_a_picture_is_made_small_and_kept_out_of_the_public_folder(): void
+    {
+        $round = $this->round();
+        $photoId = $this->ulid();
+        $send = fn () => $this->tick($round, 'hold-to-light', 'patchy', ['photo_id' => $photoId, 'photo' => UploadedFile::fake()->image('filter.jpg', 3000, 2000)]);
+        $send()->assertSessionHasNoErrors();
+        $send()->assertSessionHasNoErrors();
+        $photo = Photo::query()->sole();
+        self::assertSame([1600, 1067], [$photo->width, $photo->height]);
+        self::assertFileExists(config()->string('good-rinse.photos')."/$photo->file");
+        $this->get("/rounds/$round->id?step=hold-to-light")->assertSee("/photos/$photo->id");
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Security;
+
+use App\Actions\Rounds\StorePhoto;
+use App\Models\Entry;
+use App\Models\Photo;
+use App\Models\Round;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Route;
+use Symfony\Component\HttpFoundation\Cookie;
+use Tests\TestCase;
+
+/** Who may open what, and what every answer carries. */
+final class DoorTest extends TestCase
+{
+    private const OPEN = ['login', 'register', 'join/{token}'];
+
+    /** Opened by a secret in the address or a header instead; each has tests of its own. */
+    private const BY_SECRET = ['device/events', 'calendar/{token}.ics', 'reminders/stop/{user}'];
+
+    public function test_everything_but_the_front_door_asks_for_a_login(): void
+    {
+        $asked = 0;
+        foreach (app('router')->getRoutes() as $route) {
+            \assert($route instanceof Route);
+            if (in_array($route->uri(), self::BY_SECRET, true) || (in_array($route->uri(), self::OPEN, true) && 'join/{token}' !== $route->uri())) {
+                continue;
+            }
+            foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+                if ('join/{token}' === $route->uri() && 'GET' === $method) {
+                    continue;
+                }
+                $uri = preg_replace('/\{[a-z]+\}/', $this->ulid(), $route->uri());
+                $this->call($method, "/$uri")->assertRedirect('/login');
+                ++$asked;
+            }
+        }
+        self::assertGreaterThan(18, $asked);
+    }
+
+    public function test_another_household_finds_nothing_and_changes_nothing(): void
+    {
+        $owner = $this->member();
+        $machine = $this->machineOf($owner);
+        $round = $this->startRound($owner, $machine);
+        $this->tick($round, 'kit', null, ['note' => 'a remark of our own']);
+        $entry = Entry::query()->firstOrFail();
+        $this->post('/household/invitations');
+        $invitation = $owner->home()->invitations()->firstOrFail();
+        app(StorePhoto::class)->ofStep($round, $owner, $this->ulid(), 'hold-to-light', UploadedFile::fake()->image('f.jpg', 40, 30));
+        $photo = Photo::query()->firstOrFail();
+        $this->post("/machines/$machine->id/devices", ['name' => 'Counter of ours']);
+        $device = $owner->home()->devices()->firstOrFail();
+        $this->post('/feeds');
+        $this->post("/machines/$machine->id/traces", ['id' => $traced = $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1']);
+        $feed = $owner->home()->feeds()->firstOrFail();
+        $before = [Entry::query()->count(), $round->ticks()->count()];
+
+        $this->actingAs($this->member());
+        $ids = ['machine' => $machine->id, 'round' => $round->id, 'photo' => $photo->id, 'entry' => $entry->id, 'invitation' => $invitation->id, 'device' => $device->id, 'feed' => $feed->id, 'trace' => $traced, 'task' => 'filter', 'part' => 'filter', 'vessel' => 'tub', 'trait' => 'filter'];
+        $tries = [];
+        foreach (\Illuminate\Support\Facades\Route::getRoutes()->getRoutes() as $route) {
+            $names = $route->parameterNames();
+            if ([] !== array_intersect($names, ['machine', 'round', 'photo', 'entry', 'invitation', 'device', 'feed', 'trace'])) {
+                self::assertSame([], array_diff($names, array_keys($ids)), "{$route->uri()} is tried too");
+                $uri = '/'.strtr($route->uri(), array_combine(array_map(static fn (string $name): string => '{'.$name.'}', $names), array_map(static fn (string $name): string => $ids[$name], $names)));
+                array_push($tries, ...array_map(static fn (string $method): array => [$method, $uri], array_diff($route->methods(), ['HEAD'])));
+            }
+        }
+        self::assertGreaterThan(50, count($tries));
+        foreach ($tries as [$method, $uri]) {
+            $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter', 'agent' => 'white-vinegar', 'symptom' => 'smell', 'until' => '2026-07-01', 'reason' => 'guests', 'light' => 'descale', 'on' => '1', 'name' => 'x', 'table' => 'when,uses', 'habits' => $machine->habits, 'symptoms' => ['smell'], 'since' => '2026-06-14', 'seen' => 0, 'kind' => 'answer', 'card' => 'shards', 'result' => 'none', 'place' => 0])->assertNotFound();
+        }
+        $this->get('/logbook?machine='.$machine->id)->assertOk()->assertDontSee('a remark of our own')->assertDontSee($machine->name);
+        foreach (['/kitchen', '/away', '/rhythm?machine='.$machine->id, '/logbook?entry='.$entry->id, '/household', '/reminders', '/household/water?strip=4'] as $page) {
+            $this->get($page)->assertOk()->assertDontSee($machine->name)->assertDontSee('a remark of our own');
+        }
+        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-20', 'machines' => [$machine->id]])->assertSessionHasErrors('machines.0');
+        $this->get("/handbook/dishwasher/acid-wash?machine=$machine->id")->assertOk()->assertDontSee($machine->name);
+        self::assertSame($before, [Entry::query()->count(), $round->ticks()->count()]);
+        self::assertNull($round->refresh()->ended_at);
+
+        $this->actingAs($owner)->get("/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    }
+
+    public function test_ids_that_do_not_exist_are_not_found(): void
+    {
+        $this->actingAs($this->member());
+        foreach (['machines', 'rounds', 'photos'] as $place) {
+            $this->get("/$place/{$this->ulid()}")->assertNotFound()->assertSee('There is nothing here');
+            $this->get("/$place/%27%20or%201%3D1")->assertNotFound();
+        }
+        $this->post('/entries/nonsense/void', ['id' => $this->ulid()])->assertNotFound();
+    }
+
+    public function test_every_answer_carries_the_security_headers(): void
+    {
+        foreach ([$this->get('/login'), $this->get('/nowhere'), $this->actingAs($this->member())->get('/')] as $answer) {
+            $policy = (string) $answer->headers->get('Content-Security-Policy');
+            self::assertStringContainsString("script-src 'self';", $policy);
+            self::assertStringContainsString("style-src 'self';", $policy);
+            self::assertStringNotContainsString('unsafe', $policy);
+            $answer->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY');
+        }
+    }
+
+    public function test_pages_hold_no_inline_script_or_style(): void
+    {
+        $user = $this->member();
+        $machine = $this->machineOf($user);
+        $round = $this->startRound($user, $machine);
+        $this->walk($round, ['found' => 'patchy']);
+        $this->post("/machines/$machine->id/devices", ['name' => 'Counter', 'simulated' => '1']);
+        $device = $user->home()->devices()->firstOrFail();
+        $this->post("/machines/$machine->id/traces", ['id' => $traced = $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1']);
+        foreach (["/machines/$machine->id/trace", "/traces/$traced", "/traces/$traced/sheet", '/rhythm', "/machines/$machine->id/rhythm/filter", "/machines/$machine->id/start", '/away', '/reminders', '/household/water?dip=1', "/devices/$device->id", "/machines/$machine->id/devices/new", "/machines/$machine->id/readings", '/', '/kitchen', "/machines/$machine->id", "/machines/$machine->id/edit", '/machines/new', '/logbook', '/household', "/rounds/$round->id", "/rounds/$round->id?step=hold-to-light", '/handbook', '/handbook/keep-apart', '/handbook/symptoms', '/handbook/schools', '/handbook/dishwasher/full-deep-clean', "/machines/$machine->id/vessels/tub/pour", "/machines/$machine->id/vessels/tub/happened"] as $page) {
+            $html = (string) $this->get($page)->assertOk()->getContent();
+            self::assertDoesNotMatchRegularExpression('/<style|\sstyle=|\son[a-z]+=|<script(?![^>]*\ssrc=)|javascript:/i', $html, $page);
+            self::assertDoesNotMatchRegularExpression('#(?:src|href)="https?://(?!127\.0\.0\.1)#', $html, $page);
+        }
+    }
+
+    public function test_what_people_type_is_escaped(): void
+    {
+        $user = $this->member();
+        $machine = $this->machineOf($user, ['name' => '<script>alert(1)</script>']);
+        $round = $this->startRound($user, $machine);
+        $this->tick($round, 'kit', null, ['note' => '<img src=x onerror=alert(2)>']);
+        $this->post("/machines/$machine->id/snoozes", ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => '<img src=x>']);
+        $this->post("/machines/$machine->id/devices", ['name' => '<img src=x>']);
+        $device = $user->home()->devices()->firstOrFail();
+        foreach (['/rhythm', "/machines/$machine->id/rhythm/filter", '/away', '/household', "/devices/$device->id", '/', '/kitchen', "/machines/$machine->id", '/logbook', "/rounds/$round->id", '/handbook', '/handbook/dishwasher/acid-wash', "/machines/$machine->id/vessels/tub/pour"] as $page) {
+            $this->get($page)->assertDontSee('<script>alert', false)->assertDontSee('<img src=x', false);
+        }
+    }
+
+    public function test_the_session_cookie_is_closed_to_scripts_and_other_sites(): void
+    {
+        $cookies = $this->get('/login')->headers->getCookies();
+
+        self::assertSame(['good_rinse'], array_map(static fn (Cookie $cookie): string => $cookie->getName(), $cookies));
+        self::assertTrue($cookies[0]->isHttpOnly());
+        self::assertSame('lax', $cookies[0]->getSameSite());
+    }
+
+    public function test_the_measuring_page_is_shut_by_default(): void
+    {
+        $this->actingAs($this->member())->get('/blank')->assertNotFound();
+        self::assertSame(0, Round::query()->count());
+        self::assertSame(1, User::query()->count());
+    }
+}

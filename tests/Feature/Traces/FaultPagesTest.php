@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Traces;
+
+use App\Handbook\CompiledHandbook;
+use App\Models\Entry;
+use App\Models\Photo;
+use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Psr\Log\NullLogger;
+use Tests\TestCase;
+
+/** What goes wrong outside, and what a person is then told. */
+final class FaultPagesTest extends TestCase
+{
+    public function test_a_note_without_end_is_refused_and_nothing_is_ticked(): void
+    {
+        $user = $this->member();
+        $round = $this->startRound($user, $this->machineOf($user));
+        $this->from("/rounds/$round->id")->tick($round, 'kit', null, ['note' => str_repeat('x', 2001)])->assertSessionHasErrors('note')->assertSessionHasInput('note');
+        $this->tick($round, 'kit', null, ['id' => ['a']])->assertSessionHasErrors('id');
+        $this->tick($round, str_repeat('s', 200))->assertSessionHasErrors('step');
+        self::assertSame([0, 0], [$round->ticks()->count(), Entry::query()->count()]);
+    }
+
+    public function test_malformed_json_gets_a_clear_answer(): void
+    {
+        $user = $this->member();
+        $round = $this->startRound($user, $this->machineOf($user));
+        $answer = $this->call('POST', "/rounds/$round->id/ticks", [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], '{"id": "01H');
+        $answer->assertUnprocessable()->assertJsonValidationErrors(['id', 'step']);
+        self::assertSame(0, $round->ticks()->count());
+    }
+
+    public function test_scripts_are_told_in_words_for_people(): void
+    {
+        $this->postJson('/machines', [])->assertUnauthorized()->assertJsonFragment(['message' => 'You are logged out. Log in again in another tab, then send this once more; it is kept here.']);
+        $this->actingAs($this->member())->getJson("/rounds/{$this->ulid()}")->assertNotFound()->assertJsonFragment(['message' => 'There is nothing here. It may have been taken away, or it belongs to another household.']);
+    }
+
+    public function test_pictures_that_are_none_are_refused_and_the_step_waits(): void
+    {
+        $user = $this->member();
+        $round = $this->startRound($user, $this->machineOf($user));
+        $send = fn (UploadedFile $file) => $this->tick($round, 'hold-to-light', 'patchy', ['photo_id' => $this->ulid(), 'photo' => $file]);
+        $send(UploadedFile::fake()->create('filter.pdf', 20, 'application/pdf'))->assertSessionHasErrors('photo');
+        $send(UploadedFile::fake()->create('huge.jpg', 13_000, 'image/jpeg'))->assertSessionHasErrors('photo');
+        $send(UploadedFile::fake()->createWithContent('evil.jpg', '<?php echo 1;'))->assertSessionHasErrors('photo');
+        self::assertSame(0, $round->ticks()->count());
+
+        $cut = substr((string) UploadedFile::fake()->image('cut.jpg', 300, 300)->get(), 0, 400);
+        $send(UploadedFile::fake()->createWithContent('cut.jpg', $cut));
+        self::assertSame(0, Photo::query()->count());
+    }
+
+    public function test_a_full_disk_loses_the_picture_and_nothing_else(): void
+    {
+        $file = storage_path('framework/testing/full-disk');
+        file_put_contents($file, '');
+        config(['good-rinse.photos' => $file]);
+        $user = $this->member();
+        $round = $this->startRound($user, $this->machineOf($user));
+        $more = ['id' => $this->ulid(), 'photo_id' => $this->ulid(), 'photo' => UploadedFile::fake()->image('f.jpg', 30, 30)];
+        $this->tick($round, 'hold-to-light', 'patchy', $more)->assertSessionHasErrors('photo');
+        self::assertSame([1, 1, 0], [$round->ticks()->count(), Entry::query()->count(), Photo::query()->count()]);
+
+        config(['good-rinse.photos' => storage_path('framework/testing/photos')]);
+        $more['photo'] = UploadedFile::fake()->image('f.jpg', 30, 30);
+        $this->tick($round, 'hold-to-light', 'patchy', $more)->assertSessionHasNoErrors();
+        self::assertSame([1, 1, 1], [$round->ticks()->count(), Entry::query()->count(), Photo::query()->count()], 'sending it again adds the picture only');
+    }
+
+    public function test_a_full_disk_under_the_logbook_keeps_what_was_typed(): void
+    {
+        $path = storage_path('framework/testing/full.sqlite');
+        file_put_contents($path, '');
+        $this->onDatabase($path, fn () => $this->writeUntilFull());
+        array_map(unlink(...), glob("$path*") ?: []);
+    }
+
+    private function writeUntilFull(): void
+    {
+        $this->artisan('migrate', ['--force' => true]);
+        $user = $this->member();
+        $round = $this->startRound($user, $this->machineOf($user));
+        $pages = DB::selectOne('PRAGMA page_count');
+        DB::statement('PRAGMA max_page_count = '.(is_object($pages) ? $pages->page_count : 0));
+        for ($i = 0; $i < 60 && !session()->has('errors'); ++$i) {
+            $answer = $this->from("/rounds/$round->id")->tick($round, 0 === $i % 2 ? 'kit' : 'rack-out', null, ['note' => str_repeat('long ', 390)]);
+            $answer->assertRedirect("/rounds/$round->id");
+        }
+        $answer->assertSessionHasErrors(['did' => 'The disk is full, so nothing was written. What you typed is still here: free some space, then send it again.'])->assertSessionHasInput('note');
+        [$ticks, $entries] = [$round->ticks()->count(), Entry::query()->count()];
+        DB::statement('PRAGMA max_page_count = 1000000');
+        $this->tick($round, 'power-off', null, ['note' => 'there is room again'])->assertSessionHasNoErrors();
+        self::assertSame([$ticks + 1, $entries + 1], [$round->ticks()->count(), Entry::query()->count()], 'nothing half-written was left');
+    }
+
+    public function test_a_missing_database_is_said_plainly(): void
+    {
+        $user = $this->member();
+        $this->onDatabase('/nowhere/at/all.sqlite', function () use ($user): void {
+            $this->get('/login')->assertOk();
+            $this->actingAs($user->setConnection('other')->unsetRelations())->get('/')->assertServiceUnavailable()->assertSee('The logbook cannot be opened.')->assertSee('Nothing was changed')->assertHeader('X-Frame-Options', 'DENY');
+            $this->getJson('/')->assertServiceUnavailable()->assertJsonStructure(['message']);
+        });
+    }
+
+    public function test_a_locked_database_keeps_what_was_typed(): void
+    {
+        $path = storage_path('framework/testing/locked.sqlite');
+        @unlink($path);
+        touch($path);
+        $this->onDatabase($path, fn () => $this->writeWhileLocked($path));
+    }
+
+    private function writeWhileLocked(string $path): void
+    {
+        $this->artisan('migrate', ['--force' => true]);
+        $user = $this->member();
+        $machine = $this->machineOf($user);
+        $round = $this->startRound($user, $machine);
+        $other = new \PDO("sqlite:$path");
+        $other->exec('BEGIN IMMEDIATE');
+        $id = $this->ulid();
+
+        $this->from("/rounds/$round->id")->tick($round, 'kit', null, ['id' => $id, 'note' => 'typed'])->assertRedirect("/rounds/$round->id")->assertSessionHasErrors('did')->assertSessionHasInput('note', 'typed');
+        $this->postJson("/rounds/$round->id/ticks", ['id' => $id, 'step' => 'kit'])->assertServiceUnavailable()->assertJsonFragment(['message' => 'The logbook is busy just now, so nothing was written. What you typed is still here: send it again in a moment.']);
+        $this->get('/')->assertOk();
+        $other->exec('ROLLBACK');
+        $this->tick($round, 'kit', null, ['id' => $id])->assertSessionHasNoErrors();
+        self::assertSame(1, $round->ticks()->count());
+    }
+
+    public function test_a_broken_handbook_leaves_the_last_good_one_in_use(): void
+    {
+        $folder = storage_path('framework/testing/handbook-'.bin2hex(random_bytes(4)));
+        exec('cp -r '.escapeshellarg(base_path('handbook')).' '.escapeshellarg($folder));
+        $cache = "$folder.php";
+        $book = new CompiledHandbook($folder, $cache, new NullLogger());
+        $version = $book->get()->version();
+        file_put_contents("$folder/kit.yaml", "- { id: torch }\n");
+        clearstatcache();
+        self::assertSame($version, $book->get()->version());
+
+        unlink($cache);
+        $this->expectException(InvalidHandbook::class);
+        $this->expectExceptionMessage('kit.yaml /0');
+        try {
+            $book->get();
+        } finally {
+            exec('rm -r '.escapeshellarg($folder));
+        }
+    }
+
+    public function test_the_demo_is_the_same_whenever_it_is_loaded_on_a_day(): void
+    {
+        $seen = [];
+        foreach ([0, 1] as $time) {
+            $this->clock->move("+$time hours");
+            DB::beginTransaction();
+            self::assertSame(0, $this->artisan('demo:load'));
+            self::assertSame(0, $this->artisan('demo:load'));
+            $seen[] = Entry::query()->orderBy('seq')->get(['happened_at', 'payload'])->toArray();
+            $this->actingAs(\App\Models\User::query()->where('email', 'ama@marrowick.example')->firstOrFail())->get('/')->assertSee('One round today.')->assertSee('Fine filter')->assertSee('Found the last times');
+            DB::rollBack();
+            cache()->flush();
+        }
+        self::assertGreaterThan(350, count($seen[0]));
+        self::assertSame($seen[0], $seen[1]);
+    }
+
+    public function test_a_file_that_is_no_database_and_one_without_tables_are_said_plainly(): void
+    {
+        $user = $this->member();
+        foreach (['this is not a database, whatever its name says', ''] as $content) {
+            $path = storage_path('framework/testing/odd.sqlite');
+            file_put_contents($path, $content);
+            $this->onDatabase($path, fn () => $this->actingAs($user->setConnection('other')->unsetRelations())->get('/')->assertServiceUnavailable()->assertSee('Nothing was changed'));
+            array_map(unlink(...), glob("$path*") ?: []);
+        }
+    }
+
+    public function test_pictures_keep_nothing_of_where_they_were_taken(): void
+    {
+        $user = $this->member();
+        $round = $this->startRound($user, $this->machineOf($user));
+        $plain = (string) UploadedFile::fake()->image('f.jpg', 60, 40)->get();
+        $note = "Exif\0\0MM\0*\0\0\0\x08\0\0 taken at 59.3293 N 18.0686 E";
+        $told = substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($note) + 2).$note.substr($plain, 2);
+        $this->tick($round, 'hold-to-light', 'film', ['photo_id' => $this->ulid(), 'photo' => UploadedFile::fake()->createWithContent('f.jpg', $told)])->assertSessionHasNoErrors();
+        $kept = (string) file_get_contents(config()->string('good-rinse.photos').'/'.Photo::query()->sole()->file);
+
+        self::assertStringContainsString('59.3293', $told);
+        self::assertStringNotContainsString('59.3293', $kept);
+        self::assertStringStartsWith("\xFF\xD8", $kept);
+    }
+}
