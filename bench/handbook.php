@@ -20,7 +20,9 @@ $folder = dirname(__DIR__).'/handbook';
 
 if (isset($argv[2])) {
     $start = hrtime(true);
-    $handbook = 'cold' === $argv[1] ? new Handbook((new HandbookCompiler($folder))->compile()) : (new CompiledHandbook($folder, $argv[2], new NullLogger()))->get();
+    $handbook = 'cold' === $argv[1]
+        ? new Handbook((new HandbookCompiler($folder))->compile())
+        : (new CompiledHandbook($folder, $argv[2], new NullLogger()))->get();
     $loaded = hrtime(true);
     foreach (array_keys($handbook->kindNames()) as $kind) {
         foreach (array_keys($handbook->kind($kind)->procedureNames) as $procedure) {
@@ -39,7 +41,10 @@ printf("%-34s %10s %10s %10s\n", 'handbook', 'min ms', 'p50 ms', 'max ms');
 foreach (['cold' => 'cold, from YAML with all checks', 'warm' => 'warm, from the compiled file'] as $how => $name) {
     $loads = $reads = [];
     for ($i = 0; $i < TIMES; ++$i) {
-        [$loads[], $reads[]] = array_map(floatval(...), explode(' ', (string) shell_exec(sprintf('%s %s %s %s', escapeshellarg(PHP_BINARY), escapeshellarg(__FILE__), $how, escapeshellarg($cache)))));
+        [$loads[], $reads[]] = array_map(floatval(...), explode(
+            ' ',
+            (string) shell_exec(sprintf('%s %s %s %s', escapeshellarg(PHP_BINARY), escapeshellarg(__FILE__), $how, escapeshellarg($cache))),
+        ));
     }
     sort($loads);
     sort($reads);

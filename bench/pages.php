@@ -17,7 +17,10 @@ const WARM_UP = 15;
 /** A browser of sorts: keeps its cookies and its connection. */
 function visit(CurlHandle $curl, string $url, ?array $post = null, bool $follow = true): string
 {
-    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_FOLLOWLOCATION => $follow]);
+    curl_setopt_array(
+        $curl,
+        [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_FOLLOWLOCATION => $follow],
+    );
     curl_setopt($curl, CURLOPT_HTTPGET, true);
     if (null !== $post) {
         curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($post)]);
@@ -41,7 +44,10 @@ function step(CurlHandle $curl, string $base, string $machine, string $token): a
         if (preg_match('/name="step" value="([^"]+)"/', $html, $step)) {
             preg_match('/name="answer" value="([^"]+)"/', $html, $answer);
 
-            return [$round, ['_token' => $token, 'step' => $step[1], 'answer' => $answer[1] ?? (str_contains($html, 'name="answer"') ? '4' : '')]];
+            return [
+                $round,
+                ['_token' => $token, 'step' => $step[1], 'answer' => $answer[1] ?? (str_contains($html, 'name="answer"') ? '4' : '')],
+            ];
         }
         if (null !== $round) {
             visit($curl, "$base$round/end", ['_token' => $token, 'how' => 'finished', 'knows' => '1']);
@@ -74,7 +80,16 @@ foreach (array_slice($argv, 3) as $who) {
     preg_match('/name="_token" value="([^"]+)"/', visit($curl, "$base/login"), $token);
     visit($curl, "$base/login", ['_token' => $token[1] ?? '', 'email' => $email, 'password' => $password]);
     preg_match('#/machines/[0-9A-Za-z]{26}#', visit($curl, "$base/kitchen"), $machine);
-    $pages = ['empty' => '/blank', 'Today' => '/', 'machine' => $machine[0] ?? '/kitchen', 'rhythm' => '/rhythm', 'logbook' => '/logbook', 'handbook' => '/handbook', 'keep-apart' => '/handbook/keep-apart', 'procedure' => '/handbook/dishwasher/filter-clean'];
+    $pages = [
+        'empty' => '/blank',
+        'Today' => '/',
+        'machine' => $machine[0] ?? '/kitchen',
+        'rhythm' => '/rhythm',
+        'logbook' => '/logbook',
+        'handbook' => '/handbook',
+        'keep-apart' => '/handbook/keep-apart',
+        'procedure' => '/handbook/dishwasher/filter-clean',
+    ];
     preg_match('/name="csrf-token" content="([^"]+)"/', $kitchen = visit($curl, "$base/kitchen"), $token);
     preg_match('#/calendar/\w+\.ics#', visit($curl, "$base/feeds", ['_token' => $token[1]]), $feed);
     $pages['feed'] = $feed[0];
@@ -129,6 +144,14 @@ foreach (array_slice($argv, 3) as $who) {
     foreach ($times as $page => $measured) {
         $empties = $times[in_array($page, ['empty again', 'tick', 'step', 'after'], true) ? 'empty again' : 'empty'];
         $ratios = array_map(static fn (float $time, float $empty): float => $time / $empty, $measured, $empties);
-        printf("%-12s %-12s %10.2f %10.2f %12.2f %12.2f\n", $name, $page, quantile($measured, 0.5), quantile($measured, 0.95), quantile($ratios, 0.5), quantile($measured, 0.95) / quantile($empties, 0.95));
+        printf(
+            "%-12s %-12s %10.2f %10.2f %12.2f %12.2f\n",
+            $name,
+            $page,
+            quantile($measured, 0.5),
+            quantile($measured, 0.95),
+            quantile($ratios, 0.5),
+            quantile($measured, 0.95) / quantile($empties, 0.95),
+        );
     }
 }

@@ -46,4 +46,10 @@ for ($run = 0; $run < RUNS; ++$run) {
     $times[] = (hrtime(true) - $start) / 1e6;
 }
 sort($times);
-printf("rhythm: %d tasks, two clocks each, %d openings: p50 %.1f ms, p95 %.1f ms in all\n", TASKS, $openings, $times[(int) (RUNS / 2)], $times[(int) (0.95 * (RUNS - 1))]);
+printf(
+    "rhythm: %d tasks, two clocks each, %d openings: p50 %.1f ms, p95 %.1f ms in all\n",
+    TASKS,
+    $openings,
+    $times[(int) (RUNS / 2)],
+    $times[(int) (0.95 * (RUNS - 1))],
+);

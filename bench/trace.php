@@ -25,7 +25,16 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 const FAULTS = 1000;
 const SMALL_MODELS = 150;
-const TRAITS = ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'three', 'chopper' => 'chopper', 'softener' => 'salt', 'heater' => 'exposed', 'disposer' => 'disposer', 'airGap' => 'air-gap'];
+const TRAITS = [
+    'tub' => 'stainless',
+    'filter' => 'twist-out',
+    'arms' => 'three',
+    'chopper' => 'chopper',
+    'softener' => 'salt',
+    'heater' => 'exposed',
+    'disposer' => 'disposer',
+    'airGap' => 'air-gap',
+];
 
 /** A place among weights, drawn by them. */
 function draw(array $weights, Dice $dice): int
@@ -59,7 +68,13 @@ function live(FaultModel $model, int $cause, Closure $policy, Dice $dice): array
             $check = $model->check($id);
             $cost += $check->cost;
             $results = array_keys($check->results);
-            $answers[] = [$id, (string) $results[draw(array_map(static fn (array $chances): float => $chances[$cause] ?? 0.0, array_values($check->results)), $dice)]];
+            $answers[] = [
+                $id,
+                (string) $results[draw(
+                    array_map(static fn (array $chances): float => $chances[$cause] ?? 0.0, array_values($check->results)),
+                    $dice,
+                )],
+            ];
             continue;
         }
         $action = $model->action($id);
@@ -80,10 +95,18 @@ function small(Dice $dice): FaultModel
     }
     for ($i = $dice->between(2, 4); $i > 0; --$i) {
         $yes = array_map(static fn (): float => $dice->uniform() < 0.4 ? 0.95 : round($dice->uniform() * 0.3, 2), $weights);
-        $checks[] = new Check("check-$i", $dice->between(0, 10), ['yes' => $yes, 'no' => array_map(static fn (float $chance): float => 1 - $chance, $yes)]);
+        $checks[] = new Check(
+            "check-$i",
+            $dice->between(0, 10),
+            ['yes' => $yes, 'no' => array_map(static fn (float $chance): float => 1 - $chance, $yes)],
+        );
     }
     for ($i = $dice->between(3, 5); $i > 0; --$i) {
-        $actions[] = new Action("action-$i", $dice->between(1, 60), array_filter(array_map(static fn (): float => $dice->uniform() < 0.5 ? round(0.3 + 0.7 * $dice->uniform(), 2) : 0.0, $weights)));
+        $actions[] = new Action(
+            "action-$i",
+            $dice->between(1, 60),
+            array_filter(array_map(static fn (): float => $dice->uniform() < 0.5 ? round(0.3 + 0.7 * $dice->uniform(), 2) : 0.0, $weights)),
+        );
     }
 
     return new FaultModel(array_map(static fn (int $i): string => "cause-$i", array_keys($weights)), $weights, $checks, $actions, 120.0);
@@ -98,13 +121,20 @@ function policyCost(FaultModel $model, Evidence $evidence): float
         return $card->cost;
     }
     if (RankedOption::ACTION === $card->kind) {
-        return $card->cost + ($card->chance > 1 - 1e-12 ? 0.0 : (1 - $card->chance) * policyCost($model, new Evidence($evidence->answers, [...$evidence->failed, $card->id])));
+        return $card->cost + ($card->chance > 1 - 1e-12 ? 0.0 : (1 - $card->chance) * policyCost(
+            $model,
+            new Evidence($evidence->answers, [...$evidence->failed, $card->id]),
+        ));
     }
     $cost = $card->cost;
     $belief = array_values($shooter->posterior($evidence));
     foreach ($model->check($card->id)->results as $result => $chances) {
-        $weight = array_sum(array_map(static fn (float $share, int $place): float => $share * ($chances[$place] ?? 0.0), $belief, array_keys($belief)));
-        $cost += $weight < 1e-12 ? 0.0 : $weight * policyCost($model, new Evidence([...$evidence->answers, [$card->id, (string) $result]], $evidence->failed));
+        $weight = array_sum(
+            array_map(static fn (float $share, int $place): float => $share * ($chances[$place] ?? 0.0), $belief, array_keys($belief)),
+        );
+        $cost += $weight < 1e-12
+            ? 0.0
+            : $weight * policyCost($model, new Evidence([...$evidence->answers, [$card->id, (string) $result]], $evidence->failed));
     }
 
     return $cost;
@@ -124,7 +154,15 @@ foreach (array_keys($trouble->symptoms) as $symptom) {
     }
 }
 sort($times);
-printf("trace: next card, %d causes, %d checks, %d actions: p50 %.1f ms, p95 %.1f ms, slowest %.1f ms\n", count($full->causes), count($full->checks), count($full->actions), $times[intdiv(count($times), 2)], $times[(int) (0.95 * (count($times) - 1))], end($times));
+printf(
+    "trace: next card, %d causes, %d checks, %d actions: p50 %.1f ms, p95 %.1f ms, slowest %.1f ms\n",
+    count($full->causes),
+    count($full->checks),
+    count($full->actions),
+    $times[intdiv(count($times), 2)],
+    $times[(int) (0.95 * (count($times) - 1))],
+    end($times),
+);
 
 $dice = new Dice(3);
 $ratios = [];
@@ -133,14 +171,23 @@ for ($i = 0; $i < SMALL_MODELS; ++$i) {
     $ratios[] = policyCost($each, new Evidence()) / (new OptimalPolicy($each))->cost();
 }
 sort($ratios);
-printf("trace: expected cost of the policy / exact optimum on %d small models: mean %.3f, p95 %.3f, worst %.3f\n", SMALL_MODELS, array_sum($ratios) / count($ratios), $ratios[(int) (0.95 * (SMALL_MODELS - 1))], end($ratios));
+printf(
+    "trace: expected cost of the policy / exact optimum on %d small models: mean %.3f, p95 %.3f, worst %.3f\n",
+    SMALL_MODELS,
+    array_sum($ratios) / count($ratios),
+    $ratios[(int) (0.95 * (SMALL_MODELS - 1))],
+    end($ratios),
+);
 
 // A fault is drawn, then a symptom that it shows, as likely as it shows it.
 $symptoms = array_keys($trouble->symptoms);
 [$ours, $call, $clean, $fixed, $found] = [0.0, 0.0, 0.0, 0, 0];
 for ($i = 0; $i < FAULTS; ++$i) {
     $cause = draw($full->weights, $dice);
-    $symptom = $symptoms[draw(array_map(static fn (string $id): float => $trouble->symptoms[$id]->chance($full->causes[$cause]), $symptoms), $dice)];
+    $symptom = $symptoms[draw(
+        array_map(static fn (string $id): float => $trouble->symptoms[$id]->chance($full->causes[$cause]), $symptoms),
+        $dice,
+    )];
     $here = $model([$symptom]);
     $shooter = new Troubleshooter($here);
     $last = new Evidence();

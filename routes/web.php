@@ -67,23 +67,44 @@ Route::middleware('auth')->group(function (): void {
         Route::get('machines/{machine}', [MachineController::class, 'show'])->name('machines.show')->can('view', 'machine');
         Route::get('machines/{machine}/edit', [MachineController::class, 'edit'])->name('machines.edit')->can('update', 'machine');
         Route::put('machines/{machine}', [MachineController::class, 'update'])->name('machines.update')->can('update', 'machine');
-        Route::put('machines/{machine}/traits/{trait}', [TraitController::class, 'update'])->name('machines.trait')->can('update', 'machine');
+        Route::put('machines/{machine}/traits/{trait}', [TraitController::class, 'update'])->name('machines.trait')->can(
+            'update',
+            'machine',
+        );
         Route::get('machines/{machine}/uses', [UseController::class, 'index'])->name('uses.index')->can('view', 'machine');
         Route::post('machines/{machine}/uses', [UseController::class, 'store'])->name('uses.store')->can('update', 'machine');
         Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
         Route::get('machines/{machine}/rounds/new', [RoundController::class, 'create'])->name('rounds.create')->can('view', 'machine');
         Route::get('machines/{machine}/apart', [DisassemblyController::class, 'index'])->name('machines.apart')->can('view', 'machine');
-        Route::get('machines/{machine}/apart/{part}', [DisassemblyController::class, 'edit'])->name('machines.apart.edit')->can('update', 'machine');
+        Route::get('machines/{machine}/apart/{part}', [DisassemblyController::class, 'edit'])->name('machines.apart.edit')->can(
+            'update',
+            'machine',
+        );
         Route::post('machines/{machine}/parts', [OwnPartController::class, 'store'])->name('parts.store')->can('update', 'machine');
-        Route::delete('machines/{machine}/parts/{part}', [OwnPartController::class, 'destroy'])->name('parts.destroy')->can('update', 'machine');
-        Route::put('machines/{machine}/apart/{part}', [DisassemblyController::class, 'update'])->name('machines.apart.update')->can('update', 'machine');
+        Route::delete('machines/{machine}/parts/{part}', [OwnPartController::class, 'destroy'])->name('parts.destroy')->can(
+            'update',
+            'machine',
+        );
+        Route::put('machines/{machine}/apart/{part}', [DisassemblyController::class, 'update'])->name('machines.apart.update')->can(
+            'update',
+            'machine',
+        );
         Route::post('machines/{machine}/rounds', [RoundController::class, 'store'])->name('rounds.store')->can('update', 'machine');
 
         Route::get('machines/{machine}/card', [DoorCardController::class, 'show'])->name('machines.card')->can('view', 'machine');
-        Route::get('machines/{machine}/vessels/{vessel}/pour', [PourController::class, 'create'])->name('vessels.pour')->can('update', 'machine');
+        Route::get('machines/{machine}/vessels/{vessel}/pour', [PourController::class, 'create'])->name('vessels.pour')->can(
+            'update',
+            'machine',
+        );
         Route::post('machines/{machine}/vessels/{vessel}/pour', [PourController::class, 'store'])->can('update', 'machine');
-        Route::get('machines/{machine}/vessels/{vessel}/happened', [PourController::class, 'happened'])->name('vessels.happened')->can('view', 'machine');
-        Route::post('machines/{machine}/vessels/{vessel}/clear', [ClearingController::class, 'store'])->name('vessels.clear')->can('update', 'machine');
+        Route::get('machines/{machine}/vessels/{vessel}/happened', [PourController::class, 'happened'])->name('vessels.happened')->can(
+            'view',
+            'machine',
+        );
+        Route::post('machines/{machine}/vessels/{vessel}/clear', [ClearingController::class, 'store'])->name('vessels.clear')->can(
+            'update',
+            'machine',
+        );
 
         Route::get('rounds/{round}', [RoundController::class, 'show'])->name('rounds.show')->can('view', 'round');
         Route::get('rounds/{round}/ahead', [RoundController::class, 'ahead'])->name('rounds.ahead')->can('update', 'round');
@@ -94,7 +115,10 @@ Route::middleware('auth')->group(function (): void {
         Route::post('rounds/{round}/end', [RoundController::class, 'end'])->name('rounds.end')->can('update', 'round');
         Route::post('rounds/{round}/ticks', [TickController::class, 'store'])->name('ticks.store')->can('update', 'round');
         Route::get('rhythm', [RhythmController::class, 'index'])->name('rhythm');
-        Route::put('machines/{machine}/rhythm/{task}', [OwnRhythmController::class, 'update'])->name('rhythm.own')->can('update', 'machine');
+        Route::put('machines/{machine}/rhythm/{task}', [OwnRhythmController::class, 'update'])->name('rhythm.own')->can(
+            'update',
+            'machine',
+        );
         Route::get('machines/{machine}/before', [HistoryController::class, 'create'])->name('machines.before')->can('update', 'machine');
         Route::post('machines/{machine}/before', [HistoryController::class, 'store'])->can('update', 'machine');
         Route::get('machines/{machine}/rhythm/{task}', [RhythmController::class, 'why'])->name('rhythm.why')->can('view', 'machine');
@@ -153,7 +177,10 @@ Route::middleware('auth')->group(function (): void {
         Route::get('household', [HouseholdController::class, 'edit'])->name('household');
         Route::put('household', [HouseholdController::class, 'update']);
         Route::post('household/invitations', [InvitationController::class, 'store'])->name('invitations.store');
-        Route::delete('household/invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy')->can('update', 'invitation');
+        Route::delete('household/invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy')->can(
+            'update',
+            'invitation',
+        );
         Route::put('appearance', [AppearanceController::class, 'update'])->name('appearance');
 
         Route::get('blank', BlankController::class)->name('blank');

@@ -64,13 +64,19 @@ abstract class TestCase extends BaseTestCase
      */
     protected function tick(Round $round, string $step, ?string $answer = null, array $more = []): TestResponse
     {
-        return $this->post("/rounds/$round->id/ticks", $more + ['id' => $this->ulid(), 'step' => $step, 'answer' => $answer, 'ended' => '1']);
+        return $this->post(
+            "/rounds/$round->id/ticks",
+            $more + ['id' => $this->ulid(), 'step' => $step, 'answer' => $answer, 'ended' => '1'],
+        );
     }
 
     /** Does something while the application has another database, and gives the test's own back. */
     protected function onDatabase(string $path, \Closure $do): void
     {
-        config(['database.connections.other' => ['database' => $path, 'busy_timeout' => 50] + (array) config('database.connections.sqlite'), 'database.default' => 'other']);
+        config([
+            'database.connections.other' => ['database' => $path, 'busy_timeout' => 50] + (array) config('database.connections.sqlite'),
+            'database.default' => 'other',
+        ]);
         try {
             $do();
         } finally {

@@ -35,14 +35,25 @@ final readonly class BatchPlanner
      */
     public function of(MachineKind $kind, array $rhythms, array $procedures, Circumstances $here, Day $today): ?ProposedBatch
     {
-        uasort($rhythms, static fn (Rhythm $a, Rhythm $b): int => (new Urgency($a->dueOn?->number, $a->wear))->against(new Urgency($b->dueOn?->number, $b->wear)));
+        uasort($rhythms, static fn (Rhythm $a, Rhythm $b): int => (new Urgency($a->dueOn?->number, $a->wear))->against(
+            new Urgency($b->dueOn?->number, $b->wear),
+        ));
         $candidates = [];
         foreach ($rhythms as $id => $rhythm) {
             if (!$rhythm->isPutOff($today) && isset($procedures[$id][0])) {
-                $candidates[] = new Candidate($id, $procedures[$id][0], $rhythm->state->isDue(), $rhythm->wear, $kind->standsAlone($procedures[$id][0]));
+                $candidates[] = new Candidate(
+                    $id,
+                    $procedures[$id][0],
+                    $rhythm->state->isDue(),
+                    $rhythm->wear,
+                    $kind->standsAlone($procedures[$id][0]),
+                );
             }
         }
-        $batch = (new OpenMachine($this->handbook->rhythmModel()->stateFrom['soon']))->batch($candidates, fn (array $ids): bool => null !== $this->procedure($kind, $ids, $here));
+        $batch = (new OpenMachine($this->handbook->rhythmModel()->stateFrom['soon']))->batch(
+            $candidates,
+            fn (array $ids): bool => null !== $this->procedure($kind, $ids, $here),
+        );
         if (null === $batch) {
             return null;
         }
@@ -68,6 +79,9 @@ final readonly class BatchPlanner
     /** @param array<string, Rhythm> $rhythms */
     private function estimate(Procedure $procedure, array $rhythms): Estimate
     {
-        return Estimate::of($procedure, Expectation::of($procedure, $this->handbook, array_map(static fn (Rhythm $rhythm) => $rhythm->blockedNow, $rhythms)));
+        return Estimate::of(
+            $procedure,
+            Expectation::of($procedure, $this->handbook, array_map(static fn (Rhythm $rhythm) => $rhythm->blockedNow, $rhythms)),
+        );
     }
 }

@@ -53,7 +53,10 @@ final readonly class CoreInputs
             $usesSince,
             array_fill_keys(['white-vinegar', 'coloured-vinegar'], $household->vinegar_strength),
             $residues,
-            array_filter(array_map(static fn (OwnWay $own): ?array => $own->first, $machine->ownWays()), static fn (?array $first): bool => null !== $first),
+            array_filter(
+                array_map(static fn (OwnWay $own): ?array => $own->first, $machine->ownWays()),
+                static fn (?array $first): bool => null !== $first,
+            ),
             $machine->ownParts(),
         );
     }
@@ -68,7 +71,9 @@ final readonly class CoreInputs
     public function hardness(Household $household): ?Hardness
     {
         try {
-            return null === $household->hardness ? null : (new Descaling($this->handbook->doseModel()))->hardness($household->hardness, $household->hardness_unit);
+            return null === $household->hardness
+                ? null
+                : (new Descaling($this->handbook->doseModel()))->hardness($household->hardness, $household->hardness_unit);
         } catch (NoCapacity) {
             return null;
         }

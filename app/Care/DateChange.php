@@ -12,8 +12,14 @@ use GoodRinse\Core\Rhythm\StartingInterval;
 final readonly class DateChange
 {
     /** @param Rhythm|null $before null where the task follows no clock; the same for after */
-    public function __construct(public Machine $machine, public string $name, public ?Rhythm $before, public ?Rhythm $after, public StartingInterval $startBefore, public StartingInterval $startAfter)
-    {
+    public function __construct(
+        public Machine $machine,
+        public string $name,
+        public ?Rhythm $before,
+        public ?Rhythm $after,
+        public StartingInterval $startBefore,
+        public StartingInterval $startAfter,
+    ) {
     }
 
     /** Days by which it moves, later above 0; null where there is no date on one side. */

@@ -19,14 +19,23 @@ final readonly class MachineCare
      * @param string                  $stamp   changes when anything changes that all this follows from
      * @param ProposedBatch|null      $batch   what is done in one go on it today; null when nothing is due
      */
-    public function __construct(public Machine $machine, public MachineKind $kind, public MachineHistory $history, public array $tasks, private array $offered, public ?ProposedBatch $batch, public string $stamp)
-    {
+    public function __construct(
+        public Machine $machine,
+        public MachineKind $kind,
+        public MachineHistory $history,
+        public array $tasks,
+        private array $offered,
+        public ?ProposedBatch $batch,
+        public string $stamp,
+    ) {
     }
 
     /** @return array<string, string> names of the procedures for this machine that no clock asks for, by id */
     public function onDemand(): array
     {
-        $clocked = array_merge(...array_map(static fn (TaskCare $task): array => array_keys($task->procedures()), array_values($this->tasks)));
+        $clocked = array_merge(
+            ...array_map(static fn (TaskCare $task): array => array_keys($task->procedures()), array_values($this->tasks)),
+        );
 
         return array_intersect_key($this->kind->procedureNames, array_flip(array_diff($this->offered, $clocked)));
     }

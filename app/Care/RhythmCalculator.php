@@ -41,7 +41,8 @@ final class RhythmCalculator
         $clocks = $this->clocks()->for($kind, $task, $settings, $history, $today);
         $past = $history->task($task->id);
         $until = null !== $past->snooze && $past->snooze->until->isAfter($today) ? $past->snooze->until : null;
-        $lookBy = $past->isEmpty() && [] === $signals ? ($settings->since ?? $today)->plus($this->handbook->asking()->lookWithinDays) : null;
+        $lookBy = $past->isEmpty()
+            && [] === $signals ? ($settings->since ?? $today)->plus($this->handbook->asking()->lookWithinDays) : null;
 
         if ([] === $clocks) {
             return null;
@@ -53,7 +54,11 @@ final class RhythmCalculator
 
     public function starting(Machine $machine, Household $household, CareTask $task): StartingInterval
     {
-        return $this->clocks()->starting($this->handbook->kind($machine->kind), $task, $this->surroundings->settings($machine, $household, $task->id));
+        return $this->clocks()->starting(
+            $this->handbook->kind($machine->kind),
+            $task,
+            $this->surroundings->settings($machine, $household, $task->id),
+        );
     }
 
     /** @return list<Workings> one for each clock of a rhythm that has all its openings */

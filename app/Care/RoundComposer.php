@@ -20,8 +20,12 @@ use GoodRinse\Core\Round\Composer;
 /** Composes what a round follows, for a machine as it stands now. */
 final readonly class RoundComposer
 {
-    public function __construct(private Handbook $handbook, private CareReader $care, private CoreInputs $surroundings, private VesselReader $vessels)
-    {
+    public function __construct(
+        private Handbook $handbook,
+        private CareReader $care,
+        private CoreInputs $surroundings,
+        private VesselReader $vessels,
+    ) {
     }
 
     /**
@@ -37,7 +41,11 @@ final readonly class RoundComposer
             $since[$task] ??= $care->usesSince($task);
         }
 
-        return (new Composer($this->handbook))->compose($kind, $set, $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since));
+        return (new Composer($this->handbook))->compose(
+            $kind,
+            $set,
+            $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since),
+        );
     }
 
     /**

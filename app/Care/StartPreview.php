@@ -15,8 +15,12 @@ use Psr\Clock\ClockInterface;
 /** Tells how the dates of machines would move if something that they start from were otherwise. */
 final readonly class StartPreview
 {
-    public function __construct(private Handbook $handbook, private HistoryReader $histories, private RhythmCalculator $reckoning, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Handbook $handbook,
+        private HistoryReader $histories,
+        private RhythmCalculator $reckoning,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -46,7 +50,10 @@ final readonly class StartPreview
         $other->hardness_unit = $unit;
         $moved = [];
         foreach ($household->machines()->orderBy('name')->get() as $machine) {
-            array_push($moved, ...array_filter($this->compare($machine, $machine, $household, $other), static fn (DateChange $date): bool => $date->moves()));
+            array_push($moved, ...array_filter(
+                $this->compare($machine, $machine, $household, $other),
+                static fn (DateChange $date): bool => $date->moves(),
+            ));
         }
 
         return $moved;

@@ -33,13 +33,19 @@ final class TaskCare
     /** @var array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool}|null */
     private ?array $parts = null;
 
-    public function __construct(public readonly Machine $machine, public readonly MachineKind $kind, public readonly string $id, public readonly CachedTaskState $kept)
-    {
+    public function __construct(
+        public readonly Machine $machine,
+        public readonly MachineKind $kind,
+        public readonly string $id,
+        public readonly CachedTaskState $kept,
+    ) {
     }
 
     public function __get(string $name): mixed
     {
-        return 'task' === $name ? $this->kind->task($this->id) : $this->parts()[self::PACKED[$name] ?? throw new \LogicException("A care task has no $name.")];
+        return 'task' === $name
+            ? $this->kind->task($this->id)
+            : $this->parts()[self::PACKED[$name] ?? throw new \LogicException("A care task has no $name.")];
     }
 
     public function __isset(string $name): bool

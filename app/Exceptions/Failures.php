@@ -27,14 +27,33 @@ final class Failures
     {
         $exceptions->dontReport([ActionRefused::class, CannotTick::class, NoSuchDay::class, OrderConflict::class, UnreadableRound::class]);
         $exceptions->dontFlash(['password', 'password_confirmation', 'current_password', 'photo']);
-        $exceptions->render(static fn (UnknownEntry $e, Request $request): ?Response => $request->isMethod('GET') ? response()->view('errors.404', [], 404) : null);
-        $exceptions->render(static fn (UnreadableRound $e, Request $request): Response => self::refused(ActionRefused::roundUnreadable(), $request));
+        $exceptions->render(
+            static fn (UnknownEntry $e, Request $request): ?Response => $request->isMethod('GET')
+                ? response()->view('errors.404', [], 404)
+                : null,
+        );
+        $exceptions->render(
+            static fn (UnreadableRound $e, Request $request): Response => self::refused(ActionRefused::roundUnreadable(), $request),
+        );
         foreach ([ActionRefused::class, CannotTick::class, NoSuchDay::class, OrderConflict::class, UnknownEntry::class] as $class) {
-            $exceptions->render(static fn (\DomainException|\OutOfBoundsException $e, Request $request): ?Response => $e instanceof $class ? self::refused($e, $request) : null);
+            $exceptions->render(
+                static fn (\DomainException|\OutOfBoundsException $e, Request $request): ?Response => $e instanceof $class
+                    ? self::refused($e, $request)
+                    : null,
+            );
         }
-        $exceptions->render(static fn (AuthenticationException|HttpExceptionInterface $e, Request $request): ?Response => self::told($e, $request));
-        $exceptions->render(static fn (\PDOException|SQLiteDatabaseDoesNotExistException $e, Request $request): Response => self::noDatabase($e, $request));
-        $exceptions->render(static fn (InvalidHandbook $e, Request $request): Response => self::page($request, 500, __('failures.handbook'), (string) $e->problems[0]));
+        $exceptions->render(
+            static fn (AuthenticationException|HttpExceptionInterface $e, Request $request): ?Response => self::told($e, $request),
+        );
+        $exceptions->render(
+            static fn (\PDOException|SQLiteDatabaseDoesNotExistException $e, Request $request): Response => self::noDatabase($e, $request),
+        );
+        $exceptions->render(static fn (InvalidHandbook $e, Request $request): Response => self::page(
+            $request,
+            500,
+            __('failures.handbook'),
+            (string) $e->problems[0],
+        ));
     }
 
     /** What a page's script is told, in words for the person, where the framework's own are for programmers. */
@@ -47,7 +66,9 @@ final class Failures
             default => null,
         };
 
-        return null === $said || null === $said[1] ? null : response()->json(['message' => trim(__("failures.$said[1]").' '.__("failures.{$said[1]}_advice"))], $said[0]);
+        return null === $said || null === $said[1]
+            ? null
+            : response()->json(['message' => trim(__("failures.$said[1]").' '.__("failures.{$said[1]}_advice"))], $said[0]);
     }
 
     private static function refused(\Throwable $e, Request $request): Response
@@ -77,7 +98,17 @@ final class Failures
 
     private static function isOutOfReach(\Throwable $e): bool
     {
-        foreach (['locked', 'does not exist', 'unable to open', 'no such table', 'readonly', 'disk is full', 'disk I/O', 'not a database', 'malformed'] as $sign) {
+        foreach ([
+            'locked',
+            'does not exist',
+            'unable to open',
+            'no such table',
+            'readonly',
+            'disk is full',
+            'disk I/O',
+            'not a database',
+            'malformed',
+        ] as $sign) {
             if (str_contains($e->getMessage(), $sign)) {
                 return true;
             }
@@ -93,7 +124,9 @@ final class Failures
             return self::page($request, $status, $message, '');
         }
 
-        return redirect()->back(fallback: '/')->withInput($request->except(['password', 'password_confirmation', 'photo']))->withErrors(['did' => $message]);
+        return redirect()->back(fallback: '/')->withInput($request->except(['password', 'password_confirmation', 'photo']))->withErrors(
+            ['did' => $message],
+        );
     }
 
     private static function page(Request $request, int $status, string $message, string $advice): Response

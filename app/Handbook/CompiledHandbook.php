@@ -21,8 +21,13 @@ final readonly class CompiledHandbook
      * @param int                $rest  seconds for which the data is not looked at again once it was found unchanged; 0 to look each time
      * @param HandbookWords|null $words finds what the pages have no words for, to be logged when the data has changed
      */
-    public function __construct(private string $folder, private string $cache, private LoggerInterface $log, private int $rest = 0, private ?HandbookWords $words = null)
-    {
+    public function __construct(
+        private string $folder,
+        private string $cache,
+        private LoggerInterface $log,
+        private int $rest = 0,
+        private ?HandbookWords $words = null,
+    ) {
     }
 
     /** @throws InvalidHandbook when it is faulty and there is no earlier good one */

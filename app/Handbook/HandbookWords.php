@@ -33,12 +33,23 @@ final readonly class HandbookWords
             }
         }
         foreach ($handbook->chemistry()->vessels as $vessel) {
-            $needed += array_fill_keys(array_map(static fn (string $way): string => "logbook.clearing.$way", $vessel->clearedBy), 'chemistry.yaml');
+            $needed += array_fill_keys(
+                array_map(static fn (string $way): string => "logbook.clearing.$way", $vessel->clearedBy),
+                'chemistry.yaml',
+            );
         }
         $problems = [];
-        foreach (array_filter($needed, fn (string $file, string $key): bool => $this->words->get($key) === $key, ARRAY_FILTER_USE_BOTH) as $key => $file) {
+        foreach (array_filter(
+            $needed,
+            fn (string $file, string $key): bool => $this->words->get($key) === $key,
+            ARRAY_FILTER_USE_BOTH,
+        ) as $key => $file) {
             [$name, $rest] = explode('.', $key, 2);
-            $problems[] = new Problem("lang/{$this->words->getLocale()}/$name.php", '/'.str_replace('.', '/', $rest), "has no words for what $file speaks of");
+            $problems[] = new Problem(
+                "lang/{$this->words->getLocale()}/$name.php",
+                '/'.str_replace('.', '/', $rest),
+                "has no words for what $file speaks of",
+            );
         }
 
         return $problems;

@@ -35,7 +35,17 @@ final class Device extends Model implements BelongsToHousehold
 
     protected $table = 'devices';
 
-    protected $fillable = ['household_id', 'machine_id', 'name', 'token_hash', 'token_sealed', 'simulated', 'series', 'last_seen_at', 'clock_ahead'];
+    protected $fillable = [
+        'household_id',
+        'machine_id',
+        'name',
+        'token_hash',
+        'token_sealed',
+        'simulated',
+        'series',
+        'last_seen_at',
+        'clock_ahead',
+    ];
 
     protected $attributes = ['simulated' => false, 'series' => 0, 'clock_ahead' => 0];
 
@@ -44,7 +54,12 @@ final class Device extends Model implements BelongsToHousehold
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['simulated' => 'boolean', 'last_seen_at' => 'immutable_datetime', 'token_sealed' => 'encrypted', 'created_at' => 'immutable_datetime'];
+        return [
+            'simulated' => 'boolean',
+            'last_seen_at' => 'immutable_datetime',
+            'token_sealed' => 'encrypted',
+            'created_at' => 'immutable_datetime',
+        ];
     }
 
     public static function hash(#[\SensitiveParameter] string $token): string

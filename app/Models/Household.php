@@ -35,16 +35,48 @@ final class Household extends Model
     use HasUlids;
 
     /** Rules a household starts with, as the table has them. */
-    protected $attributes = ['harsh_chemicals' => true, 'vinegar_strength' => 5, 'hardness' => null, 'hardness_unit' => 'dH', 'hour_value' => 15, 'call_fee' => 120, 'currency' => null, 'digest_hour' => 8, 'quiet_from' => 21, 'quiet_to' => 7];
+    protected $attributes = [
+        'harsh_chemicals' => true,
+        'vinegar_strength' => 5,
+        'hardness' => null,
+        'hardness_unit' => 'dH',
+        'hour_value' => 15,
+        'call_fee' => 120,
+        'currency' => null,
+        'digest_hour' => 8,
+        'quiet_from' => 21,
+        'quiet_to' => 7,
+    ];
 
     protected $table = 'households';
 
-    protected $fillable = ['name', 'timezone', 'measures', 'harsh_chemicals', 'vinegar_strength', 'hardness', 'hardness_unit', 'hour_value', 'call_fee', 'currency', 'digest_hour', 'quiet_from', 'quiet_to'];
+    protected $fillable = [
+        'name',
+        'timezone',
+        'measures',
+        'harsh_chemicals',
+        'vinegar_strength',
+        'hardness',
+        'hardness_unit',
+        'hour_value',
+        'call_fee',
+        'currency',
+        'digest_hour',
+        'quiet_from',
+        'quiet_to',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['measures' => Measures::class, 'harsh_chemicals' => 'boolean', 'vinegar_strength' => 'float', 'hardness' => 'float', 'hour_value' => 'float', 'call_fee' => 'float'];
+        return [
+            'measures' => Measures::class,
+            'harsh_chemicals' => 'boolean',
+            'vinegar_strength' => 'float',
+            'hardness' => 'float',
+            'hour_value' => 'float',
+            'call_fee' => 'float',
+        ];
     }
 
     public function zone(): \DateTimeZone

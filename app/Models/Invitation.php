@@ -42,7 +42,10 @@ final class Invitation extends Model implements BelongsToHousehold
     /** The invitation behind a link, while it can still be used. */
     public static function open(#[\SensitiveParameter] string $token): ?self
     {
-        return self::query()->where('token_hash', self::hash($token))->whereNull('used_at')->where('expires_at', '>', app(ClockInterface::class)->now())->first();
+        return self::query()->where('token_hash', self::hash($token))
+            ->whereNull('used_at')
+            ->where('expires_at', '>', app(ClockInterface::class)->now())
+            ->first();
     }
 
     public function householdId(): string

@@ -41,12 +41,37 @@ final class Machine extends Model implements BelongsToHousehold
 
     protected $table = 'machines';
 
-    protected $fillable = ['household_id', 'kind', 'name', 'place', 'traits', 'habits', 'schools', 'rhythms', 'apart', 'own_parts', 'waits', 'model', 'serial', 'forgot_at'];
+    protected $fillable = [
+        'household_id',
+        'kind',
+        'name',
+        'place',
+        'traits',
+        'habits',
+        'schools',
+        'rhythms',
+        'apart',
+        'own_parts',
+        'waits',
+        'model',
+        'serial',
+        'forgot_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['traits' => 'array', 'habits' => 'array', 'schools' => 'array', 'rhythms' => 'array', 'apart' => 'array', 'own_parts' => 'array', 'waits' => 'array', 'created_at' => 'immutable_datetime', 'forgot_at' => 'immutable_datetime'];
+        return [
+            'traits' => 'array',
+            'habits' => 'array',
+            'schools' => 'array',
+            'rhythms' => 'array',
+            'apart' => 'array',
+            'own_parts' => 'array',
+            'waits' => 'array',
+            'created_at' => 'immutable_datetime',
+            'forgot_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return array<string, OwnWay> what the household set right of how parts come off, by part */

@@ -25,7 +25,9 @@ use Illuminate\Support\Facades\DB;
  * @property string                                              $task
  * @property list<string>                                        $procedures   sorted
  * @property array<string, mixed>                                $script
- * @property array<string, float>|null                           $expected     blocked fraction of each care task's part when it began; null in rounds of versions that did not keep it
+ * @property array<string, float>|null                           $expected     blocked fraction of each care task's part when it
+ *                                                                             began; null in rounds of versions that did not keep
+ *                                                                             it
  * @property CarbonImmutable|null                                $updated_at   when what it follows last changed
  * @property CarbonImmutable                                     $started_at
  * @property CarbonImmutable|null                                $ended_at
@@ -53,7 +55,15 @@ final class Round extends Model implements BelongsToHousehold
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['script' => 'array', 'expected' => 'array', 'procedures' => 'array', 'open_ends' => 'array', 'started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
+        return [
+            'script' => 'array',
+            'expected' => 'array',
+            'procedures' => 'array',
+            'open_ends' => 'array',
+            'started_at' => 'immutable_datetime',
+            'ended_at' => 'immutable_datetime',
+            'settled_at' => 'immutable_datetime',
+        ];
     }
 
     public function householdId(): string
@@ -107,7 +117,10 @@ final class Round extends Model implements BelongsToHousehold
     /** @throws UnreadableRound when this version cannot make anything of it */
     public function progress(): Progress
     {
-        return new Progress($this->fittedProcedure(), array_values(DB::table('ticks')->where('round_id', $this->id)->orderBy('seq')->get()->map(Tick::read(...))->all()));
+        return new Progress(
+            $this->fittedProcedure(),
+            array_values(DB::table('ticks')->where('round_id', $this->id)->orderBy('seq')->get()->map(Tick::read(...))->all()),
+        );
     }
 
     /** @return BelongsTo<Machine, $this> */

@@ -49,7 +49,14 @@ final class Trace extends Model implements BelongsToHousehold
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['symptoms' => 'array', 'steps' => 'array', 'begun_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'held' => 'boolean', 'held_at' => 'immutable_datetime'];
+        return [
+            'symptoms' => 'array',
+            'steps' => 'array',
+            'begun_at' => 'immutable_datetime',
+            'ended_at' => 'immutable_datetime',
+            'held' => 'boolean',
+            'held_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return list<string> ids of what was noticed */

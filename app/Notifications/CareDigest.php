@@ -29,7 +29,13 @@ final class CareDigest extends Notification
         $stop = URL::signedRoute('reminders.stop', ['user' => $person->id]);
 
         return (new MailMessage())
-            ->subject(trans_choice('reminders.subject', count($this->list->tasks), ['first' => $this->list->tasks[0]->name(), 'machine' => $this->list->tasks[0]->machine->name, 'others' => count($this->list->tasks) - 1]))
+            ->subject(
+                trans_choice('reminders.subject', count($this->list->tasks), [
+                    'first' => $this->list->tasks[0]->name(),
+                    'machine' => $this->list->tasks[0]->machine->name,
+                    'others' => count($this->list->tasks) - 1,
+                ]),
+            )
             ->text('mail.digest', ['person' => $person, 'list' => $this->list, 'stop' => $stop])
             ->withSymfonyMessage(static function (Email $mail) use ($stop): void {
                 $mail->getHeaders()->addTextHeader('List-Unsubscribe', "<$stop>");

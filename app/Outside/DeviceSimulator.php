@@ -21,7 +21,13 @@ final readonly class DeviceSimulator
         if (null === $device->token_sealed) {
             throw ActionRefused::simulatorNeedsToken();
         }
-        $process = new Process([PHP_BINARY, base_path('artisan'), 'device:simulate', $device->id, '--every='.self::EVERY, '--times='.self::TIMES], base_path(), null, null, null);
+        $process = new Process(
+            [PHP_BINARY, base_path('artisan'), 'device:simulate', $device->id, '--every='.self::EVERY, '--times='.self::TIMES],
+            base_path(),
+            null,
+            null,
+            null,
+        );
         $process->setOptions(['create_new_console' => true]);
         $process->disableOutput();
         $process->start();

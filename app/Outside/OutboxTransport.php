@@ -22,7 +22,12 @@ final class OutboxTransport extends AbstractTransport
         $mail = $message->getOriginalMessage();
         if ($mail instanceof Email) {
             foreach ($mail->getTo() as $to) {
-                $this->keep->handle($to->getAddress(), (string) $mail->getSubject(), (string) $mail->getTextBody(), $mail->getHeaders()->toString());
+                $this->keep->handle(
+                    $to->getAddress(),
+                    (string) $mail->getSubject(),
+                    (string) $mail->getTextBody(),
+                    $mail->getHeaders()->toString(),
+                );
             }
         }
     }

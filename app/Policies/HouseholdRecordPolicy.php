@@ -13,7 +13,8 @@ final class HouseholdRecordPolicy
 {
     public function view(User $user, BelongsToHousehold $record): Response
     {
-        return null !== $user->household_id && $user->household_id === $record->householdId() ? Response::allow() : Response::denyAsNotFound();
+        return null !== $user->household_id
+            && $user->household_id === $record->householdId() ? Response::allow() : Response::denyAsNotFound();
     }
 
     public function update(User $user, BelongsToHousehold $record): Response

@@ -48,7 +48,16 @@ final class AppServiceProvider extends ServiceProvider
 
         Mail::extend('outbox', fn (): OutboxTransport => $this->app->make(OutboxTransport::class));
 
-        foreach ([Machine::class, Round::class, Entry::class, Photo::class, Invitation::class, Device::class, CalendarFeed::class, Trace::class] as $record) {
+        foreach ([
+            Machine::class,
+            Round::class,
+            Entry::class,
+            Photo::class,
+            Invitation::class,
+            Device::class,
+            CalendarFeed::class,
+            Trace::class,
+        ] as $record) {
             Gate::policy($record, HouseholdRecordPolicy::class);
         }
 
@@ -56,7 +65,9 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(6)->by('who:'.mb_strtolower($request->string('email')->limit(190, '')->toString()).'|'.$request->ip()),
             Limit::perMinute(30)->by('from:'.$request->ip()),
         ]);
-        RateLimiter::for('device', static fn (Request $request): Limit => Limit::perMinute(240)->by('device:'.hash('xxh128', (string) $request->bearerToken())));
+        RateLimiter::for('device', static fn (Request $request): Limit => Limit::perMinute(240)->by(
+            'device:'.hash('xxh128', (string) $request->bearerToken()),
+        ));
         RateLimiter::for('sign-up', static fn (Request $request): Limit => Limit::perMinute(10)->by('up:'.$request->ip()));
     }
 }

@@ -23,6 +23,9 @@ final class HandbookServiceProvider extends ServiceProvider
             config()->integer('good-rinse.handbook_rest'),
             $app->make(HandbookWords::class),
         ));
-        $this->app->singleton(Handbook::class, static fn (Application $app): Handbook => new Handbook(static fn (): array => $app->make(CompiledHandbook::class)->data()));
+        $this->app->singleton(
+            Handbook::class,
+            static fn (Application $app): Handbook => new Handbook(static fn (): array => $app->make(CompiledHandbook::class)->data()),
+        );
     }
 }

@@ -46,7 +46,10 @@ final class ImmediatePdo extends \PDO
         try {
             return parent::exec($statement);
         } catch (\PDOException $e) {
-            if (str_starts_with($statement, 'ROLLBACK') && 1 === preg_match('/no such savepoint|no transaction is active/', $e->getMessage())) {
+            if (
+                str_starts_with($statement, 'ROLLBACK')
+                && 1 === preg_match('/no such savepoint|no transaction is active/', $e->getMessage())
+            ) {
                 return 0;
             }
 

@@ -23,7 +23,10 @@ final readonly class ComesOffOrder
     {
         $first = $this->own[$part]->first ?? ($this->kind->hasPart($part) ? $this->kind->part($part)->coveredBy($this->traits) : []);
 
-        return array_values(array_filter($first, fn (string $each): bool => $this->kind->hasPart($each) && $this->kind->part($each)->when->holds($this->traits)));
+        return array_values(array_filter(
+            $first,
+            fn (string $each): bool => $this->kind->hasPart($each) && $this->kind->part($each)->when->holds($this->traits),
+        ));
     }
 
     /**
@@ -42,7 +45,14 @@ final readonly class ComesOffOrder
         $path = [...$below, $part];
         if (in_array($part, $below, true)) {
             $circle = array_slice($path, (int) array_search($part, $below, true));
-            throw OrderConflict::circle(array_map(fn (string $each): string => $this->kind->hasPart($each) ? mb_strtolower($this->kind->part($each)->name($this->traits)) : $each, $circle));
+            throw OrderConflict::circle(
+                array_map(
+                    fn (string $each): string => $this->kind->hasPart($each)
+                        ? mb_strtolower($this->kind->part($each)->name($this->traits))
+                        : $each,
+                    $circle,
+                ),
+            );
         }
         foreach ($this->before($part) as $cover) {
             $this->follow($cover, $path);

@@ -14,8 +14,13 @@ final readonly class OwnPart
      * @param string             $inTheWayOf part of the handbook that comes off after it
      * @param array<string, int> $pieces     how many small pieces come off with it, 1 to 40, by name
      */
-    public function __construct(public string $id, public string $name, public string $inTheWayOf, public array $pieces = [], public ?string $note = null)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $inTheWayOf,
+        public array $pieces = [],
+        public ?string $note = null,
+    ) {
     }
 
     /** @param array<array-key, mixed> $data */
@@ -25,7 +30,11 @@ final readonly class OwnPart
         if (!is_string($id) || !is_string($name) || !is_string($inTheWayOf)) {
             return null;
         }
-        $pieces = array_filter(is_array($data['pieces'] ?? null) ? $data['pieces'] : [], static fn (mixed $count, mixed $piece): bool => is_int($count) && is_string($piece), ARRAY_FILTER_USE_BOTH);
+        $pieces = array_filter(
+            is_array($data['pieces'] ?? null) ? $data['pieces'] : [],
+            static fn (mixed $count, mixed $piece): bool => is_int($count) && is_string($piece),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return new self($id, $name, $inTheWayOf, $pieces, is_string($note) ? $note : null);
     }
@@ -33,7 +42,13 @@ final readonly class OwnPart
     /** @return array<string, mixed> what read() reads back */
     public function toArray(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'inTheWayOf' => $this->inTheWayOf, 'pieces' => $this->pieces, 'note' => $this->note];
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'inTheWayOf' => $this->inTheWayOf,
+            'pieces' => $this->pieces,
+            'note' => $this->note,
+        ];
     }
 
     /** @return array<array-key, mixed> as the handbook keeps a part */

@@ -16,8 +16,15 @@ final readonly class OwnWay
      * @param list<string>|null  $first  parts that come off before it; null where the handbook's order stands
      * @param array<string, int> $pieces how many of each piece that the handbook does not know, by name
      */
-    public function __construct(public array $counts = [], public ?string $loose = null, public ?string $way = null, public ?string $note = null, public ?string $photo = null, public ?array $first = null, public array $pieces = [])
-    {
+    public function __construct(
+        public array $counts = [],
+        public ?string $loose = null,
+        public ?string $way = null,
+        public ?string $note = null,
+        public ?string $photo = null,
+        public ?array $first = null,
+        public array $pieces = [],
+    ) {
     }
 
     public function isEmpty(): bool
@@ -28,7 +35,20 @@ final readonly class OwnWay
     /** @return array<string, mixed> what read() reads back */
     public function toArray(): array
     {
-        return array_filter(['counts' => $this->counts, 'loose' => $this->loose, 'way' => $this->way, 'note' => $this->note, 'photo' => $this->photo, 'first' => $this->first, 'pieces' => $this->pieces], static fn (mixed $value): bool => null !== $value && [] !== $value) + (null === $this->first ? [] : ['first' => $this->first]);
+        return array_filter(
+            [
+                'counts' => $this->counts,
+                'loose' => $this->loose,
+                'way' => $this->way,
+                'note' => $this->note,
+                'photo' => $this->photo,
+                'first' => $this->first,
+                'pieces' => $this->pieces,
+            ],
+            static fn (mixed $value): bool => null !== $value && [] !== $value,
+        ) + (
+            null === $this->first ? [] : ['first' => $this->first]
+        );
     }
 
     /** @param array<array-key, mixed> $data */
@@ -42,7 +62,11 @@ final readonly class OwnWay
             }
         }
 
-        $pieces = array_filter(is_array($data['pieces'] ?? null) ? $data['pieces'] : [], static fn (mixed $count, mixed $piece): bool => is_int($count) && is_string($piece), ARRAY_FILTER_USE_BOTH);
+        $pieces = array_filter(
+            is_array($data['pieces'] ?? null) ? $data['pieces'] : [],
+            static fn (mixed $count, mixed $piece): bool => is_int($count) && is_string($piece),
+            ARRAY_FILTER_USE_BOTH,
+        );
         $first = is_array($data['first'] ?? null) ? array_values(array_filter($data['first'], is_string(...))) : null;
 
         return new self($counts, $text('loose'), $text('way'), $text('note'), $text('photo'), $first, $pieces);

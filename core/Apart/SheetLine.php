@@ -16,8 +16,14 @@ final readonly class SheetLine
      * @param OwnWay       $own     what of it the household set right
      * @param string|null  $heldBy  trait of the machine that says how it is held
      */
-    public function __construct(public string $part, public string $name, public Holding $holding, public array $lines, public OwnWay $own, public ?string $heldBy)
-    {
+    public function __construct(
+        public string $part,
+        public string $name,
+        public Holding $holding,
+        public array $lines,
+        public OwnWay $own,
+        public ?string $heldBy,
+    ) {
     }
 
     /** @return list<string> traits of the machine that say how the part is held */

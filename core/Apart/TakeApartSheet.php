@@ -20,14 +20,20 @@ final readonly class TakeApartSheet
      * @param array<string, OwnWay> $own    what the household set right, by part
      * @param OwnParts              $added  parts that the household has added
      */
-    public function __construct(private MachineKind $kind, private array $traits, private array $own = [], private OwnParts $added = new OwnParts())
-    {
+    public function __construct(
+        private MachineKind $kind,
+        private array $traits,
+        private array $own = [],
+        private OwnParts $added = new OwnParts(),
+    ) {
     }
 
     /** @return array<string, SheetLine> the parts that come off this machine, by id, in the handbook's order */
     public function lines(): array
     {
-        return array_map(self::lineOfAdded(...), $this->added->parts) + array_filter(array_map(fn (Part $part): ?SheetLine => $part->when->holds($this->traits) ? $this->lineOf($part) : null, $this->kind->parts()));
+        return array_map(self::lineOfAdded(...), $this->added->parts) + array_filter(
+            array_map(fn (Part $part): ?SheetLine => $part->when->holds($this->traits) ? $this->lineOf($part) : null, $this->kind->parts()),
+        );
     }
 
     /** How that part comes off; null where nobody has said. */
@@ -42,7 +48,14 @@ final readonly class TakeApartSheet
 
     private static function lineOfAdded(OwnPart $part): SheetLine
     {
-        return new SheetLine($part->id, $part->name, new Holding('lift', self::pieces($part->pieces)), null === $part->note ? [] : [$part->note], new OwnWay(), null);
+        return new SheetLine(
+            $part->id,
+            $part->name,
+            new Holding('lift', self::pieces($part->pieces)),
+            null === $part->note ? [] : [$part->note],
+            new OwnWay(),
+            null,
+        );
     }
 
     /**
@@ -70,17 +83,29 @@ final readonly class TakeApartSheet
             return null;
         }
 
-        return new SheetLine($part->id, $part->name($this->traits), $this->corrected($holding ?? new Holding('lift'), $own), $lines, $own, $part->heldBy);
+        return new SheetLine(
+            $part->id,
+            $part->name($this->traits),
+            $this->corrected($holding ?? new Holding('lift'), $own),
+            $lines,
+            $own,
+            $part->heldBy,
+        );
     }
 
     private function corrected(Holding $holding, OwnWay $own): Holding
     {
-        $pieces = array_map(static fn (Piece $piece): Piece => $piece->counting($own->counts[$piece->id] ?? $piece->count), $holding->pieces);
+        $pieces = array_map(
+            static fn (Piece $piece): Piece => $piece->counting($own->counts[$piece->id] ?? $piece->count),
+            $holding->pieces,
+        );
 
         return new Holding(
             $holding->by,
             [...array_values(array_filter($pieces, static fn (Piece $piece): bool => $piece->count > 0)), ...self::pieces($own->pieces)],
-            null === $own->loose ? $holding->loose : array_values(array_filter(array_map(trim(...), explode(',', $own->loose)), static fn (string $name): bool => '' !== $name)),
+            null === $own->loose ? $holding->loose : array_values(
+                array_filter(array_map(trim(...), explode(',', $own->loose)), static fn (string $name): bool => '' !== $name),
+            ),
             $own->way ?? $holding->way,
             $holding->cautions,
         );

@@ -31,7 +31,10 @@ final readonly class Chart
     /** What is said of one group poured where another has been, in a vessel that itself minds nothing. */
     public function meeting(AgentGroup $poured, AgentGroup $there): Assessment
     {
-        return $this->interlock->assess(new VesselState($this->plainVessel(), [], [new Residue($there->sample()->id)]), $poured->sample()->id);
+        return $this->interlock->assess(
+            new VesselState($this->plainVessel(), [], [new Residue($there->sample()->id)]),
+            $poured->sample()->id,
+        );
     }
 
     public function touching(AgentGroup $poured, string $surface): Assessment

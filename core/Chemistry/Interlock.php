@@ -31,7 +31,12 @@ final readonly class Interlock
             throw UnknownVessel::vessel($state->vessel);
         }
         $worst = null;
-        foreach ([...$this->ofHousehold($agent, $allowsHarsh), ...$this->onSurfaces($state, $agent), ...$this->besideResidues($state, $agent), ...$this->inVessel($state, $agent)] as $found) {
+        foreach ([
+            ...$this->ofHousehold($agent, $allowsHarsh),
+            ...$this->onSurfaces($state, $agent),
+            ...$this->besideResidues($state, $agent),
+            ...$this->inVessel($state, $agent),
+        ] as $found) {
             if (null === $worst || $found->verdict->severity() > $worst->verdict->severity()) {
                 $worst = $found;
             }
@@ -55,7 +60,8 @@ final readonly class Interlock
     /** @return list<Assessment> */
     private function ofHousehold(string $agent, bool $allowsHarsh): array
     {
-        return !$allowsHarsh && $this->rules->agent($agent)->harsh ? [new Assessment(Verdict::Never, null, $this->say('harsh', $agent))] : [];
+        return !$allowsHarsh
+            && $this->rules->agent($agent)->harsh ? [new Assessment(Verdict::Never, null, $this->say('harsh', $agent))] : [];
     }
 
     /** @return list<Assessment> */
@@ -68,7 +74,12 @@ final readonly class Interlock
             }
             foreach ($this->rules->touches as $rule) {
                 if ($rule->surface === $surface && in_array($rule->what, $this->rules->agent($agent)->families, true)) {
-                    $found[] = new Assessment($rule->never ? Verdict::Never : Verdict::Caution, $surface, $this->fill($rule->why, $agent), $rule->instead);
+                    $found[] = new Assessment(
+                        $rule->never ? Verdict::Never : Verdict::Caution,
+                        $surface,
+                        $this->fill($rule->why, $agent),
+                        $rule->instead,
+                    );
                 }
             }
         }
@@ -107,13 +118,21 @@ final readonly class Interlock
         [$stranger, $other] = $this->rules->knows($agent) ? [$residue, $agent] : [$agent, $residue];
         $reactive = $this->rules->isReactive($other);
 
-        return new Assessment($reactive ? Verdict::ClearFirst : Verdict::Caution, $residue, $this->say($reactive ? 'near-danger' : 'near-any', $stranger, $other), $clearing);
+        return new Assessment(
+            $reactive ? Verdict::ClearFirst : Verdict::Caution,
+            $residue,
+            $this->say($reactive ? 'near-danger' : 'near-any', $stranger, $other),
+            $clearing,
+        );
     }
 
     /** @return list<Assessment> */
     private function inVessel(VesselState $state, string $agent): array
     {
-        $foams = in_array($state->vessel, $this->rules->foamsIn, true) && [] !== array_intersect($this->rules->foaming, $this->rules->agent($agent)->families);
+        $foams = in_array($state->vessel, $this->rules->foamsIn, true) && [] !== array_intersect(
+            $this->rules->foaming,
+            $this->rules->agent($agent)->families,
+        );
 
         return $foams ? [new Assessment(Verdict::Caution, null, $this->say('foam', $agent), $this->rules->words['foam-remedy'])] : [];
     }

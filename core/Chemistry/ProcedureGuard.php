@@ -37,7 +37,12 @@ final readonly class ProcedureGuard
             $refused ??= $leftOut[$id] ?? null;
         }
 
-        return new GuardResult($steps, $leftOut, null === $refused ? $this->clearings($kind, $steps, $facts, $allowsHarsh, $residues) : [], $refused);
+        return new GuardResult(
+            $steps,
+            $leftOut,
+            null === $refused ? $this->clearings($kind, $steps, $facts, $allowsHarsh, $residues) : [],
+            $refused,
+        );
     }
 
     /**
@@ -65,7 +70,12 @@ final readonly class ProcedureGuard
         $leftOut = $done = [];
         foreach ($procedure->steps as $step) {
             foreach ($step->amounts as $amount) {
-                $found = $this->interlock->assessFresh($this->rules->vesselId($amount->vessel), $this->surfaces($kind, $step, $amount, $facts), $amount->agent, $allowsHarsh);
+                $found = $this->interlock->assessFresh(
+                    $this->rules->vesselId($amount->vessel),
+                    $this->surfaces($kind, $step, $amount, $facts),
+                    $amount->agent,
+                    $allowsHarsh,
+                );
                 if (Verdict::Never === $found->verdict) {
                     $leftOut[$step->id] = $found;
                 }
@@ -78,7 +88,10 @@ final readonly class ProcedureGuard
             }
         }
 
-        return [array_values(array_filter($done, static fn (Step $step): bool => null === $step->inPlaceOf || !isset($done[$step->inPlaceOf]))), $leftOut];
+        return [
+            array_values(array_filter($done, static fn (Step $step): bool => null === $step->inPlaceOf || !isset($done[$step->inPlaceOf]))),
+            $leftOut,
+        ];
     }
 
     /**
@@ -100,7 +113,10 @@ final readonly class ProcedureGuard
                 $vessel = $this->rules->vesselId($amount->vessel);
                 $state = new VesselState($vessel, $this->surfaces($kind, $step, $amount, $facts), $poured->beside($vessel, $step));
                 if (Verdict::ClearFirst === $this->interlock->assess($state, $amount->agent, $allowsHarsh)->verdict) {
-                    $clearing[$step->id] = [...$clearing[$step->id] ?? [], ...$this->clearingSteps($vessel, $step, $amount->agent, $state->residues)];
+                    $clearing[$step->id] = [
+                        ...$clearing[$step->id] ?? [],
+                        ...$this->clearingSteps($vessel, $step, $amount->agent, $state->residues),
+                    ];
                     $poured->clear($vessel, $step);
                 }
                 if ($this->rules->agent($amount->agent)->staysIn($vessel)) {
@@ -130,12 +146,23 @@ final readonly class ProcedureGuard
         $vessel = $this->rules->vessel($id);
         $under = [] === $before->if->sets ? [] : ['if' => $before->if->sets];
         $known = array_values(array_filter($residues, static fn (Residue $residue): bool => null !== $residue->entry));
-        $because = ['because' => ['agent' => $agent, 'entries' => array_map(static fn (Residue $residue): array => ['agent' => $residue->agent, 'entry' => $residue->entry], $known)]];
+        $because = ['because' => [
+            'agent' => $agent,
+            'entries' => array_map(static fn (Residue $residue): array => ['agent' => $residue->agent, 'entry' => $residue->entry], $known),
+        ]];
         $step = ['id' => self::stepId("clear-$id-$before->id")] + $vessel->step + $under + $because;
         if (!isset($step['timer'])) {
             return [$step];
         }
-        $ended = ['id' => self::stepId("cleared-$id-$before->id"), 'title' => "$vessel->done.", 'hands' => 0.5, 'waitsFor' => $step['id']] + array_diff_key($step, ['timer' => 0, 'id' => 0]);
+        $ended = [
+            'id' => self::stepId("cleared-$id-$before->id"),
+            'title' => "$vessel->done.",
+            'hands' => 0.5,
+            'waitsFor' => $step['id'],
+        ] + array_diff_key(
+            $step,
+            ['timer' => 0, 'id' => 0],
+        );
         unset($step['clears']);
 
         return [$step, $ended];

@@ -12,8 +12,12 @@ final readonly class Residue
      * @param string|null             $entry   logbook entry that says so
      * @param bool                    $drained whether the vessel has drained since
      */
-    public function __construct(public string $agent, public ?\DateTimeImmutable $since = null, public ?string $entry = null, public bool $drained = false)
-    {
+    public function __construct(
+        public string $agent,
+        public ?\DateTimeImmutable $since = null,
+        public ?string $entry = null,
+        public bool $drained = false,
+    ) {
     }
 
     /** The same once its vessel has drained. */

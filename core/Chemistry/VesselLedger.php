@@ -36,9 +36,18 @@ final class VesselLedger
     public function note(?string $machine, Entry $entry): void
     {
         match (true) {
-            $entry->payload instanceof Dose => $this->pour($machine, $entry->payload, new Residue($entry->payload->agent, $entry->happenedAt, $entry->id)),
+            $entry->payload instanceof Dose => $this->pour(
+                $machine,
+                $entry->payload,
+                new Residue($entry->payload->agent, $entry->happenedAt, $entry->id),
+            ),
             $entry->payload instanceof Clearing => $this->clear($machine, $entry->payload),
-            $entry->payload instanceof UseCount => $this->used($machine, $entry->payload->unit, $entry->payload->uses, $entry->happenedAt->modify(sprintf('-%d days', $entry->payload->over ?? 0))),
+            $entry->payload instanceof UseCount => $this->used(
+                $machine,
+                $entry->payload->unit,
+                $entry->payload->uses,
+                $entry->happenedAt->modify(sprintf('-%d days', $entry->payload->over ?? 0)),
+            ),
             $entry->payload instanceof MeterTotal => $this->counted($machine, $entry->payload, $entry->happenedAt),
             default => null,
         };
@@ -77,7 +86,12 @@ final class VesselLedger
         }
         $known = array_filter($record->residues, static fn (Residue $there): bool => $there->agent === $residue->agent);
         $residues = !$agent->staysIn($record->vessel) || [] !== $known ? $record->residues : [...$record->residues, $residue];
-        $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord($record->machine, $record->vessel, $residues, array_slice($meetings, -self::MOST_MEETINGS));
+        $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord(
+            $record->machine,
+            $record->vessel,
+            $residues,
+            array_slice($meetings, -self::MOST_MEETINGS),
+        );
     }
 
     private function clear(?string $machine, Clearing $clearing): void
@@ -87,7 +101,12 @@ final class VesselLedger
         if (null === $vessel || in_array($clearing->by, $vessel->clearedBy, true)) {
             $this->keep($record, []);
         } elseif (in_array($clearing->by, $vessel->drainedBy, true)) {
-            $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord($record->machine, $record->vessel, array_map(static fn (Residue $there): Residue => $there->drained(), $record->residues), $record->meetings);
+            $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord(
+                $record->machine,
+                $record->vessel,
+                array_map(static fn (Residue $there): Residue => $there->drained(), $record->residues),
+                $record->meetings,
+            );
         }
     }
 
@@ -97,7 +116,9 @@ final class VesselLedger
         foreach ($uses >= 1 ? $this->rules->vessels : [] as $vessel) {
             $record = $vessel->use === $unit ? $this->records[self::key($machine, $vessel->id)] ?? null : null;
             if (null !== $record) {
-                $this->keep($record, array_values(array_filter($record->residues, static fn (Residue $there): bool => null === $there->since || $there->since > $since)));
+                $this->keep($record, array_values(
+                    array_filter($record->residues, static fn (Residue $there): bool => null === $there->since || $there->since > $since),
+                ));
             }
         }
     }
@@ -118,8 +139,23 @@ final class VesselLedger
     {
         $gone = count($residues) < count($record->residues) || [] === $residues;
         $left = array_map(static fn (Residue $residue): ?string => $residue->entry, $residues);
-        $meetings = !$gone ? $record->meetings : array_map(static fn (AgentMeeting $met): AgentMeeting => new AgentMeeting($met->first, $met->second, $met->gives, $met->still && [] !== $left && in_array($met->first->entry, $left, true) && in_array($met->second->entry, $left, true)), $record->meetings);
-        $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord($record->machine, $record->vessel, $residues, $meetings);
+        $meetings = !$gone
+            ? $record->meetings
+            : array_map(
+                static fn (AgentMeeting $met): AgentMeeting => new AgentMeeting(
+                    $met->first,
+                    $met->second,
+                    $met->gives,
+                    $met->still && [] !== $left && in_array($met->first->entry, $left, true) && in_array($met->second->entry, $left, true),
+                ),
+                $record->meetings,
+            );
+        $this->records[self::key($record->machine, $record->vessel)] = new VesselRecord(
+            $record->machine,
+            $record->vessel,
+            $residues,
+            $meetings,
+        );
     }
 
     private function owner(?string $machine, string $vessel): ?string

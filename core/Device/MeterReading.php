@@ -24,14 +24,20 @@ final readonly class MeterReading
     public function judge(?self $before, ?self $after, float $most): MeterVerdict
     {
         return match (true) {
-            (null !== $before && $this->total < $before->total) || (null !== $after && $this->total > $after->total) => MeterVerdict::Backwards,
-            (null !== $before && !self::follows($before, $this, $most)) || (null !== $after && !self::follows($this, $after, $most)) => MeterVerdict::Jumps,
+            (null !== $before && $this->total < $before->total)
+                || (null !== $after && $this->total > $after->total) => MeterVerdict::Backwards,
+            (null !== $before && !self::follows($before, $this, $most))
+                || (null !== $after && !self::follows($this, $after, $most)) => MeterVerdict::Jumps,
             default => MeterVerdict::Taken,
         };
     }
 
     private static function follows(self $before, self $after, float $most): bool
     {
-        return MeterTrack::follows([$before->at->getTimestamp() / 86400, $before->total], [$after->at->getTimestamp() / 86400, $after->total], $most);
+        return MeterTrack::follows(
+            [$before->at->getTimestamp() / 86400, $before->total],
+            [$after->at->getTimestamp() / 86400, $after->total],
+            $most,
+        );
     }
 }

@@ -21,8 +21,10 @@ final readonly class ReadingsFile
     /**
      * @param string                                           $column TOTAL or USES
      * @param array<int, array{\DateTimeImmutable, float}>     $good   time and number, by the number of the line
-     * @param array<int, array{string, array<string, string>}> $bad    what is wrong, as the key of a sentence with its values, by the number of the line
-     * @param list<string>                                     $asks   what the table does not tell, as TableFormat names it; nothing is good until somebody says
+     * @param array<int, array{string, array<string, string>}> $bad    what is wrong, as the key of a sentence with its values, by
+     *                                                                 the number of the line
+     * @param list<string>                                     $asks   what the table does not tell, as TableFormat names it;
+     *                                                                 nothing is good until somebody says
      */
     private function __construct(public string $column, public array $good, public array $bad, public array $asks = [])
     {
@@ -34,11 +36,19 @@ final readonly class ReadingsFile
      *
      * @return self nothing in it is both good and bad; a header that cannot be read is line 1, bad
      */
-    public static function read(string $text, \DateTimeZone $zone, \DateTimeImmutable $now, ?string $marks = null, ?string $order = null): self
-    {
+    public static function read(
+        string $text,
+        \DateTimeZone $zone,
+        \DateTimeImmutable $now,
+        ?string $marks = null,
+        ?string $order = null,
+    ): self {
         $lines = preg_split('/\r\n|\n|\r/', preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? '') ?: [];
         $separator = self::separator($lines[0] ?? '');
-        $cells = static fn (string $line): array => array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $separator, '"', ''));
+        $cells = static fn (string $line): array => array_map(
+            static fn (?string $cell): string => trim((string) $cell),
+            str_getcsv($line, $separator, '"', ''),
+        );
         $header = array_map(mb_strtolower(...), $cells($lines[0] ?? ''));
         $when = array_search('when', $header, true);
         $column = in_array(self::TOTAL, $header, true) ? self::TOTAL : self::USES;
@@ -108,10 +118,15 @@ final readonly class ReadingsFile
                 continue;
             }
             $reading = new MeterReading($at, $number);
-            $judged = $replaced && null !== $before && $number < $before->total ? MeterVerdict::Taken : $reading->judge($before, $replaced ? null : $after, $most);
+            $judged = $replaced
+                && null !== $before
+                && $number < $before->total ? MeterVerdict::Taken : $reading->judge($before, $replaced ? null : $after, $most);
             if (MeterVerdict::Taken !== $judged) {
                 unset($good[$line]);
-                $bad[$line] = [$judged->value, ['total' => self::plain($number), 'before' => self::plain($before->total ?? $after->total ?? 0.0)]];
+                $bad[$line] = [
+                    $judged->value,
+                    ['total' => self::plain($number), 'before' => self::plain($before->total ?? $after->total ?? 0.0)],
+                ];
                 continue;
             }
             $last = $reading;
@@ -127,8 +142,14 @@ final readonly class ReadingsFile
      *
      * @return array{\DateTimeImmutable, float}|array{string, array<string, string>}
      */
-    private static function line(string $when, string $number, TableFormat $format, \DateTimeZone $zone, \DateTimeImmutable $now, array $times): array
-    {
+    private static function line(
+        string $when,
+        string $number,
+        TableFormat $format,
+        \DateTimeZone $zone,
+        \DateTimeImmutable $now,
+        array $times,
+    ): array {
         $moment = $format->moment($when, $zone);
         if (null === $moment || $moment[0]->getTimestamp() < self::EARLIEST) {
             return ['no-time', ['when' => mb_substr($when, 0, 40)]];

@@ -98,7 +98,8 @@ final readonly class TableFormat
     }
 
     /**
-     * @return array{\DateTimeImmutable, bool}|null the moment and whether its hour is known, else at noon; null for what is no moment that exists
+     * @return array{\DateTimeImmutable, bool}|null
+     *                                              the moment and whether its hour is known, else at noon; null for what is no moment that exists
      */
     public function moment(string $cell, \DateTimeZone $zone): ?array
     {
@@ -106,7 +107,13 @@ final readonly class TableFormat
             return [new \DateTimeImmutable('@'.substr($cell, 0, strlen($cell) > 10 ? -3 : null)), true];
         }
         $time = '(?:[T ,]+(\d{1,2})[:.](\d{2})(?:[:.](\d{2})(?:\.\d+)?)?\s*([AaPp])?\.?(?:[Mm]\.?)?\s*(Z|[+-]\d{2}:?\d{2})?)?';
-        $forms = ["#^(?<y>\\d{4})[-/.](?<m>\\d{1,2})[-/.](?<d>\\d{1,2})$time$#Du", "#^(?<d>\\d{1,2})\\.(?<m>\\d{1,2})\\.(?<y>\\d{4})$time$#Du", $this->dayFirst ? "#^(?<d>\\d{1,2})[/-](?<m>\\d{1,2})[/-](?<y>\\d{4})$time$#Du" : "#^(?<m>\\d{1,2})[/-](?<d>\\d{1,2})[/-](?<y>\\d{4})$time$#Du"];
+        $forms = [
+            "#^(?<y>\\d{4})[-/.](?<m>\\d{1,2})[-/.](?<d>\\d{1,2})$time$#Du",
+            "#^(?<d>\\d{1,2})\\.(?<m>\\d{1,2})\\.(?<y>\\d{4})$time$#Du",
+            $this->dayFirst
+                ? "#^(?<d>\\d{1,2})[/-](?<m>\\d{1,2})[/-](?<y>\\d{4})$time$#Du"
+                : "#^(?<m>\\d{1,2})[/-](?<d>\\d{1,2})[/-](?<y>\\d{4})$time$#Du",
+        ];
         foreach ($forms as $form) {
             if (1 === preg_match($form, $cell, $part)) {
                 return self::at($part, $zone);
@@ -133,6 +140,12 @@ final readonly class TableFormat
         }
         $offset = $part[8] ?? '';
 
-        return [new \DateTimeImmutable(sprintf('%04d-%02d-%02d %02d:%02d:%02d', $part['y'], $part['m'], $part['d'], $hour, $minute, $second), '' === $offset ? $zone : new \DateTimeZone('Z' === $offset ? 'UTC' : $offset)), '' !== ($part[4] ?? '')];
+        return [
+            new \DateTimeImmutable(
+                sprintf('%04d-%02d-%02d %02d:%02d:%02d', $part['y'], $part['m'], $part['d'], $hour, $minute, $second),
+                '' === $offset ? $zone : new \DateTimeZone('Z' === $offset ? 'UTC' : $offset),
+            ),
+            '' !== ($part[4] ?? ''),
+        ];
     }
 }

@@ -97,7 +97,10 @@ final readonly class Descaling
             return $limit['most'];
         }
 
-        return min($limit['most'], max($limit['least'], $limit['brews'] * $limit['hardness'] / $hardness->mgPerLitre * $limit['litres'] / $litresPerBrew));
+        return min(
+            $limit['most'],
+            max($limit['least'], $limit['brews'] * $limit['hardness'] / $hardness->mgPerLitre * $limit['litres'] / $litresPerBrew),
+        );
     }
 
     /** @return array{float, float} brews between descalings that practitioners name, to hold the limit against */

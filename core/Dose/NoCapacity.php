@@ -9,7 +9,10 @@ final class NoCapacity extends \DomainException
 {
     public static function agent(string $agent): self
     {
-        return new self(sprintf('"%s" is not a vinegar or citric acid, so nobody can say how much lime it takes away.', mb_strimwidth($agent, 0, 40, '…')));
+        return new self(sprintf(
+            '"%s" is not a vinegar or citric acid, so nobody can say how much lime it takes away.',
+            mb_strimwidth($agent, 0, 40, '…'),
+        ));
     }
 
     public static function unit(string $unit): self

@@ -58,7 +58,10 @@ final class Handbook
 
     private ?Node $root = null;
 
-    /** @param array<string, mixed>|\Closure(): array<string, mixed> $compiled what HandbookLoader made of the folder, or what gets it when it is first asked for */
+    /**
+     * @param array<string, mixed>|\Closure(): array<string, mixed> $compiled what HandbookLoader made of the folder, or what gets
+     *                                                                        it when it is first asked for
+     */
     public function __construct(private array|\Closure $compiled)
     {
     }
@@ -143,7 +146,9 @@ final class Handbook
      */
     public function familyName(string $id): string
     {
-        return ($this->root()->at('chemistry')->at('families')->byId()[$id] ?? throw UnknownEntry::named('family of agents', $id))->string('name');
+        return ($this->root()->at('chemistry')->at('families')->byId()[$id] ?? throw UnknownEntry::named('family of agents', $id))->string(
+            'name',
+        );
     }
 
     /** The constants of dose and scale. */
@@ -199,7 +204,11 @@ final class Handbook
     {
         if (!isset($this->kinds[$id])) {
             $node = $this->kindNodes()[$id] ?? throw UnknownEntry::named('machine kind', $id);
-            $this->kinds[$id] = (new KindReader($this->scales(), self::FACTS))->read($node->at('kind'), $node->at('steps'), $node->at('procedures'));
+            $this->kinds[$id] = (new KindReader($this->scales(), self::FACTS))->read(
+                $node->at('kind'),
+                $node->at('steps'),
+                $node->at('procedures'),
+            );
         }
 
         return $this->kinds[$id];
@@ -211,7 +220,10 @@ final class Handbook
         return array_map(static fn (Node $node): Question => new Question(
             $node->string('id'),
             $node->string('question'),
-            array_map(static fn (Node $side): Viewpoint => new Viewpoint($side->string('id'), $side->string('name'), $side->string('why')), $node->at('schools')->items()),
+            array_map(
+                static fn (Node $side): Viewpoint => new Viewpoint($side->string('id'), $side->string('name'), $side->string('why')),
+                $node->at('schools')->items(),
+            ),
             $node->string('ours'),
             $node->string('because'),
             $node->at('kinds')->strings(),
@@ -231,7 +243,9 @@ final class Handbook
         }
         $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
 
-        return $this->troubles[$kind] = $node->at('trace')->has('causes') ? FaultCatalog::read($node->at('trace'), KindReader::defaults($node->at('kind'), self::FACTS)) : null;
+        return $this->troubles[$kind] = $node->at('trace')->has('causes')
+            ? FaultCatalog::read($node->at('trace'), KindReader::defaults($node->at('kind'), self::FACTS))
+            : null;
     }
 
     /**
@@ -264,7 +278,9 @@ final class Handbook
         ]];
         $named = self::named($kinds) + [Scales::MESH => true];
         foreach (self::ONLY_NAMED as $list) {
-            $shared[$list] = array_values(array_map(static fn (Node $item): array => $item->raw(), array_intersect_key($this->root()->at($list)->byId(), $named)));
+            $shared[$list] = array_values(
+                array_map(static fn (Node $item): array => $item->raw(), array_intersect_key($this->root()->at($list)->byId(), $named)),
+            );
         }
 
         return ['kinds' => $kinds, 'kit' => $binding->bind($this->root()->at('kit')->raw())] + $shared;

@@ -41,8 +41,13 @@ final class KindDetails
      * @param Scales                $scales     what parts are compared with
      * @param array<string, string> $defaults   what conditions may ask for, with what each stands at
      */
-    public function __construct(private readonly Node $kind, private readonly Node $steps, private readonly array $procedures, private readonly Scales $scales, private readonly array $defaults)
-    {
+    public function __construct(
+        private readonly Node $kind,
+        private readonly Node $steps,
+        private readonly array $procedures,
+        private readonly Scales $scales,
+        private readonly array $defaults,
+    ) {
     }
 
     /** @return array<string, MachineTrait> */
@@ -117,7 +122,14 @@ final class KindDetails
             }
         }
         // A procedure that takes others in comes first: it says what they have in common.
-        uksort($chains, fn (string $a, string $b): int => [[] === $this->procedures[$a]->at('runs')->raw(), $order[$a] ?? PHP_INT_MAX, $a] <=> [[] === $this->procedures[$b]->at('runs')->raw(), $order[$b] ?? PHP_INT_MAX, $b]);
+        uksort(
+            $chains,
+            fn (string $a, string $b): int => [[] === $this->procedures[$a]->at('runs')->raw(), $order[$a] ?? PHP_INT_MAX, $a] <=> [
+                [] === $this->procedures[$b]->at('runs')->raw(),
+                $order[$b] ?? PHP_INT_MAX,
+                $b,
+            ],
+        );
 
         return $chains;
     }
@@ -175,7 +187,9 @@ final class KindDetails
         if (1 === count($nodes)) {
             return array_diff_key($nodes[0]->raw(), ['steps' => 0, 'chains' => 0]);
         }
-        $all = static fn (string $key): array => array_values(array_unique(array_merge(...array_map(static fn (Node $node): array => $node->at($key)->strings(), $nodes))));
+        $all = static fn (string $key): array => array_values(
+            array_unique(array_merge(...array_map(static fn (Node $node): array => $node->at($key)->strings(), $nodes))),
+        );
         $names = array_map(static fn (Node $node): string => $node->string('name'), $nodes);
 
         return [
@@ -258,7 +272,10 @@ final class KindDetails
     {
         $ids = [];
         foreach ($this->kind->at('tasks')->items() as $task) {
-            array_push($ids, ...array_map(static fn (Node $procedure): string => $procedure->string('id'), $task->at('procedures')->items()));
+            array_push(
+                $ids,
+                ...array_map(static fn (Node $procedure): string => $procedure->string('id'), $task->at('procedures')->items()),
+            );
         }
 
         return $ids;
@@ -305,10 +322,23 @@ final class KindDetails
         if ($node->has('number')) {
             $number = $node->at('number');
 
-            return new Habit($node->string('id'), $node->string('ask'), new NumberRange($number->number('least'), $number->number('most')), [], $number->number('default'));
+            return new Habit(
+                $node->string('id'),
+                $node->string('ask'),
+                new NumberRange($number->number('least'), $number->number('most')),
+                [],
+                $number->number('default'),
+            );
         }
 
-        return new Habit($node->string('id'), $node->string('ask'), null, self::options($node->at('options')), $node->string('default'), $node->flag('drawn'));
+        return new Habit(
+            $node->string('id'),
+            $node->string('ask'),
+            null,
+            self::options($node->at('options')),
+            $node->string('default'),
+            $node->flag('drawn'),
+        );
     }
 
     private function steps(): StepReader
@@ -321,15 +351,30 @@ final class KindDetails
         return new Part(
             $node->string('id'),
             $node->string('name'),
-            array_map(fn (Node $other): array => [$other->condition('when', $this->defaults), $other->string('name')], $node->at('names')->items()),
-            array_map(fn (Node $way): array => [$way->condition('when', $this->defaults), $way->at('lines')->strings()], $node->at('comesOff')->items()),
-            array_map(fn (Node $made): array => [$made->condition('when', $this->defaults), $made->string('surface')], $node->at('madeOf')->items()),
+            array_map(
+                fn (Node $other): array => [$other->condition('when', $this->defaults), $other->string('name')],
+                $node->at('names')->items(),
+            ),
+            array_map(
+                fn (Node $way): array => [$way->condition('when', $this->defaults), $way->at('lines')->strings()],
+                $node->at('comesOff')->items(),
+            ),
+            array_map(
+                fn (Node $made): array => [$made->condition('when', $this->defaults), $made->string('surface')],
+                $node->at('madeOf')->items(),
+            ),
             $node->optional('look'),
             $node->condition('when', $this->defaults),
             $node->flag('needed'),
             $node->optional('heldBy'),
-            array_map(fn (Node $held): HoldingRule => new HoldingRule($held, $held->condition('when', $this->defaults)), $node->at('held')->items()),
-            array_map(fn (Node $cover): array => [$cover->string('part'), $cover->condition('when', $this->defaults)], $node->at('coveredBy')->items()),
+            array_map(
+                fn (Node $held): HoldingRule => new HoldingRule($held, $held->condition('when', $this->defaults)),
+                $node->at('held')->items(),
+            ),
+            array_map(
+                fn (Node $cover): array => [$cover->string('part'), $cover->condition('when', $this->defaults)],
+                $node->at('coveredBy')->items(),
+            ),
         );
     }
 
@@ -362,7 +407,12 @@ final class KindDetails
     private function readTask(Node $node): CareTask
     {
         $clocks = array_map(
-            static fn (Node $clock): ClockBounds => new ClockBounds($clock->string('unit'), $clock->number('least'), $clock->number('most'), $clock->flag('idle')),
+            static fn (Node $clock): ClockBounds => new ClockBounds(
+                $clock->string('unit'),
+                $clock->number('least'),
+                $clock->number('most'),
+                $clock->flag('idle'),
+            ),
             $node->at('clocks')->items(),
         );
         $schools = array_map(static fn (Node $school): School => new School(
@@ -382,11 +432,17 @@ final class KindDetails
             $node->string('id'),
             $node->string('part'),
             $node->string('name'),
-            array_map(fn (Node $procedure): array => [$procedure->string('id'), $procedure->condition('when', $this->defaults)], $node->at('procedures')->items()),
+            array_map(
+                fn (Node $procedure): array => [$procedure->string('id'), $procedure->condition('when', $this->defaults)],
+                $node->at('procedures')->items(),
+            ),
             $clocks,
             $schools,
             $node->string('defaultSchool'),
-            array_map(static fn (Node $proposal): array => [$proposal->condition('when'), $proposal->string('school')], $node->at('proposes')->items()),
+            array_map(
+                static fn (Node $proposal): array => [$proposal->condition('when'), $proposal->string('school')],
+                $node->at('proposes')->items(),
+            ),
             $node->flag('first'),
             $node->condition('when', $this->defaults),
             $node->optional('light'),

@@ -72,7 +72,10 @@ final readonly class KindReader
         return new OwnVessel(
             $node->string('id'),
             $node->optional('name'),
-            array_map(static fn (Node $wall): array => [$wall->condition('when', $defaults), $wall->string('surface')], $node->at('walls')->items()),
+            array_map(
+                static fn (Node $wall): array => [$wall->condition('when', $defaults), $wall->string('surface')],
+                $node->at('walls')->items(),
+            ),
             $node->optional('ml'),
         );
     }

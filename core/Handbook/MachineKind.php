@@ -87,7 +87,9 @@ final class MachineKind
         $all = $this->traits();
 
         return array_values(array_filter(
-            null === $among ? $all : array_map(static fn (string $id): MachineTrait => $all[$id], array_values(array_intersect($among, array_keys($all)))),
+            null === $among
+                ? $all
+                : array_map(static fn (string $id): MachineTrait => $all[$id], array_values(array_intersect($among, array_keys($all)))),
             static fn (MachineTrait $trait): bool => !isset($traits[$trait->id]) && $trait->when->holds($traits),
         ));
     }
@@ -212,7 +214,12 @@ final class MachineKind
      */
     public function sequence(array $procedures, array $first = [], array $exact = [], array $own = []): array
     {
-        return $this->orders[serialize([$procedures, $first, $exact, $own])] ??= $this->details->sequence($procedures, $first, $exact, $own);
+        return $this->orders[serialize([$procedures, $first, $exact, $own])] ??= $this->details->sequence(
+            $procedures,
+            $first,
+            $exact,
+            $own,
+        );
     }
 
     /**
@@ -276,7 +283,10 @@ final class MachineKind
      */
     public function tasksFor(array $traits): array
     {
-        return array_filter($this->tasks(), static fn (CareTask $task): bool => $task->when->holds($traits) && [] !== $task->procedures($traits));
+        return array_filter(
+            $this->tasks(),
+            static fn (CareTask $task): bool => $task->when->holds($traits) && [] !== $task->procedures($traits),
+        );
     }
 
     /**
@@ -288,7 +298,14 @@ final class MachineKind
      */
     public function lights(array $traits): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn (CareTask $task): ?string => $task->lightWhen->holds($traits) ? $task->light : null, array_values($this->tasksFor($traits))))));
+        return array_values(
+            array_unique(
+                array_filter(array_map(
+                    static fn (CareTask $task): ?string => $task->lightWhen->holds($traits) ? $task->light : null,
+                    array_values($this->tasksFor($traits)),
+                )),
+            ),
+        );
     }
 
     /**

@@ -46,12 +46,20 @@ final readonly class HistoryBuilder
      * @param iterable<Entry>               $entries in force, the oldest happening first, as InForce gives them
      * @param UseTimeline                   $use     of the machine, up to this moment
      * @param \DateTimeImmutable            $asOf    nothing after this moment is looked at
-     * @param array<string, PackedOpenings> $old     openings that are reckoned already, by task, the oldest first; of them only the last of each task has to be among the entries
+     * @param array<string, PackedOpenings> $old     openings that are reckoned already, by task, the oldest first; of them only
+     *                                               the last of each task has to be among the entries
      * @param \DateTimeImmutable            $since   the machine is known; uses of what was never opened count from here
      * @param string|null                   $only    care task that is wanted; null for all
      */
-    public function build(iterable $entries, UseTimeline $use, \DateTimeImmutable $asOf, \DateTimeImmutable $since, Absences $absences = new Absences(), array $old = [], ?string $only = null): MachineHistory
-    {
+    public function build(
+        iterable $entries,
+        UseTimeline $use,
+        \DateTimeImmutable $asOf,
+        \DateTimeImmutable $since,
+        Absences $absences = new Absences(),
+        array $old = [],
+        ?string $only = null,
+    ): MachineHistory {
         $openings = $opened = $snoozes = $symptoms = $said = $lights = [];
         $place = 0; // in the one order that decides what came after what
         foreach ($entries as $entry) {
@@ -107,13 +115,22 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param list<array{\DateTimeImmutable, string, Fraction|null, Fraction, bool}> $openings when, entry, found, left, whether a symptom told it
+     * @param list<array{\DateTimeImmutable, string, Fraction|null, Fraction, bool}> $openings when, entry, found, left, whether a
+     *                                                                                         symptom told it
      * @param list<SymptomRecord>                                                    $symptoms
      * @param list<OpeningRecord>                                                    $old      reckoned already
      * @param list<string>                                                           $answered lights that it was opened after
      */
-    private function task(array $openings, UseTimeline $use, \DateTimeImmutable $since, Absences $absences, ?SnoozeRecord $snooze, array $symptoms, array $old, array $answered): TaskHistory
-    {
+    private function task(
+        array $openings,
+        UseTimeline $use,
+        \DateTimeImmutable $since,
+        Absences $absences,
+        ?SnoozeRecord $snooze,
+        array $symptoms,
+        array $old,
+        array $answered,
+    ): TaskHistory {
         usort($openings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $records = $old;
         $known = $old[count($old) - 1]->entry ?? null;
@@ -182,7 +199,8 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param array<string, array{\DateTimeImmutable, Symptom, int}> $symptoms about which nobody has said anything, by entry, each with its place
+     * @param array<string, array{\DateTimeImmutable, Symptom, int}> $symptoms about which nobody has said anything, by entry,
+     *                                                                         each with its place
      * @param int                                                    $opened   place at which the task was done last; 0 when it never was
      *
      * @return list<SymptomRecord>

@@ -58,6 +58,15 @@ final readonly class MachineHistory
     /** The history with another one of a task in its place. */
     public function with(string $id, TaskHistory $task): self
     {
-        return new self([$id => $task] + $this->tasks, $this->week, $this->rate, $this->measured, $this->usesInAll, $this->estimated, $this->absences, $this->lights);
+        return new self(
+            [$id => $task] + $this->tasks,
+            $this->week,
+            $this->rate,
+            $this->measured,
+            $this->usesInAll,
+            $this->estimated,
+            $this->absences,
+            $this->lights,
+        );
     }
 }

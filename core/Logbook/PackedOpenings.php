@@ -30,7 +30,17 @@ final readonly class PackedOpenings
         /** @var list<array{string, int, int, float, float|null, float, int, bool, float}> $rows */
         $rows = json_decode($this->text, true, 3, JSON_THROW_ON_ERROR);
         foreach ($rows as [$entry, $day, $days, $uses, $found, $left, $absent, $symptom, $estimated]) {
-            $openings[] = new OpeningRecord($entry, Day::numbered($day), $days, $uses, null === $found ? null : Fraction::of($found), Fraction::of($left), $absent, $symptom, $estimated);
+            $openings[] = new OpeningRecord(
+                $entry,
+                Day::numbered($day),
+                $days,
+                $uses,
+                null === $found ? null : Fraction::of($found),
+                Fraction::of($left),
+                $absent,
+                $symptom,
+                $estimated,
+            );
         }
 
         return $openings;

@@ -18,14 +18,27 @@ final readonly class TaskHistory
      * @param float               $estimated of the uses since, those that nobody told of
      * @param list<string>        $answered  lights that it was opened after, whether they went out or not
      */
-    public function __construct(public array $openings, public float $usesSince, public ?SnoozeRecord $snooze = null, public array $symptoms = [], public float $estimated = 0.0, public array $answered = [])
-    {
+    public function __construct(
+        public array $openings,
+        public float $usesSince,
+        public ?SnoozeRecord $snooze = null,
+        public array $symptoms = [],
+        public float $estimated = 0.0,
+        public array $answered = [],
+    ) {
     }
 
     /** The same with so many of the newest openings. */
     public function brief(int $newest): self
     {
-        return new self(0 === $newest ? [] : array_slice($this->openings, -$newest), $this->usesSince, $this->snooze, $this->symptoms, $this->estimated, $this->answered);
+        return new self(
+            0 === $newest ? [] : array_slice($this->openings, -$newest),
+            $this->usesSince,
+            $this->snooze,
+            $this->symptoms,
+            $this->estimated,
+            $this->answered,
+        );
     }
 
     public static function none(): self
@@ -42,7 +55,14 @@ final readonly class TaskHistory
     public function ifOpened(Day $day, Fraction $found, Fraction $left): self
     {
         $last = $this->last();
-        $next = new OpeningRecord('', $day, null === $last ? 0 : max(0, $day->since($last->day)), null === $last ? 0.0 : $this->usesSince, $found, $left);
+        $next = new OpeningRecord(
+            '',
+            $day,
+            null === $last ? 0 : max(0, $day->since($last->day)),
+            null === $last ? 0.0 : $this->usesSince,
+            $found,
+            $left,
+        );
 
         return new self([...$this->openings, $next], 0.0);
     }

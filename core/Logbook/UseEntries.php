@@ -48,7 +48,8 @@ final readonly class UseEntries
                 }
             } elseif ($says instanceof MeterTotal) {
                 $at = $this->days->of($entry->happenedAt);
-                $meters[$says->track()][(string) $at] = [$at, $this->inUses($says->unit, $says->total)]; // of two at one moment the later written
+                // of two at one moment the later written
+                $meters[$says->track()][(string) $at] = [$at, $this->inUses($says->unit, $says->total)];
             } elseif ($says instanceof Absence) {
                 $away[] = [(float) $says->from->number, $says->to->number + 1.0];
             }

@@ -24,6 +24,9 @@ final readonly class Batch
     /** @return list<string> ids of the tasks that are not due yet */
     public function broughtForward(): array
     {
-        return array_values(array_map(static fn (Candidate $task): string => $task->task, array_filter($this->tasks, static fn (Candidate $task): bool => !$task->due)));
+        return array_values(array_map(
+            static fn (Candidate $task): string => $task->task,
+            array_filter($this->tasks, static fn (Candidate $task): bool => !$task->due),
+        ));
     }
 }

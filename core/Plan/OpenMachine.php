@@ -30,8 +30,13 @@ final readonly class OpenMachine
         $first = $due[0];
         $chosen = [$first];
         $apart = [];
-        foreach ([...array_slice($due, 1), ...array_filter($tasks, fn (Candidate $task): bool => !$task->due && $task->wear >= $this->bringForward)] as $task) {
-            $procedures = array_values(array_unique(array_map(static fn (Candidate $each): string => $each->procedure, [...$chosen, $task])));
+        foreach ([
+            ...array_slice($due, 1),
+            ...array_filter($tasks, fn (Candidate $task): bool => !$task->due && $task->wear >= $this->bringForward),
+        ] as $task) {
+            $procedures = array_values(
+                array_unique(array_map(static fn (Candidate $each): string => $each->procedure, [...$chosen, $task])),
+            );
             if (!$first->alone && !$task->alone && $together($procedures)) {
                 $chosen[] = $task;
             } elseif ($task->due) {

@@ -47,6 +47,8 @@ final readonly class FieldUnit
     /** What may be written; nothing in it is out of range once it is kept. */
     public function range(NumberRange $kept): NumberRange
     {
-        return $this->isKept() ? $kept : new NumberRange(ceil($kept->least / $this->size * 10) / 10, floor($kept->most / $this->size * 10) / 10);
+        return $this->isKept()
+            ? $kept
+            : new NumberRange(ceil($kept->least / $this->size * 10) / 10, floor($kept->most / $this->size * 10) / 10);
     }
 }

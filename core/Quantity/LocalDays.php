@@ -34,7 +34,9 @@ final class LocalDays
     /** @param int $time Unix seconds */
     public function at(int $time): float
     {
-        $day = $time < self::FROM || $time > self::TO ? Day::at(new \DateTimeImmutable("@$time"), $this->zone)->number : (int) floor(($time + $this->offset($time)) / 86400);
+        $day = $time < self::FROM || $time > self::TO
+            ? Day::at(new \DateTimeImmutable("@$time"), $this->zone)->number
+            : (int) floor(($time + $this->offset($time)) / 86400);
         [$begins, $length] = $this->days[$day] ??= $this->day($day);
 
         return $day + ($time - $begins) / $length;
@@ -64,7 +66,10 @@ final class LocalDays
 
     private function offset(int $time): int
     {
-        $offsets = $this->offsets ??= array_map(static fn (array $change): array => [$change['ts'], $change['offset']], $this->zone->getTransitions(self::FROM, self::TO) ?: []);
+        $offsets = $this->offsets ??= array_map(
+            static fn (array $change): array => [$change['ts'], $change['offset']],
+            $this->zone->getTransitions(self::FROM, self::TO) ?: [],
+        );
         if ([] === $offsets) {
             return $this->zone->getOffset(new \DateTimeImmutable("@$time"));
         }

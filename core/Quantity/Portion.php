@@ -34,7 +34,10 @@ final readonly class Portion
      */
     public static function measures(Measures $measures): array
     {
-        $own = array_combine(array_column(PortionUnit::cases(), 'value'), array_map(static fn (PortionUnit $unit): array => [$unit, 1.0], PortionUnit::cases()));
+        $own = array_combine(
+            array_column(PortionUnit::cases(), 'value'),
+            array_map(static fn (PortionUnit $unit): array => [$unit, 1.0], PortionUnit::cases()),
+        );
 
         return Measures::UnitedStates === $measures ? [
             'cup' => [PortionUnit::Millilitres, Volume::CUP],
@@ -65,7 +68,9 @@ final readonly class Portion
      */
     public function plus(self $other): self
     {
-        return $other->unit === $this->unit ? new self($this->count + $other->count, $this->unit) : throw QuantityOutOfRange::mixed($this->unit->value, $other->unit->value);
+        return $other->unit === $this->unit
+            ? new self($this->count + $other->count, $this->unit)
+            : throw QuantityOutOfRange::mixed($this->unit->value, $other->unit->value);
     }
 
     /** @param float $share 0 or more */

@@ -44,14 +44,22 @@ final readonly class Volume
     public function inKitchen(Measures $measures): string
     {
         return match ($measures) {
-            Measures::Metric => sprintf('%d ml', $this->ml < 4.5 ? max($this->ml > 0 ? 1 : 0, (int) round($this->ml)) : (int) round($this->ml / 5) * 5),
+            Measures::Metric => sprintf(
+                '%d ml',
+                $this->ml < 4.5 ? max($this->ml > 0 ? 1 : 0, (int) round($this->ml)) : (int) round($this->ml / 5) * 5,
+            ),
             Measures::UnitedStates => $this->inSpoonsAndCups(),
         };
     }
 
     private function inSpoonsAndCups(): string
     {
-        foreach ([['cup', 'cups', self::CUP, 0.24], ['tbsp', 'tbsp', self::TABLESPOON, 0.96], ['tsp', 'tsp', self::TEASPOON, 0.0]] as [$one, $many, $size, $from]) {
+        foreach ([['cup', 'cups', self::CUP, 0.24], ['tbsp', 'tbsp', self::TABLESPOON, 0.96], ['tsp', 'tsp', self::TEASPOON, 0.0]] as [
+            $one,
+            $many,
+            $size,
+            $from,
+        ]) {
             $count = $this->ml / $size;
             if ($count >= $from) {
                 $shown = KitchenFraction::nearest($count);

@@ -59,6 +59,16 @@ final readonly class Clock
     /** The clock with its first so many observations only. */
     public function upTo(int $observations): self
     {
-        return new self($this->unit, $this->start, $this->least, $this->most, $this->rate, $this->elapsed, array_slice($this->observations, 0, $observations), $this->absences, $this->kept);
+        return new self(
+            $this->unit,
+            $this->start,
+            $this->least,
+            $this->most,
+            $this->rate,
+            $this->elapsed,
+            array_slice($this->observations, 0, $observations),
+            $this->absences,
+            $this->kept,
+        );
     }
 }

@@ -38,7 +38,8 @@ final readonly class ClockState
         }
         $days = $uses / $this->clock->rate;
 
-        return $this->clock->absences->isEmpty() || $days > 100000 ? $days : (float) $this->clock->absences->calendarDays($today, (int) ceil($days - 1e-9));
+        return $this->clock->absences->isEmpty()
+            || $days > 100000 ? $days : (float) $this->clock->absences->calendarDays($today, (int) ceil($days - 1e-9));
     }
 
     /**

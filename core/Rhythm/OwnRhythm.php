@@ -17,8 +17,12 @@ final readonly class OwnRhythm
      *
      * @throws InvalidClock when a number is outside its range or the bounds are crossed
      */
-    public function __construct(public ?string $unit = null, public ?float $count = null, public ?float $least = null, public ?float $most = null)
-    {
+    public function __construct(
+        public ?string $unit = null,
+        public ?float $count = null,
+        public ?float $least = null,
+        public ?float $most = null,
+    ) {
         foreach ([$count, $least, $most] as $number) {
             if (null !== $number && !($number > 0 && $number <= self::LONGEST)) {
                 throw InvalidClock::notPositive('An interval of your own');
@@ -48,13 +52,17 @@ final readonly class OwnRhythm
     /** @return array<string, string|float> */
     public function toArray(): array
     {
-        return array_filter(['unit' => $this->unit, 'count' => $this->count, 'least' => $this->least, 'most' => $this->most], static fn (mixed $value): bool => null !== $value);
+        return array_filter(
+            ['unit' => $this->unit, 'count' => $this->count, 'least' => $this->least, 'most' => $this->most],
+            static fn (mixed $value): bool => null !== $value,
+        );
     }
 
     /** @param array<array-key, mixed> $data as toArray() made it; what cannot be read is left out */
     public static function read(array $data): self
     {
-        $number = static fn (string $key): ?float => is_int($data[$key] ?? null) || is_float($data[$key] ?? null) ? (float) $data[$key] : null;
+        $number = static fn (string $key): ?float => is_int($data[$key] ?? null)
+            || is_float($data[$key] ?? null) ? (float) $data[$key] : null;
         try {
             return new self(is_string($data['unit'] ?? null) ? $data['unit'] : null, $number('count'), $number('least'), $number('most'));
         } catch (InvalidClock) {

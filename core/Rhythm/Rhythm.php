@@ -36,7 +36,8 @@ final readonly class Rhythm
     /**
      * The window ahead: as it stands, or where it is due now, the next one if it is cleaned today.
      *
-     * @return array{float, float, float, bool}|null days from today of its earliest, due and latest day, and whether it is the next one; null without a date
+     * @return array{float, float, float, bool}|null
+     *                                               days from today of its earliest, due and latest day, and whether it is the next one; null without a date
      */
     public function ahead(Day $today): ?array
     {
@@ -46,13 +47,23 @@ final readonly class Rhythm
         if (!$this->state->isDue()) {
             $due = (float) $this->dueOn->since($today);
 
-            return null === $this->window ? [$due, $due, $due, false] : [(float) $this->window[0]->since($today), (float) $this->dueOn->since($today), (float) $this->window[1]->since($today), false];
+            return null === $this->window ? [$due, $due, $due, false] : [
+                (float) $this->window[0]->since($today),
+                (float) $this->dueOn->since($today),
+                (float) $this->window[1]->since($today),
+                false,
+            ];
         }
         $next = null;
         foreach ($this->clocks as $reading) {
             $due = $reading->daysFromClean($reading->learned->interval, $today);
             if (null !== $due && (null === $next || $due < $next[1])) {
-                $next = [$reading->daysFromClean($reading->learned->earliest, $today) ?? $due, $due, $reading->daysFromClean($reading->learned->latest, $today) ?? $due, true];
+                $next = [
+                    $reading->daysFromClean($reading->learned->earliest, $today) ?? $due,
+                    $due,
+                    $reading->daysFromClean($reading->learned->latest, $today) ?? $due,
+                    true,
+                ];
             }
         }
 
@@ -62,19 +73,34 @@ final readonly class Rhythm
     /** Days that it has been due, those on which its clock stood still left out; 0 where it is not due. */
     public function daysOver(Day $today): int
     {
-        return null === $this->dueOn || $this->dueOn->isAfter($today) ? 0 : $today->since($this->dueOn) - $this->deciding->clock->absences->days($this->dueOn, $today);
+        return null === $this->dueOn || $this->dueOn->isAfter($today)
+            ? 0
+            : $today->since($this->dueOn) - $this->deciding->clock->absences->days($this->dueOn, $today);
     }
 
     /** Whether the reminder was moved beyond a day. */
     public function isPutOff(Day $today): bool
     {
-        return null !== $this->remindOn && $this->remindOn->isAfter($today) && (null === $this->dueOn || $this->remindOn->isAfter($this->dueOn));
+        return null !== $this->remindOn && $this->remindOn->isAfter($today) && (
+            null === $this->dueOn
+            || $this->remindOn->isAfter($this->dueOn)
+        );
     }
 
     /** The same of a part of which nobody knows how it is, with what is to be expected then. */
     public function expecting(Fraction $blocked): self
     {
-        return new self($this->clocks, $this->deciding, $this->wear, $this->state, $blocked, $this->dueOn, $this->window, $this->remindOn, $this->reasons);
+        return new self(
+            $this->clocks,
+            $this->deciding,
+            $this->wear,
+            $this->state,
+            $blocked,
+            $this->dueOn,
+            $this->window,
+            $this->remindOn,
+            $this->reasons,
+        );
     }
 
     /** The same without the openings it was learned from: small enough to keep. */
@@ -83,6 +109,16 @@ final readonly class Rhythm
         $deciding = array_search($this->deciding, $this->clocks, true);
         $clocks = array_map(static fn (ClockState $reading): ClockState => $reading->brief(), $this->clocks);
 
-        return new self($clocks, $clocks[(int) $deciding] ?? $clocks[0], $this->wear, $this->state, $this->blockedNow, $this->dueOn, $this->window, $this->remindOn, $this->reasons);
+        return new self(
+            $clocks,
+            $clocks[(int) $deciding] ?? $clocks[0],
+            $this->wear,
+            $this->state,
+            $this->blockedNow,
+            $this->dueOn,
+            $this->window,
+            $this->remindOn,
+            $this->reasons,
+        );
     }
 }

@@ -38,8 +38,14 @@ final readonly class RhythmEngine
      *
      * @throws InvalidClock when there is no clock
      */
-    public function assess(array $clocks, Day $asOf, array $signals = [], ?Day $snoozedUntil = null, Absences $absences = new Absences(), ?Day $lookBy = null): Rhythm
-    {
+    public function assess(
+        array $clocks,
+        Day $asOf,
+        array $signals = [],
+        ?Day $snoozedUntil = null,
+        Absences $absences = new Absences(),
+        ?Day $lookBy = null,
+    ): Rhythm {
         if ([] === $clocks) {
             throw InvalidClock::none();
         }
@@ -235,7 +241,11 @@ final readonly class RhythmEngine
         $left = $this->left($deciding->clock);
         if ($left->value > 0) {
             $reasons[] = new Reason(ReasonCode::LeftInPlace, [
-                'left' => $left->value, 'unit' => $unit, 'uses' => $this->curve->foulings($left) * $deciding->learned->interval, 'foulings' => $this->curve->foulings($left),
+                'left' => $left->value, 'unit' => $unit, 'uses' => $this->curve->foulings(
+                    $left,
+                ) * $deciding->learned->interval, 'foulings' => $this->curve->foulings(
+                    $left,
+                ),
             ]);
         }
         if (0.0 === (float) $deciding->clock->rate) {
@@ -255,7 +265,11 @@ final readonly class RhythmEngine
     {
         $step = $deciding->learned->lastStep;
         if ($deciding->clock->kept) {
-            return new Reason(ReasonCode::Kept, ['unit' => $deciding->clock->unit, 'interval' => $deciding->learned->interval, 'instead' => $deciding->learned->instead ?? 0.0]);
+            return new Reason(ReasonCode::Kept, [
+                'unit' => $deciding->clock->unit,
+                'interval' => $deciding->learned->interval,
+                'instead' => $deciding->learned->instead ?? 0.0,
+            ]);
         }
         if (null === $step) {
             return new Reason(ReasonCode::NothingLearned, ['unit' => $deciding->clock->unit, 'interval' => $deciding->learned->interval]);

@@ -70,14 +70,32 @@ final readonly class TaskClocks
         $for = $picked ? [] : $task->proposedFor($said->habits);
         $whole = static fn (float $base): float => max(1.0, round($base));
         if (null !== $school->litres && null !== $said->litresPerUse) {
-            return new StartingInterval($whole($school->litres), self::LITRES, $school->id, $school->litres, $for, $picked, litres: $said->litresPerUse);
+            return new StartingInterval(
+                $whole($school->litres),
+                self::LITRES,
+                $school->id,
+                $school->litres,
+                $for,
+                $picked,
+                litres: $said->litresPerUse,
+            );
         }
         if (null !== $school->start) {
             $hardness = $said->hardness ?? Hardness::mgPerLitre($this->doses->brewLimit['hardness']);
             $litres = $said->litresPerUse ?? $this->doses->brewLimit['litres'];
             $limit = $this->descaling->brewLimit($hardness, $litres);
 
-            return new StartingInterval($whole($limit), $kind->useUnit, $school->id, $limit, $for, $picked, $hardness->mgPerLitre, $litres, null === $said->hardness);
+            return new StartingInterval(
+                $whole($limit),
+                $kind->useUnit,
+                $school->id,
+                $limit,
+                $for,
+                $picked,
+                $hardness->mgPerLitre,
+                $litres,
+                null === $said->hardness,
+            );
         }
         if (null !== $school->uses) {
             return new StartingInterval($whole($school->uses), $kind->useUnit, $school->id, $school->uses, $for, $picked);
@@ -90,8 +108,15 @@ final readonly class TaskClocks
         return new StartingInterval($longest->most, $longest->unit, $school->id, null, $for, $picked);
     }
 
-    private function days(ClockBounds $bounds, ?float $start, CareTask $task, CareSettings $said, OwnRhythm $own, MachineHistory $history, Day $asOf): Clock
-    {
+    private function days(
+        ClockBounds $bounds,
+        ?float $start,
+        CareTask $task,
+        CareSettings $said,
+        OwnRhythm $own,
+        MachineHistory $history,
+        Day $asOf,
+    ): Clock {
         $past = $history->task($task->id);
         $stands = $bounds->idle ? new Absences() : $history->absences;
         $from = $past->last()->day ?? $said->since ?? $asOf;
@@ -104,7 +129,10 @@ final readonly class TaskClocks
             $most,
             1.0,
             max(0, $asOf->since($from) - $stands->days($from, $asOf)),
-            $this->observations($past->openings, static fn (OpeningRecord $opening): float => (float) ($opening->days - ($bounds->idle ? 0 : $opening->absent))),
+            $this->observations(
+                $past->openings,
+                static fn (OpeningRecord $opening): float => (float) ($opening->days - ($bounds->idle ? 0 : $opening->absent)),
+            ),
             $stands,
             $own->isKept(),
         );
@@ -117,7 +145,9 @@ final readonly class TaskClocks
      */
     private static function own(array $clocks, OwnRhythm $own): OwnRhythm
     {
-        return in_array($own->unit, array_map(static fn (ClockBounds $clock): string => $clock->unit, $clocks), true) ? $own : $own->keptAt(null, null);
+        return in_array($own->unit, array_map(static fn (ClockBounds $clock): string => $clock->unit, $clocks), true)
+            ? $own
+            : $own->keptAt(null, null);
     }
 
     /**

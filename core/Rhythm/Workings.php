@@ -46,7 +46,14 @@ final readonly class Workings
         }
         $last = $reading->clock->observations[count($reading->clock->observations) - 1] ?? null;
 
-        return new self($reading, -log(1 - $model->cleanBy), $steps, null === $last ? 0.0 : $curve->foulings($last->left), $model->windowQuantiles, $dueOn);
+        return new self(
+            $reading,
+            -log(1 - $model->cleanBy),
+            $steps,
+            null === $last ? 0.0 : $curve->foulings($last->left),
+            $model->windowQuantiles,
+            $dueOn,
+        );
     }
 
     /**

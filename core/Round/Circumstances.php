@@ -18,7 +18,8 @@ final readonly class Circumstances
      * @param array<string, float>         $usesSince   of the machine since each care task was last done, 0 or more, by task
      * @param array<string, float>         $strengths   % of the agents at hand, where they are not the usual ones
      * @param array<string, list<Residue>> $residues    what each vessel holds now, by vessel
-     * @param array<string, list<string>>  $first       parts that come off before a part on this machine, where the household says so, by part
+     * @param array<string, list<string>>  $first       parts that come off before a part on this machine, where the household
+     *                                                  says so, by part
      * @param OwnParts                     $own         parts that the household adds
      */
     public function __construct(

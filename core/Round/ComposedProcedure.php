@@ -17,7 +17,11 @@ final readonly class ComposedProcedure
      * @param array<string, Assessment> $leftOut   why a step is not done, by its id
      * @param Assessment|null           $refused   why the whole procedure is not for this machine, where keep-apart decides
      */
-    public function __construct(public ?Procedure $procedure, public ProcedureBinding $binding, public array $leftOut, public ?Assessment $refused)
-    {
+    public function __construct(
+        public ?Procedure $procedure,
+        public ProcedureBinding $binding,
+        public array $leftOut,
+        public ?Assessment $refused,
+    ) {
     }
 }

@@ -147,7 +147,14 @@ final readonly class Composer
         }
         $isOwn = static fn (string $part): bool => isset($here->own->parts[$part]);
 
-        return array_filter(array_map(static fn (array $covers): array => array_values(array_filter($covers, static fn (string $part): bool => $isOwn($part) || $has($part))), $first));
+        return array_filter(
+            array_map(
+                static fn (array $covers): array => array_values(
+                    array_filter($covers, static fn (string $part): bool => $isOwn($part) || $has($part)),
+                ),
+                $first,
+            ),
+        );
     }
 
     /** @param non-empty-list<Step> $steps */
@@ -184,7 +191,10 @@ final readonly class Composer
         if (null === $litres || null === $here->hardness) {
             return Handbook::FACTS;
         }
-        $scale = $this->descaling->scaleGrams($here->hardness, $litres * ($here->usesSince[$kind->taskOf($procedure->id)->id ?? ''] ?? 0.0));
+        $scale = $this->descaling->scaleGrams(
+            $here->hardness,
+            $litres * ($here->usesSince[$kind->taskOf($procedure->id)->id ?? ''] ?? 0.0),
+        );
         $capacity = $this->capacity($procedure, $here);
 
         return [
@@ -212,7 +222,11 @@ final readonly class Composer
     {
         try {
             return match ($portion->unit) {
-                PortionUnit::Millilitres => $this->descaling->capacityOfVolume($agent, $portion->count, $this->strengths($here)[$agent] ?? $this->descaling->recipeStrength()),
+                PortionUnit::Millilitres => $this->descaling->capacityOfVolume(
+                    $agent,
+                    $portion->count,
+                    $this->strengths($here)[$agent] ?? $this->descaling->recipeStrength(),
+                ),
                 PortionUnit::Grams => $this->descaling->capacityOfGrams($agent, $portion->count),
                 PortionUnit::Pieces => null,
             };

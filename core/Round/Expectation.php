@@ -32,7 +32,9 @@ final class Expectation
             }
             if (CaptureKind::Grade === $step->capture?->kind) {
                 $scale = $handbook->scales()->scale($step->capture->scale ?? Scales::MESH);
-                $answers[$step->capture->id] = ('found' === $step->capture->means ? $scale->nearest($blockedNow[$step->capture->of ?? ''] ?? $usual) : $scale->clean())->id;
+                $answers[$step->capture->id] = (
+                    'found' === $step->capture->means ? $scale->nearest($blockedNow[$step->capture->of ?? ''] ?? $usual) : $scale->clean()
+                )->id;
             }
         }
 

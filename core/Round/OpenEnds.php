@@ -31,7 +31,11 @@ final readonly class OpenEnds
                     default => OpenEnd::FAILED,
                 }, (string) $step->capture?->check);
             }
-            $touched = $touched || (!$isUndone && Tick::DONE === $tick->how && (null !== $step->takesOff || [] !== $step->amounts || $step->runsTheMachine()));
+            $touched = $touched || (
+                !$isUndone
+                && Tick::DONE === $tick->how
+                && (null !== $step->takesOff || [] !== $step->amounts || $step->runsTheMachine())
+            );
         }
 
         return $ends;
@@ -80,7 +84,9 @@ final readonly class OpenEnds
     public function putsRight(OpenEnd $end): bool
     {
         foreach ($this->progress->steps() as $step) {
-            $did = $this->progress->isDone($step) && !$this->progress->isSkipped($step) && true !== $this->progress->tick($step)?->overruled;
+            $did = $this->progress->isDone($step)
+                && !$this->progress->isSkipped($step)
+                && true !== $this->progress->tick($step)?->overruled;
             $about = in_array($end->kind, [OpenEnd::PART_OFF, OpenEnd::LEFT_OVER], true) ? $step->putsBack : $step->capture?->check;
             if ($did && $about === $end->what) {
                 return true;

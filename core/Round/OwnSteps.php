@@ -28,13 +28,22 @@ final class OwnSteps
     /** @return array<array-key, mixed> */
     private static function step(Handbook $handbook, OwnPart $part): array
     {
-        $words = ['{name}' => mb_strtolower($part->name), '{short}' => mb_strimwidth($part->name, 0, 18, '…'), '{note}' => $part->note ?? ''];
+        $words = [
+            '{name}' => mb_strtolower($part->name),
+            '{short}' => mb_strimwidth($part->name, 0, 18, '…'),
+            '{note}' => $part->note ?? '',
+        ];
         $data = $handbook->ownStep();
         array_walk_recursive($data, static function (mixed &$value) use ($words): void {
             $value = is_string($value) ? trim(strtr($value, $words)) : $value;
         });
         $back = is_array($data['back'] ?? null) ? $data['back'] : [];
 
-        return ['id' => $part->id.'-off', 'part' => $part->id, 'takesOff' => $part->id, 'back' => ['id' => $part->id.'-on'] + $back] + $data;
+        return [
+            'id' => $part->id.'-off',
+            'part' => $part->id,
+            'takesOff' => $part->id,
+            'back' => ['id' => $part->id.'-on'] + $back,
+        ] + $data;
     }
 }

@@ -45,7 +45,14 @@ final readonly class Progress
             $tick = $newest[$step->id] ?? null;
             $answer = Tick::DONE === $tick?->how ? $tick->answer : null;
             if (null !== $step->capture) {
-                $failures[$step->id] = count(array_filter($this->made, static fn (Tick $each): bool => $each->step === $step->id && null !== $each->answer && !$step->capture->passes($each->answer)));
+                $failures[$step->id] = count(
+                    array_filter(
+                        $this->made,
+                        static fn (Tick $each): bool => $each->step === $step->id && null !== $each->answer && !$step->capture->passes(
+                            $each->answer,
+                        ),
+                    ),
+                );
             }
             if (null !== $step->capture && null !== $answer && $step->if->holds($answers)) {
                 $answers[$step->capture->id] = $answer;
@@ -76,7 +83,10 @@ final readonly class Progress
     {
         $answers = $this->answers + $assumed;
 
-        return array_values(array_filter($this->procedure->steps, fn (Step $step): bool => $step->if->holds($answers) && !$this->isLeftOn($step->putsBack) && !$this->isUntouched($step)));
+        return array_values(array_filter(
+            $this->procedure->steps,
+            fn (Step $step): bool => $step->if->holds($answers) && !$this->isLeftOn($step->putsBack) && !$this->isUntouched($step),
+        ));
     }
 
     /** The step before this one, or the last one for null; null when there is none. */
@@ -96,7 +106,9 @@ final readonly class Progress
     /** Whether a part was to come off and was left on. */
     private function isLeftOn(?string $part): bool
     {
-        $offs = null === $part ? [] : array_filter($this->procedure->steps, fn (Step $step): bool => $step->takesOff === $part && isset($this->ticks[$step->id]));
+        $offs = null === $part
+            ? []
+            : array_filter($this->procedure->steps, fn (Step $step): bool => $step->takesOff === $part && isset($this->ticks[$step->id]));
 
         return [] !== $offs && [] === array_filter($offs, fn (Step $step): bool => Tick::SKIPPED !== $this->ticks[$step->id]->how);
     }
@@ -104,7 +116,10 @@ final readonly class Progress
     /** Whether everything that it tests was left on. */
     private function isUntouched(Step $step): bool
     {
-        return [] !== $step->tests && [] === array_filter($step->tests, fn (string $part): bool => $this->comesOff($part) && !$this->isLeftOn($part));
+        return [] !== $step->tests && [] === array_filter(
+            $step->tests,
+            fn (string $part): bool => $this->comesOff($part) && !$this->isLeftOn($part),
+        );
     }
 
     private function comesOff(string $part): bool
@@ -116,7 +131,12 @@ final readonly class Progress
     {
         $tick = $this->tick($step);
 
-        return null !== $tick && Tick::COUNTING !== $tick->how && (Tick::SKIPPED === $tick->how || ($tick->overruled && !$step->gate) || null === $step->capture || $step->capture->passes($tick->answer ?? ''));
+        return null !== $tick && Tick::COUNTING !== $tick->how && (
+            Tick::SKIPPED === $tick->how
+            || ($tick->overruled && !$step->gate)
+            || null === $step->capture
+            || $step->capture->passes($tick->answer ?? '')
+        );
     }
 
     public function isSkipped(Step $step): bool
@@ -194,7 +214,9 @@ final readonly class Progress
                 throw CannotTick::answerMissing($step->capture->ask);
             }
             if (!$step->capture->accepts($answer)) {
-                throw CaptureKind::Grade === $step->capture->kind ? CannotTick::notOfItsScale($step->capture->ask) : CannotTick::answerUnknown($step->capture->ask);
+                throw CaptureKind::Grade === $step->capture->kind
+                    ? CannotTick::notOfItsScale($step->capture->ask)
+                    : CannotTick::answerUnknown($step->capture->ask);
             }
             if ($step->gate && $overruled && !$step->capture->passes($answer)) {
                 throw CannotTick::notPassed($step->capture->ask);

@@ -35,7 +35,9 @@ final class RoundState
             'tests' => $step->tests,
             'touches' => null !== $step->takesOff || [] !== $step->amounts || $step->runsTheMachine(),
             'waits' => $step->waitsFor,
-            'timer' => null === $step->timer ? null : ['label' => $step->timer->label, 'by' => $step->timer->by(), 'minutes' => $step->timer->minutes()],
+            'timer' => null === $step->timer
+                ? null
+                : ['label' => $step->timer->label, 'by' => $step->timer->by(), 'minutes' => $step->timer->minutes()],
         ], static fn (mixed $value): bool => null !== $value && [] !== $value && false !== $value), $procedure->steps);
     }
 
@@ -67,7 +69,9 @@ final class RoundState
 
         return [
             'steps' => self::ids($steps),
-            'done' => self::ids(array_filter($steps, static fn (Step $step): bool => $progress->isDone($step) && !$progress->isSkipped($step))),
+            'done' => self::ids(
+                array_filter($steps, static fn (Step $step): bool => $progress->isDone($step) && !$progress->isSkipped($step)),
+            ),
             'skipped' => self::ids(array_filter($steps, $progress->isSkipped(...))),
             'current' => $progress->current()?->id,
             'failed' => null === $progress->failed() ? null : $progress->current()?->id,
@@ -75,7 +79,15 @@ final class RoundState
             'off' => $tray->off,
             'leftOn' => $tray->leftOn,
             'leftOver' => array_keys($tray->leftOver),
-            'timers' => array_map(static fn (RunningTimer $timer): array => ['step' => $timer->step, 'label' => $timer->label, 'startedAt' => $timer->startedAt->getTimestamp(), 'seconds' => $timer->lasts->seconds()], $progress->timers()),
+            'timers' => array_map(
+                static fn (RunningTimer $timer): array => [
+                    'step' => $timer->step,
+                    'label' => $timer->label,
+                    'startedAt' => $timer->startedAt->getTimestamp(),
+                    'seconds' => $timer->lasts->seconds(),
+                ],
+                $progress->timers(),
+            ),
             'openEnds' => array_map(static fn (OpenEnd $end): array => [$end->kind, $end->what], (new OpenEnds($progress))->now()),
         ];
     }

@@ -40,7 +40,13 @@ final readonly class Tick
     /** Whether both say the same of their step, whenever and by whom. */
     public function saysTheSameAs(self $other): bool
     {
-        return [$this->answer, $this->overruled, $this->share, $this->strength, $this->how] === [$other->answer, $other->overruled, $other->share, $other->strength, $other->how]
+        return [$this->answer, $this->overruled, $this->share, $this->strength, $this->how] === [
+            $other->answer,
+            $other->overruled,
+            $other->share,
+            $other->strength,
+            $other->how,
+        ]
             && $this->details == $other->details;
     }
 

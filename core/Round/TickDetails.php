@@ -20,8 +20,14 @@ final readonly class TickDetails
      * @param float|null         $wait     minutes that were picked for the wait it starts, 0 for as long as the rest takes
      * @param string|null        $despite  what was not as it should be when the machine was run all the same
      */
-    public function __construct(public array $readings = [], public array $missing = [], public array $leftOver = [], public ?string $also = null, public ?float $wait = null, public ?string $despite = null)
-    {
+    public function __construct(
+        public array $readings = [],
+        public array $missing = [],
+        public array $leftOver = [],
+        public ?string $also = null,
+        public ?float $wait = null,
+        public ?string $despite = null,
+    ) {
     }
 
     /** What is counted under that name; null when nothing is. */
@@ -73,6 +79,13 @@ final readonly class TickDetails
         $text = static fn (string $key): ?string => is_string($data[$key] ?? null) ? $data[$key] : null;
         $wait = $data['wait'] ?? null;
 
-        return new self($readings, array_values(array_filter($list('missing'), is_string(...))), $leftOver, $text('also'), is_int($wait) || is_float($wait) ? (float) $wait : null, $text('despite'));
+        return new self(
+            $readings,
+            array_values(array_filter($list('missing'), is_string(...))),
+            $leftOver,
+            $text('also'),
+            is_int($wait) || is_float($wait) ? (float) $wait : null,
+            $text('despite'),
+        );
     }
 }

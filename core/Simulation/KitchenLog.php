@@ -30,8 +30,13 @@ final class KitchenLog
     private array $taps = [];
 
     /** @param float $opened time of the first opening, in days */
-    public function __construct(Day $first, float $opened, private readonly float $habit, private readonly float $most, private readonly RhythmModel $model)
-    {
+    public function __construct(
+        Day $first,
+        float $opened,
+        private readonly float $habit,
+        private readonly float $most,
+        private readonly RhythmModel $model,
+    ) {
         $this->openings = [[$first, $opened, null, Fraction::none()]];
     }
 
@@ -57,9 +62,21 @@ final class KitchenLog
         $records = [];
         foreach ($this->openings as $i => [$on, $at, $found, $left]) {
             $before = $this->openings[$i - 1] ?? null;
-            $records[] = new OpeningRecord((string) $i, $on, null === $before ? 0 : $on->since($before[0]), null === $before ? 0.0 : $line->between($before[1], $at), $found, $left);
+            $records[] = new OpeningRecord(
+                (string) $i,
+                $on,
+                null === $before ? 0 : $on->since($before[0]),
+                null === $before ? 0.0 : $line->between($before[1], $at),
+                $found,
+                $left,
+            );
         }
 
-        return new MachineHistory([$task => new TaskHistory($records, $line->between($this->openings[count($this->openings) - 1][1], $now))], null, $line->rate(), $line->isMeasured());
+        return new MachineHistory(
+            [$task => new TaskHistory($records, $line->between($this->openings[count($this->openings) - 1][1], $now))],
+            null,
+            $line->rate(),
+            $line->isMeasured(),
+        );
     }
 }

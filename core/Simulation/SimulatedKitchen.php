@@ -63,7 +63,13 @@ final class SimulatedKitchen
         $soil = $dice->lognormal(1, $this->settings->soilSpread);
         $events = [$opening = $this->opening($first, null, Fraction::none(), $dice)];
         $days = new LocalDays($this->zone);
-        $log = new KitchenLog($first, $days->of($opening->at), $this->kind->declaredUsesPerDay($this->habits), $this->kind->mostUsesPerDay, $this->handbook->rhythmModel());
+        $log = new KitchenLog(
+            $first,
+            $days->of($opening->at),
+            $this->kind->declaredUsesPerDay($this->habits),
+            $this->kind->mostUsesPerDay,
+            $this->handbook->rhythmModel(),
+        );
         [$exposure, $opensOn, $rhythm] = [0.0, null, $this->rhythm($log, $first)];
         for ($day = $first->plus(1); !$day->isAfter($last); $day = $day->plus(1)) {
             if (null !== $opensOn && !$opensOn->isAfter($day)) {
@@ -89,7 +95,10 @@ final class SimulatedKitchen
     /** @return list<SimulatedEvent> */
     private function usesOn(Day $day, Dice $dice): array
     {
-        return array_map(fn (\DateTimeImmutable $at): SimulatedEvent => new SimulatedEvent($at, new UseCount($this->kind->useUnit, 1)), $this->stream->on($day, $dice));
+        return array_map(
+            fn (\DateTimeImmutable $at): SimulatedEvent => new SimulatedEvent($at, new UseCount($this->kind->useUnit, 1)),
+            $this->stream->on($day, $dice),
+        );
     }
 
     private function opening(Day $day, ?Fraction $found, Fraction $left, Dice $dice): SimulatedEvent
@@ -118,6 +127,9 @@ final class SimulatedKitchen
     {
         $history = $log->history($this->task->id, $day);
 
-        return $this->engine->assess($this->clocks->for($this->kind, $this->task, new CareSettings($this->habits, $this->school), $history, $day), $day);
+        return $this->engine->assess(
+            $this->clocks->for($this->kind, $this->task, new CareSettings($this->habits, $this->school), $history, $day),
+            $day,
+        );
     }
 }

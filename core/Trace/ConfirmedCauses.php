@@ -31,7 +31,9 @@ final readonly class ConfirmedCauses
         $whole = array_sum($weights);
         $learned = [];
         foreach ($weights as $cause => $weight) {
-            $learned[$cause] = self::PRIOR * $weight / $whole + ($this->here[$cause] ?? 0) + self::ELSEWHERE * ($this->elsewhere[$cause] ?? 0);
+            $learned[$cause] = self::PRIOR * $weight / $whole + ($this->here[$cause] ?? 0) + self::ELSEWHERE * (
+                $this->elsewhere[$cause] ?? 0
+            );
         }
 
         return $learned;

@@ -11,13 +11,21 @@ final readonly class Diagnosis
      * @param non-empty-list<RankedOption>     $deck     the best first
      * @param array<string, float>             $suspects chance of each cause, the likeliest first
      * @param array<string, float>             $before   the same without the last answer
-     * @param array<string, array{int, float}> $moved    the answer that moved each cause most, by its place among the answers, and by what it multiplied its chance
+     * @param array<string, array{int, float}> $moved    the answer that moved each cause most, by its place among the answers,
+     *                                                   and by what it multiplied its chance
      * @param RepairPlan                       $plan     without looking any further
      * @param Evidence                         $evidence as it was given
      * @param ImpossibleEvidence|null          $conflict set when what was answered contradicts itself; the answers are then left aside
      */
-    public function __construct(public array $deck, public array $suspects, public array $before, public array $moved, public RepairPlan $plan, public Evidence $evidence, public ?ImpossibleEvidence $conflict)
-    {
+    public function __construct(
+        public array $deck,
+        public array $suspects,
+        public array $before,
+        public array $moved,
+        public RepairPlan $plan,
+        public Evidence $evidence,
+        public ?ImpossibleEvidence $conflict,
+    ) {
     }
 
     public static function of(FaultModel $model, Evidence $evidence, Evidence $before): self
@@ -39,7 +47,15 @@ final readonly class Diagnosis
         }
         arsort($suspects);
 
-        return new self($shooter->deck($evidence), $suspects, $earlier, null === $conflict ? self::moved($shooter, $evidence, $suspects) : [], $shooter->plan($evidence), $given, $conflict);
+        return new self(
+            $shooter->deck($evidence),
+            $suspects,
+            $earlier,
+            null === $conflict ? self::moved($shooter, $evidence, $suspects) : [],
+            $shooter->plan($evidence),
+            $given,
+            $conflict,
+        );
     }
 
     /**
@@ -51,7 +67,9 @@ final readonly class Diagnosis
     {
         $moved = [];
         foreach (array_keys($evidence->answers) as $place) {
-            $without = $shooter->posterior(new Evidence(array_values(array_diff_key($evidence->answers, [$place => true])), $evidence->failed, $evidence->skipped));
+            $without = $shooter->posterior(
+                new Evidence(array_values(array_diff_key($evidence->answers, [$place => true])), $evidence->failed, $evidence->skipped),
+            );
             foreach ($suspects as $cause => $chance) {
                 $times = $without[$cause] > 0 ? $chance / $without[$cause] : 1.0;
                 if (abs(log(max($times, 1e-9))) > abs(log(max($moved[$cause][1] ?? 1.0, 1e-9)))) {

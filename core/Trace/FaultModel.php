@@ -15,8 +15,14 @@ final readonly class FaultModel
      * @param float        $callFee what it costs to have somebody come, who fixes everything; 0 or more
      * @param list<int>    $hazards places of the causes by which somebody could be hurt
      */
-    public function __construct(public array $causes, public array $weights, public array $checks, public array $actions, public float $callFee, public array $hazards = [])
-    {
+    public function __construct(
+        public array $causes,
+        public array $weights,
+        public array $checks,
+        public array $actions,
+        public float $callFee,
+        public array $hazards = [],
+    ) {
     }
 
     public function check(string $id): Check

@@ -20,8 +20,14 @@ final readonly class MachineFaults
      * @param list<string>          $present symptoms that were noticed
      * @param list<string>          $absent  symptoms that somebody looked for and did not find
      */
-    public function model(FaultCatalog $trouble, array $traits, Prices $prices, array $present, array $absent = [], ConfirmedCauses $confirmed = new ConfirmedCauses()): FaultModel
-    {
+    public function model(
+        FaultCatalog $trouble,
+        array $traits,
+        Prices $prices,
+        array $present,
+        array $absent = [],
+        ConfirmedCauses $confirmed = new ConfirmedCauses(),
+    ): FaultModel {
         $causes = array_filter($trouble->causes, static fn (Cause $cause): bool => $cause->when->holds($traits));
         $weights = $confirmed->learned(array_map(static fn (Cause $cause): float => $cause->weight, $causes));
         foreach ($weights as $cause => $weight) {
@@ -38,12 +44,24 @@ final readonly class MachineFaults
             $ids,
             array_values($weights),
             array_values(array_map(
-                static fn (FaultCheck $check): Check => new Check($check->id, $prices->of($check->minutes), self::results($check, $ids), $check->hazard),
+                static fn (FaultCheck $check): Check => new Check(
+                    $check->id,
+                    $prices->of($check->minutes),
+                    self::results($check, $ids),
+                    $check->hazard,
+                ),
                 array_filter($trouble->checks, static fn (FaultCheck $check): bool => $check->when->holds($traits)),
             )),
             array_values(array_map(
-                static fn (FaultAction $action): Action => new Action($action->id, $prices->of($action->minutes, $action->supplies), self::fixes($action, $ids)),
-                array_filter($trouble->actions, static fn (FaultAction $action): bool => self::CALL !== $action->kind && $action->when->holds($traits)),
+                static fn (FaultAction $action): Action => new Action(
+                    $action->id,
+                    $prices->of($action->minutes, $action->supplies),
+                    self::fixes($action, $ids),
+                ),
+                array_filter(
+                    $trouble->actions,
+                    static fn (FaultAction $action): bool => self::CALL !== $action->kind && $action->when->holds($traits),
+                ),
             )),
             $prices->callFee,
             array_keys(array_filter(array_values($causes), static fn (Cause $cause): bool => $cause->hazard)),

@@ -19,7 +19,13 @@ final readonly class RankedOption
      * @param float      $expect expected cost from here on when it is done
      * @param bool       $danger whether it comes first because somebody could be hurt
      */
-    public function __construct(public string $kind, public string $id, public float $cost, public ?float $chance, public float $expect, public bool $danger = false)
-    {
+    public function __construct(
+        public string $kind,
+        public string $id,
+        public float $cost,
+        public ?float $chance,
+        public float $expect,
+        public bool $danger = false,
+    ) {
     }
 }

@@ -8,7 +8,8 @@ namespace GoodRinse\Core\Trace;
 final readonly class RepairPlan
 {
     /**
-     * @param list<array{Action, float, float}> $steps        each with the chance that it helps when it is reached, and the chance that it is reached
+     * @param list<array{Action, float, float}> $steps        each with the chance that it helps when it is reached, and the
+     *                                                        chance that it is reached
      * @param float                             $expectedCost of the whole, the call included
      * @param float                             $callChance   chance that somebody has to be called in the end
      */

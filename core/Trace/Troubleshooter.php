@@ -79,11 +79,20 @@ final readonly class Troubleshooter
         $belief = $this->belief($evidence);
         $untried = $this->untried($evidence);
         [$now, , $steps] = $this->walk($belief, $untried, true);
-        $best = isset($steps[0]) ? new RankedOption(RankedOption::ACTION, $steps[0][0]->id, $steps[0][0]->cost, $steps[0][1], $now) : $this->call();
+        $best = isset($steps[0])
+            ? new RankedOption(RankedOption::ACTION, $steps[0][0]->id, $steps[0][0]->cost, $steps[0][1], $now)
+            : $this->call();
         $cards = [];
         foreach ($this->model->checks as $check) {
             if (!$evidence->isAnswered($check->id)) {
-                $card = new RankedOption(RankedOption::CHECK, $check->id, $check->cost, null, $check->cost + $this->afterwards($check, $belief, $untried), $this->rulesOutDanger($check, $belief));
+                $card = new RankedOption(
+                    RankedOption::CHECK,
+                    $check->id,
+                    $check->cost,
+                    null,
+                    $check->cost + $this->afterwards($check, $belief, $untried),
+                    $this->rulesOutDanger($check, $belief),
+                );
                 $cards[] = $card;
                 if ($card->danger && !$best->danger || ($card->danger === $best->danger && $card->expect < $best->expect - self::SLACK)) {
                     $best = $card;
@@ -91,10 +100,18 @@ final readonly class Troubleshooter
             }
         }
         foreach ($untried as $action) {
-            $cards[] = new RankedOption(RankedOption::ACTION, $action->id, $action->cost, $this->chance($action, $belief), $this->after($action, $belief, $untried));
+            $cards[] = new RankedOption(
+                RankedOption::ACTION,
+                $action->id,
+                $action->cost,
+                $this->chance($action, $belief),
+                $this->after($action, $belief, $untried),
+            );
         }
         $cards[] = $this->call();
-        $others = array_values(array_filter($cards, static fn (RankedOption $card): bool => $card->id !== $best->id || $card->kind !== $best->kind));
+        $others = array_values(
+            array_filter($cards, static fn (RankedOption $card): bool => $card->id !== $best->id || $card->kind !== $best->kind),
+        );
         usort($others, static fn (RankedOption $a, RankedOption $b): int => [$b->danger, $a->expect] <=> [$a->danger, $b->expect]);
 
         return [$best, ...$others];
@@ -142,7 +159,9 @@ final readonly class Troubleshooter
      * @param list<Action>      $untried
      * @param bool              $tell    whether the steps are wanted
      *
-     * @return array{float, float, list<array{Action, float, float}>} expected cost, the chance of ending with the call, and what was gone through, each with its chance and the chance of getting there
+     * @return array{float, float, list<array{Action, float, float}>}
+     *                                                                expected cost, the chance of ending with the call, and what was gone through, each with its chance and the chance
+     *                                                                of getting there
      */
     private function walk(array $belief, array $untried, bool $tell = false): array
     {

@@ -58,13 +58,24 @@ final class UseTimeline
         }
         $gone = TimeSpans::of(array_map(static fn (array $span): array => [$span[0], min($span[1], $now)], $away->spans));
 
-        return new self($model, $now, $habit, $taps, $pieces, $sums, $metered->with($told)->with($taps->watched())->with($gone), $away, $held);
+        return new self(
+            $model,
+            $now,
+            $habit,
+            $taps,
+            $pieces,
+            $sums,
+            $metered->with($told)->with($taps->watched())->with($gone),
+            $away,
+            $held,
+        );
     }
 
     /**
      * @param array<string, list<array{float, float}>> $meters
      *
-     * @return array{TimeSpans, list<array{float, float, float, string}>, list<array{string, float}>} when they watch, what they say, what they cannot have shown
+     * @return array{TimeSpans, list<array{float, float, float, string}>, list<array{string, float}>}
+     *                                                                                                when they watch, what they say, what they cannot have shown
      */
     private static function meters(array $meters, float $now, float $most): array
     {
@@ -124,7 +135,9 @@ final class UseTimeline
     /** Uses after one moment and up to another that are known. */
     public function counted(float $after, float $upTo): float
     {
-        return $upTo <= $after ? 0.0 : $this->spread($upTo) - $this->spread($after) + $this->taps->uses($upTo, true) - $this->taps->uses($after, true);
+        return $upTo <= $after
+            ? 0.0
+            : $this->spread($upTo) - $this->spread($after) + $this->taps->uses($upTo, true) - $this->taps->uses($after, true);
     }
 
     /** Days after one moment and up to another of which nobody told. */

@@ -25,7 +25,12 @@ return new class extends Migration {
         DB::unprepared("CREATE INDEX entries_vessels ON entries (household_id, seq) WHERE kind IN ('dose', 'clearing', 'voiding')");
 
         foreach (DB::table('rounds')->get(['id', 'task', 'script']) as $round) {
-            DB::table('rounds')->where('id', $round->id)->update(['script' => json_encode($this->asRead($round->script, $round->task), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE)]);
+            DB::table('rounds')->where('id', $round->id)->update(
+                ['script' => json_encode(
+                    $this->asRead($round->script, $round->task),
+                    JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE,
+                )],
+            );
         }
     }
 
@@ -33,7 +38,10 @@ return new class extends Migration {
     {
         DB::unprepared('DROP INDEX entries_vessels');
         Schema::table('ticks', fn (Blueprint $table) => $table->dropColumn(['share', 'strength']));
-        Schema::table('households', fn (Blueprint $table) => $table->dropColumn(['harsh_chemicals', 'vinegar_strength', 'hardness', 'hardness_unit']));
+        Schema::table(
+            'households',
+            fn (Blueprint $table) => $table->dropColumn(['harsh_chemicals', 'vinegar_strength', 'hardness', 'hardness_unit']),
+        );
     }
 
     /**

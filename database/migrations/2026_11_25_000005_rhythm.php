@@ -80,7 +80,9 @@ return new class extends Migration {
         });
 
         DB::unprepared('DROP INDEX entries_care');
-        DB::unprepared("CREATE INDEX entries_care ON entries (household_id, happened_at, seq) WHERE kind NOT IN ('counter', 'meter', 'voiding')");
+        DB::unprepared(
+            "CREATE INDEX entries_care ON entries (household_id, happened_at, seq) WHERE kind NOT IN ('counter', 'meter', 'voiding')",
+        );
     }
 
     public function down(): void

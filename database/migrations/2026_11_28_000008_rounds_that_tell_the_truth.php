@@ -27,7 +27,9 @@ return new class extends Migration {
     {
         Schema::table('rounds', fn (Blueprint $table) => $table->string('procedure', 400)->default(''));
         foreach (DB::table('rounds')->get(['id', 'procedures']) as $round) {
-            DB::table('rounds')->where('id', $round->id)->update(['procedure' => implode('+', (array) json_decode((string) $round->procedures))]);
+            DB::table('rounds')->where('id', $round->id)->update(
+                ['procedure' => implode('+', (array) json_decode((string) $round->procedures))],
+            );
         }
         Schema::table('rounds', fn (Blueprint $table) => $table->dropColumn('procedures'));
         Schema::table('ticks', fn (Blueprint $table) => $table->dropColumn('logbook_seq'));

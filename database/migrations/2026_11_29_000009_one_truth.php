@@ -18,16 +18,22 @@ return new class extends Migration {
         Schema::table('entries', fn (Blueprint $table) => $table->ulid('corrects')->nullable());
         DB::unprepared('CREATE INDEX entries_corrects ON entries (corrects) WHERE corrects IS NOT NULL'); // few entries have one
         DB::unprepared('DROP TRIGGER entries_refuse_update');
-        foreach (DB::table('entries')->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(['seq', 'zone', 'happened_at', 'recorded_at']) as $entry) {
+        foreach (DB::table(
+            'entries',
+        )->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(['seq', 'zone', 'happened_at', 'recorded_at']) as $entry) {
             $zone = new DateTimeZone((string) $entry->zone);
             $utc = new DateTimeZone('UTC');
             $at = new DateTimeImmutable((string) $entry->happened_at, $utc);
             if ('12:00:00' === $at->setTimezone($zone)->format('H:i:s')) {
                 $moment = DayOrder::moment(Day::at($at, $zone), new DateTimeImmutable((string) $entry->recorded_at, $utc), $zone);
-                DB::table('entries')->where('seq', $entry->seq)->update(['happened_at' => $moment->setTimezone($utc)->format('Y-m-d H:i:s')]);
+                DB::table('entries')->where('seq', $entry->seq)->update(
+                    ['happened_at' => $moment->setTimezone($utc)->format('Y-m-d H:i:s')],
+                );
             }
         }
-        DB::unprepared("CREATE TRIGGER entries_refuse_update BEFORE UPDATE ON entries BEGIN SELECT RAISE(ABORT, 'the logbook only grows'); END");
+        DB::unprepared(
+            "CREATE TRIGGER entries_refuse_update BEFORE UPDATE ON entries BEGIN SELECT RAISE(ABORT, 'the logbook only grows'); END",
+        );
     }
 
     public function down(): void

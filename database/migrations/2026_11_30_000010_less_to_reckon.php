@@ -11,8 +11,11 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        Schema::table('rounds', fn (Blueprint $table) => $table->json('expected')->nullable()); // blocked fraction by care task when it began
-        DB::unprepared("CREATE INDEX entries_no_taps ON entries (machine_id, happened_at) WHERE kind = 'counter' AND (json_extract(payload, '$.over') IS NOT NULL OR json_extract(payload, '$.unit') = 'litres')");
+        // blocked fraction by care task when it began
+        Schema::table('rounds', fn (Blueprint $table) => $table->json('expected')->nullable());
+        DB::unprepared(
+            "CREATE INDEX entries_no_taps ON entries (machine_id, happened_at) WHERE kind = 'counter' AND (json_extract(payload, '$.over') IS NOT NULL OR json_extract(payload, '$.unit') = 'litres')",
+        );
     }
 
     public function down(): void

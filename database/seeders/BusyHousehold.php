@@ -57,8 +57,26 @@ final readonly class BusyHousehold
         $today = Day::at($this->clock->now(), $home->zone());
         $schools = array_map($this->clocked(...), $kind->tasks());
         for ($number = 1; $number <= self::MACHINES; ++$number) {
-            $machine = $this->lab->add($home, $user, 'dishwasher', "Machine $number", null, self::TRAITS, $habits, $schools, $today->plus(-$days));
-            $kitchen = new SimulatedKitchen($this->handbook, $kind, $kind->task('filter'), $habits, null, new KitchenSettings(self::LOADS_A_WEEK, 30), $home->zone());
+            $machine = $this->lab->add(
+                $home,
+                $user,
+                'dishwasher',
+                "Machine $number",
+                null,
+                self::TRAITS,
+                $habits,
+                $schools,
+                $today->plus(-$days),
+            );
+            $kitchen = new SimulatedKitchen(
+                $this->handbook,
+                $kind,
+                $kind->task('filter'),
+                $habits,
+                null,
+                new KitchenSettings(self::LOADS_A_WEEK, 30),
+                $home->zone(),
+            );
             [$events] = $kitchen->live($today->plus(-$days), $today->plus(-1), $number);
             $this->lab->live($home, $machine, $events);
             $this->lab->live($home, $machine, $this->others($kind, $schools, $today, $days, $home->zone(), new Dice($number)));
@@ -93,7 +111,10 @@ final readonly class BusyHousehold
             $grades = $this->handbook->scales()->scale($kind->scaleOf($id, self::TRAITS))->grades;
             $every = $task->school($schools[$id])->days ?? 30;
             for ($ago = $days; 'filter' !== $id && $ago > 0; $ago -= max(1, (int) round($dice->lognormal($every, 0.2)))) {
-                $events[] = new SimulatedEvent($today->plus(-$ago)->atTime(11, 0, $zone), new Opening($id, $grades[$dice->between(0, 3)]->fraction, Fraction::none()));
+                $events[] = new SimulatedEvent(
+                    $today->plus(-$ago)->atTime(11, 0, $zone),
+                    new Opening($id, $grades[$dice->between(0, 3)]->fraction, Fraction::none()),
+                );
             }
         }
 

@@ -75,13 +75,39 @@ final readonly class DemoHousehold
     private function dishwasher(Household $home, User $ama): void
     {
         $today = $this->today($home);
-        $machine = $this->lab->add($home, $ama, 'dishwasher', 'Tarnbeck 60', 'Flat above the bindery', ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'three', 'outside' => 'steel-front', 'vent' => 'vent', 'sump' => ''], ['loadsPerWeek' => 5.0, 'plates' => 'scrape'], ['filter' => 'monthly'], $today->plus(-self::DAYS));
-        $this->lab->live($home, $machine, $this->history($home, $machine, 'filter', new KitchenSettings(5.5, 22, partSpread: 0.1, soilSpread: 0.45), self::SEED, 1.05, 1.2));
+        $machine = $this->lab->add(
+            $home,
+            $ama,
+            'dishwasher',
+            'Tarnbeck 60',
+            'Flat above the bindery',
+            ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'three', 'outside' => 'steel-front', 'vent' => 'vent', 'sump' => ''],
+            ['loadsPerWeek' => 5.0, 'plates' => 'scrape'],
+            ['filter' => 'monthly'],
+            $today->plus(-self::DAYS),
+        );
+        $this->lab->live($home, $machine, $this->history(
+            $home,
+            $machine,
+            'filter',
+            new KitchenSettings(5.5, 22, partSpread: 0.1, soilSpread: 0.45),
+            self::SEED,
+            1.05,
+            1.2,
+        ));
         foreach (['arms' => 70, 'seal' => 26, 'sump' => 220, 'racks' => 75] as $task => $median) {
-            $this->lab->live($home, $machine, $this->openings($this->history($home, $machine, $task, new KitchenSettings(5.5, $median), self::SEED + $median, 0.1, 0.75)));
+            $this->lab->live(
+                $home,
+                $machine,
+                $this->openings($this->history($home, $machine, $task, new KitchenSettings(5.5, $median), self::SEED + $median, 0.1, 0.75)),
+            );
         }
         // A complete load would clear the tub: the last acid wash came after the last one.
-        $lastLoad = $machine->entries()->where('kind', EntryKind::Counter)->orderByDesc('happened_at')->firstOrFail()->happened_at->toDateTimeImmutable();
+        $lastLoad = $machine->entries()
+            ->where('kind', EntryKind::Counter)
+            ->orderByDesc('happened_at')
+            ->firstOrFail()->happened_at
+            ->toDateTimeImmutable();
         $now = $this->clock->now();
         foreach ([0, 64, 127, 190, 252] as $ago) {
             $at = 0 === $ago ? min($now, $lastLoad->modify('+1 minute')) : $today->plus(-$ago)->atTime(18, 40, $home->zone());
@@ -98,15 +124,63 @@ final readonly class DemoHousehold
     {
         $from = $this->today($home)->plus(-self::DAYS);
         $machines = [
-            ['dishwasher', 'Skerry 45', 'Cabin', ['tub' => 'plastic', 'filter' => 'screwed', 'arms' => 'two', 'mesh' => 'plastic', 'screws' => '8', 'longScrews' => '4', 'bit' => 'star-20'], ['loadsPerWeek' => 1.5, 'plates' => 'rinse'], ['mouth-look' => 1.5, 'strip' => 1.5], 14],
-            ['drip-brewer', 'Morning Pot', 'Flat above the bindery', ['programme' => 'programmed', 'filterKind' => 'permanent', 'disc' => 'disc', 'brewMl' => '1200', 'tankMl' => '1500'], ['brewsPerWeek' => 7.0], ['descale' => 7.0], 30],
-            ['pod-brewer', 'Bench Cup', 'Bindery workshop', ['cartridge' => 'cartridge', 'light' => 'light'], ['brewsPerWeek' => 12.0], ['descale' => 12.0, 'needle' => 12.0], 70],
-            ['hood', 'Updraft', 'Flat above the bindery', ['metal' => 'aluminium', 'form' => 'layers', 'air' => 'outside', 'filters' => '2'], ['cookingHoursPerWeek' => 6.0, 'frying' => 'weekly'], ['grease' => 6.0, 'underside' => 6.0], 24],
+            [
+                'dishwasher',
+                'Skerry 45',
+                'Cabin',
+                [
+                    'tub' => 'plastic',
+                    'filter' => 'screwed',
+                    'arms' => 'two',
+                    'mesh' => 'plastic',
+                    'screws' => '8',
+                    'longScrews' => '4',
+                    'bit' => 'star-20',
+                ],
+                ['loadsPerWeek' => 1.5, 'plates' => 'rinse'],
+                ['mouth-look' => 1.5, 'strip' => 1.5],
+                14,
+            ],
+            [
+                'drip-brewer',
+                'Morning Pot',
+                'Flat above the bindery',
+                ['programme' => 'programmed', 'filterKind' => 'permanent', 'disc' => 'disc', 'brewMl' => '1200', 'tankMl' => '1500'],
+                ['brewsPerWeek' => 7.0],
+                ['descale' => 7.0],
+                30,
+            ],
+            [
+                'pod-brewer',
+                'Bench Cup',
+                'Bindery workshop',
+                ['cartridge' => 'cartridge', 'light' => 'light'],
+                ['brewsPerWeek' => 12.0],
+                ['descale' => 12.0, 'needle' => 12.0],
+                70,
+            ],
+            [
+                'hood',
+                'Updraft',
+                'Flat above the bindery',
+                ['metal' => 'aluminium', 'form' => 'layers', 'air' => 'outside', 'filters' => '2'],
+                ['cookingHoursPerWeek' => 6.0, 'frying' => 'weekly'],
+                ['grease' => 6.0, 'underside' => 6.0],
+                24,
+            ],
         ];
         foreach ($machines as $number => [$kind, $name, $place, $traits, $habits, $tasks, $median]) {
             $machine = $this->lab->add($home, $ama, $kind, $name, $place, $traits, $habits, [], $from);
             foreach (array_keys($tasks) as $i => $task) {
-                $events = $this->history($home, $machine, $task, new KitchenSettings($tasks[$task], $median * (1 + $i)), self::SEED + 10 * $number + $i, 0.1, 0.75);
+                $events = $this->history(
+                    $home,
+                    $machine,
+                    $task,
+                    new KitchenSettings($tasks[$task], $median * (1 + $i)),
+                    self::SEED + 10 * $number + $i,
+                    0.1,
+                    0.75,
+                );
                 $this->lab->live($home, $machine, 0 === $i ? $events : $this->openings($events));
             }
             $this->caredFor($home, $machine, array_keys($tasks));
@@ -118,10 +192,16 @@ final readonly class DemoHousehold
     {
         $cabin = $home->machines()->where('name', 'Skerry 45')->firstOrFail();
         $open = $this->noticed($home, $cabin, 'upper-dirty', $this->today($home)->plus(-2)->atTime(19, 5, $home->zone()));
-        $open->update(['steps' => [['kind' => Trace::ANSWER, 'id' => 'arm-hit', 'result' => 'clear', 'at' => $open->begun_at->format('Y-m-d H:i:s')]]]);
+        $open->update([
+            'steps' => [['kind' => Trace::ANSWER, 'id' => 'arm-hit', 'result' => 'clear', 'at' => $open->begun_at->format('Y-m-d H:i:s')]],
+        ]);
 
         $pot = $home->machines()->where('name', 'Morning Pot')->firstOrFail();
-        $descaled = $pot->entries()->where('kind', EntryKind::Opening)->where('payload->task', 'descale')->orderByDesc('happened_at')->firstOrFail()->happened_at;
+        $descaled = $pot->entries()
+            ->where('kind', EntryKind::Opening)
+            ->where('payload->task', 'descale')
+            ->orderByDesc('happened_at')
+            ->firstOrFail()->happened_at;
         $fixed = $this->noticed($home, $pot, 'slow', $descaled->modify('-1 day')->toDateTimeImmutable());
         $fixed->update(['ended_at' => $descaled, 'ended_how' => Trace::FIXED, 'fixed_by' => 'descale-run', 'cause' => 'scale']);
         $this->lab->live($home, $pot, [new SimulatedEvent($descaled->toDateTimeImmutable(), new Fix('descale-run', 'scale', $fixed->id))]);
@@ -132,7 +212,13 @@ final readonly class DemoHousehold
         $this->lab->live($home, $machine, [new SimulatedEvent($at, new Symptom($symptom))]);
         $entry = $machine->entries()->where('kind', EntryKind::Symptom)->latest('seq')->firstOrFail()->id;
 
-        $trace = new Trace(['household_id' => $home->id, 'machine_id' => $machine->id, 'symptoms' => [['symptom' => $symptom, 'entry' => $entry]], 'steps' => [], 'begun_at' => $at->format('Y-m-d H:i:s')]);
+        $trace = new Trace([
+            'household_id' => $home->id,
+            'machine_id' => $machine->id,
+            'symptoms' => [['symptom' => $symptom, 'entry' => $entry]],
+            'steps' => [],
+            'begun_at' => $at->format('Y-m-d H:i:s'),
+        ]);
         $trace->id = DerivedUlid::of(self::TRACES, $symptom);
         $trace->save();
 
@@ -161,10 +247,25 @@ final readonly class DemoHousehold
      *
      * @return list<SimulatedEvent>
      */
-    private function history(Household $home, Machine $machine, string $task, KitchenSettings $settings, int $seed, float $least, float $most): array
-    {
+    private function history(
+        Household $home,
+        Machine $machine,
+        string $task,
+        KitchenSettings $settings,
+        int $seed,
+        float $least,
+        float $most,
+    ): array {
         $kind = $this->handbook->kind($machine->kind);
-        $kitchen = new SimulatedKitchen($this->handbook, $kind, $kind->task($task), $machine->habits, $machine->schools[$task] ?? null, $settings, $home->zone());
+        $kitchen = new SimulatedKitchen(
+            $this->handbook,
+            $kind,
+            $kind->task($task),
+            $machine->habits,
+            $machine->schools[$task] ?? null,
+            $settings,
+            $home->zone(),
+        );
         $today = $this->today($home);
         $events = [];
         for ($try = 0; $try < self::LONGEST_SEARCH; ++$try) {

@@ -26,8 +26,13 @@ use Illuminate\Support\Str;
 /** Makes up households: a person, their dishwashers, and what the Lab says these lived through. */
 final readonly class LabHousehold
 {
-    public function __construct(private RegisterUser $register, private CreateHousehold $found, private AddMachine $add, private WriteEntries $write, private Handbook $handbook)
-    {
+    public function __construct(
+        private RegisterUser $register,
+        private CreateHousehold $found,
+        private AddMachine $add,
+        private WriteEntries $write,
+        private Handbook $handbook,
+    ) {
     }
 
     /** A person with an account and a household of their own. */
@@ -44,10 +49,29 @@ final readonly class LabHousehold
      * @param array<string, string|float> $habits
      * @param array<string, string>       $schools
      */
-    public function add(Household $home, User $by, string $kind, string $name, ?string $place, array $traits, array $habits, array $schools, Day $since): Machine
-    {
+    public function add(
+        Household $home,
+        User $by,
+        string $kind,
+        string $name,
+        ?string $place,
+        array $traits,
+        array $habits,
+        array $schools,
+        Day $since,
+    ): Machine {
         $known = array_map(static fn (MachineTrait $trait): string => $trait->default, $this->handbook->kind($kind)->traits());
-        $machine = $this->add->handle($home, $by, (string) Str::ulid(), $kind, $name, $place, array_diff($traits + $known, ['']), $habits + array_map(static fn (Habit $habit): string|float => $habit->default, $this->handbook->kind($kind)->habits()), $schools);
+        $machine = $this->add->handle(
+            $home,
+            $by,
+            (string) Str::ulid(),
+            $kind,
+            $name,
+            $place,
+            array_diff($traits + $known, ['']),
+            $habits + array_map(static fn (Habit $habit): string|float => $habit->default, $this->handbook->kind($kind)->habits()),
+            $schools,
+        );
         $machine->created_at = CarbonImmutable::instance($since->atTime(9, 0, $home->zone()));
         $machine->save();
 
@@ -59,7 +83,13 @@ final readonly class LabHousehold
     {
         $kind = $this->handbook->kind($machine->kind);
         $this->write->handle($home, null, array_map(
-            static fn (SimulatedEvent $event): EntryDraft => new EntryDraft($event->payload, $event->at, Entry::BY_DEMO, $machine, $event->payload instanceof Opening ? $kind->task($event->payload->task)->part : null),
+            static fn (SimulatedEvent $event): EntryDraft => new EntryDraft(
+                $event->payload,
+                $event->at,
+                Entry::BY_DEMO,
+                $machine,
+                $event->payload instanceof Opening ? $kind->task($event->payload->task)->part : null,
+            ),
             $events,
         ));
     }

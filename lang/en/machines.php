@@ -11,7 +11,12 @@ return [
     'before_told' => 'Written down. What you told is where the first finding is counted from.',
     'saved' => 'Saved. The dates below follow from it.',
     'counted' => 'One more counted for :name.',
-    'known' => ['counted' => 'counted', 'told' => 'told, spread over its days', 'estimated' => 'estimated, as nobody told', 'away' => 'nobody there'],
+    'known' => [
+        'counted' => 'counted',
+        'told' => 'told, spread over its days',
+        'estimated' => 'estimated, as nobody told',
+        'away' => 'nobody there',
+    ],
     'told_days' => 'Written down for these days, for :name.',
     'back' => 'Welcome back. Nobody was there until yesterday; the dates follow.',
     'told' => 'About as many as that, spread over the week, for :name.',

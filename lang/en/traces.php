@@ -20,9 +20,21 @@ return [
     'why_action' => ':chance that this helps, for about :minutes minutes. Nothing else gives more for its price.',
     'why_check' => 'Its answer tells the suspects apart and saves more trouble than :minutes min of looking{saves}.',
     'why_saves' => ', about :saves',
-    'ended' => ['fixed' => 'Good. After the next two uses you are asked whether it held.', 'called' => 'The call sheet says what they need to know.', 'left' => 'Left as it is. What you answered stays in the logbook.'],
+    'ended' => [
+        'fixed' => 'Good. After the next two uses you are asked whether it held.',
+        'called' => 'The call sheet says what they need to know.',
+        'left' => 'Left as it is. What you answered stays in the logbook.',
+    ],
     'held' => 'Kept for good: what was wrong, and what put it right.',
     'not_held' => 'Then it goes on from where it was, with that tried.',
     'badly' => ['bearable' => 'Bearable', 'annoying' => 'Annoying', 'unusable' => 'Not to be used'],
-    'zone' => ['upper-left' => 'upper rack, left', 'upper-right' => 'upper rack, right', 'lower-left' => 'lower rack, left', 'lower-right' => 'lower rack, right', 'upper-front' => 'upper rack, in front', 'floor' => 'floor and drain', 'door' => 'door and seal'],
+    'zone' => [
+        'upper-left' => 'upper rack, left',
+        'upper-right' => 'upper rack, right',
+        'lower-left' => 'lower rack, left',
+        'lower-right' => 'lower rack, right',
+        'upper-front' => 'upper rack, in front',
+        'floor' => 'floor and drain',
+        'door' => 'door and seal',
+    ],
 ];

@@ -6,39 +6,54 @@
     <x-scale-symbols :handbook="$handbook"/>
     <x-entry-signs/>
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
-    <h1>{{ $pointed ? 'This entry, and what came before.' : ($show === 'pictures' ? 'Pictures, the latest first.' : ($days ? 'What happened here, the latest first.' : ($asked ? 'Nothing like that is written down.' : 'Nothing is written down here yet.'))) }}</h1>
+    <h1>{{ $pointed ? 'This entry, and what came before.' : ($show === 'pictures' ? 'Pictures, the latest first.'
+        : ($days ? 'What happened here, the latest first.' : ($asked ? 'Nothing like that is written down.'
+        : 'Nothing is written down here yet.'))) }}</h1>
     <nav class="filters" aria-label="What the logbook shows">
         @foreach (['care' => 'Care', 'uses' => 'Uses', 'all' => 'Everything, with undos', 'pictures' => 'Pictures'] as $id => $name)
-            <a class="push" href="{{ route('logbook', $query(['show' => $id === 'care' ? null : $id])) }}" @if ($show === $id) aria-current="true" @endif>{{ $name }}</a>
+            <a class="push" href="{{ route('logbook', $query(['show' => $id === 'care' ? null : $id])) }}" @if ($show === $id)
+                aria-current="true" @endif>{{ $name }}</a>
         @endforeach
         @if ($machines->count() > 1)
-            <a class="push" href="{{ route('logbook', $query(['machine' => null])) }}" @if ($machine === null) aria-current="true" @endif>All machines</a>
-            <x-machine-nav :machines="$machines" :current="$machine?->id" :url="fn ($each) => route('logbook', $query(['machine' => $each->id]))"/>
+            <a class="push" href="{{ route('logbook', $query(['machine' => null])) }}" @if ($machine === null) aria-current="true"
+                @endif>All machines</a>
+            <x-machine-nav :machines="$machines" :current="$machine?->id"
+                :url="fn ($each) => route('logbook', $query(['machine' => $each->id]))"/>
         @endif
     </nav>
     <details class="mb-3" @if ($asked || $errors->any()) open @endif>
         <summary>Find: a word, some days, one person</summary>
         <form method="get" action="{{ route('logbook') }}" class="tile mt-2">
-            @foreach (array_filter(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show]) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+            @foreach (array_filter(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show]) as $name => $value)<input
+                type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
             <div class="row g-3">
                 <div class="col-12 col-md-4"><x-field name="find" label="A word" maxlength="60" :value="$asked['find'] ?? ''"/></div>
                 <div class="col-6 col-md-3"><x-field name="from" label="From" type="date" :value="$asked['from'] ?? ''"/></div>
                 <div class="col-6 col-md-3"><x-field name="to" label="To, that day too" type="date" :value="$asked['to'] ?? ''"/></div>
-                @if (count($people) > 1)<div class="col-12 col-md-2 field"><label class="form-label" for="f-by">By</label><select class="form-select" id="f-by" name="by"><option value="">anybody</option>@foreach ($people as $id => $name)<option value="{{ $id }}" @selected(($asked['by'] ?? '') === (string) $id)>{{ $name }}</option>@endforeach</select></div>@endif
+                @if (count($people) > 1)<div class="col-12 col-md-2 field"><label class="form-label" for="f-by">By</label>
+                    <select class="form-select" id="f-by" name="by"><option value="">anybody</option>@foreach ($people as $id => $name)
+                    <option value="{{ $id }}" @selected(($asked['by'] ?? '') === (string) $id)>{{ $name }}</option>@endforeach</select>
+                    </div>@endif
             </div>
-            <p class="with-gap mt-3 mb-0"><button class="push">Find</button>@if ($asked)<a class="push push--quiet" href="{{ route('logbook') }}">Show all again</a>@endif</p>
+            <p class="with-gap mt-3 mb-0"><button class="push">Find</button>@if ($asked)<a class="push push--quiet"
+                href="{{ route('logbook') }}">Show all again</a>@endif</p>
         </form>
     </details>
     @if ($show === 'pictures')
         <div class="photos gallery">
             @forelse ($photos as $each)
-                <figure><a href="{{ $each['to'] ?? route('photos.show', $each['photo']) }}"><img src="{{ route('photos.show', $each['photo']) }}" loading="lazy" alt="{{ $each['of'] }}, {{ Dates::day($each['day'], $today) }}"></a><figcaption class="muted small">{{ Dates::day($each['day'], $today) }}{{ $each['of'] ? ', '.$each['of'] : '' }}</figcaption></figure>
+                <figure><a href="{{ $each['to'] ?? route('photos.show', $each['photo']) }}"><img
+                    src="{{ route('photos.show', $each['photo']) }}" loading="lazy"
+                    alt="{{ $each['of'] }}, {{ Dates::day($each['day'], $today) }}"></a><figcaption
+                    class="muted small">{{ Dates::day($each['day'], $today) }}{{ $each['of'] ? ', '.$each['of']
+                    : '' }}</figcaption></figure>
             @empty
                 <p class="muted">No pictures yet. A round takes them, step by step.</p>
             @endforelse
         </div>
     @elseif (! $days)
-        <section class="tile"><p class="mb-0">Every round, every opening and every load you count lands here, and can be taken back.</p></section>
+        <section class="tile"><p class="mb-0">Every round, every opening and every load you count lands here, and can be taken back.</p>
+            </section>
     @endif
     <form method="post" id="void">@csrf</form>
     @foreach ($days as $group)
@@ -47,20 +62,29 @@
             <div class="tile">
                 @foreach ($group['groups'] as $lines)
                     @foreach ($lines as $line)
-                        @if ($loop->iteration === 2)<details class="line__more"><summary>{{ count($lines) - 1 }} more from the same round</summary>@endif
-                        <div @class(['line', 'line--void' => $line->voidedBy, 'line--pointed' => $line->id === $pointed]) @if ($line->id === $pointed) id="entry" aria-current="true" @endif>
+                        @if ($loop->iteration === 2)<details class="line__more"><summary>{{ count($lines) - 1 }} more from the same round
+                            </summary>@endif
+                        <div @class(['line', 'line--void' => $line->voidedBy, 'line--pointed' => $line->id === $pointed])
+                            @if ($line->id === $pointed) id="entry" aria-current="true" @endif>
                             <span class="line__sign">
-                                @if ($line->grade)<svg class="swatch swatch--34" aria-hidden="true"><use href="#grade-{{ $line->grade }}"/></svg>@else<svg aria-hidden="true"><use href="#sign-{{ $line->kind }}"/></svg>@endif
+                                @if ($line->grade)<svg class="swatch swatch--34" aria-hidden="true"><use href="#grade-{{ $line->grade }}"/>
+                                    </svg>@else<svg aria-hidden="true"><use href="#sign-{{ $line->kind }}"/></svg>@endif
                             </span>
                             <span class="line__words">
                                 <span>{{ $line->words }}</span>
                                 @if ($line->met)<strong class="hazard line__met">{{ $line->met }}</strong>@endif
-                                <small>{{ implode(' · ', array_filter([$line->time, $line->machine, $line->person, $line->entered, $line->was, $line->voidedBy ? ($line->isRight ? 'set right since' : 'taken back') : null])) }}</small>
+                                <small>{{ implode(' · ', array_filter([$line->time, $line->machine, $line->person, $line->entered,
+                                    $line->was, $line->voidedBy ? ($line->isRight ? 'set right since' : 'taken back') : null])) }}</small>
                             </span>
-                            @if ($line->canCorrect)<a class="push push--quiet" href="{{ route('entries.correct', $line->id) }}" aria-label="Set right: {{ $line->words }}">Set right</a>@endif
-                            @if (! $line->isUndo)<button class="push push--quiet" form="void" formaction="/entries/{{ $line->voidedBy ?? $line->id }}/void" aria-label="{{ $line->voidedBy ? 'Bring back' : 'Undo' }}: {{ $line->words }}">{{ $line->voidedBy ? 'Bring back' : 'Undo' }}</button>@endif
+                            @if ($line->canCorrect)<a class="push push--quiet" href="{{ route('entries.correct', $line->id) }}"
+                                aria-label="Set right: {{ $line->words }}">Set right</a>@endif
+                            @if (! $line->isUndo)<button class="push push--quiet" form="void"
+                                formaction="/entries/{{ $line->voidedBy ?? $line->id }}/void"
+                                aria-label="{{ $line->voidedBy ? 'Bring back' : 'Undo' }}: {{ $line->words }}">{{ $line->voidedBy
+                                ? 'Bring back' : 'Undo' }}</button>@endif
                         </div>
-                        @if ($loop->iteration > 1 && $loop->last)<a class="push push--quiet" href="/rounds/{{ $line->round }}">See the round</a></details>@endif
+                        @if ($loop->iteration > 1 && $loop->last)<a class="push push--quiet"
+                            href="/rounds/{{ $line->round }}">See the round</a></details>@endif
                     @endforeach
                 @endforeach
             </div>

@@ -16,7 +16,12 @@ final class LayersTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('GoodRinse\Core'))
             ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Database'), Selector::inNamespace('Carbon'))
+            ->classes(
+                Selector::inNamespace('App'),
+                Selector::inNamespace('Illuminate'),
+                Selector::inNamespace('Database'),
+                Selector::inNamespace('Carbon'),
+            )
             ->because('the rules of the job must be usable and testable without the application');
     }
 
@@ -43,7 +48,12 @@ final class LayersTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Models'))
             ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('GoodRinse\Core\Rhythm'), Selector::inNamespace('GoodRinse\Core\Simulation'), Selector::inNamespace('App\Http'), Selector::inNamespace('App\View'))
+            ->classes(
+                Selector::inNamespace('GoodRinse\Core\Rhythm'),
+                Selector::inNamespace('GoodRinse\Core\Simulation'),
+                Selector::inNamespace('App\Http'),
+                Selector::inNamespace('App\View'),
+            )
             ->because('models hold no rules of the job');
     }
 }

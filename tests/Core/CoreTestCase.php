@@ -34,10 +34,15 @@ abstract class CoreTestCase extends TestCase
      */
     protected static function fitted(string $kind, string $procedure, array $traits, bool $allowsHarsh = true): Procedure
     {
-        $composed = (new Composer(self::handbook()))->compose(self::handbook()->kind($kind), ProcedureSet::of($procedure), new Circumstances($traits, $allowsHarsh));
+        $composed = (new Composer(self::handbook()))->compose(
+            self::handbook()->kind($kind),
+            ProcedureSet::of($procedure),
+            new Circumstances($traits, $allowsHarsh),
+        );
         self::assertNotNull($composed->procedure, "$procedure is for this machine");
 
-        return (new Handbook(self::handbook()->excerpt($kind, ProcedureSet::of($procedure), $composed->binding)))->kind($kind)->onlyProcedure();
+        return (new Handbook(self::handbook()->excerpt($kind, ProcedureSet::of($procedure), $composed->binding)))->kind($kind)
+            ->onlyProcedure();
     }
 
     /**
@@ -47,8 +52,14 @@ abstract class CoreTestCase extends TestCase
      */
     protected static function saidAt(string $step, Progress $progress): array
     {
-        $entries = array_filter((new EntryProjector(self::handbook()))->project($progress), static fn (ProjectedEntry $entry): bool => $entry->step === $step);
+        $entries = array_filter(
+            (new EntryProjector(self::handbook()))->project($progress),
+            static fn (ProjectedEntry $entry): bool => $entry->step === $step,
+        );
 
-        return array_values(array_filter(array_map(static fn (ProjectedEntry $entry): Payload|Remark => $entry->says, $entries), static fn (Payload|Remark $says): bool => $says instanceof Payload));
+        return array_values(array_filter(
+            array_map(static fn (ProjectedEntry $entry): Payload|Remark => $entry->says, $entries),
+            static fn (Payload|Remark $says): bool => $says instanceof Payload,
+        ));
     }
 }

@@ -38,7 +38,13 @@ final class HouseholdLife
     private const ZONES = ['Europe/Stockholm', 'America/New_York', 'Pacific/Auckland', 'Asia/Kathmandu', 'UTC'];
 
     /** Before a change of the clocks, the end of a year, a leap day. */
-    private const STARTS = ['2026-03-17T22:40:00Z', '2026-10-12T03:10:00Z', '2025-12-09T12:00:00Z', '2028-02-08T18:25:00Z', '2026-06-15T09:00:00Z'];
+    private const STARTS = [
+        '2026-03-17T22:40:00Z',
+        '2026-10-12T03:10:00Z',
+        '2025-12-09T12:00:00Z',
+        '2028-02-08T18:25:00Z',
+        '2026-06-15T09:00:00Z',
+    ];
 
     private readonly Randomizer $dice;
     private readonly Handbook $handbook;
@@ -56,7 +62,8 @@ final class HouseholdLife
         $this->dice = new Randomizer(new Mt19937($seed));
         $this->handbook = app(Handbook::class);
         $this->clock->set($this->pick(self::STARTS));
-        $this->home = Household::factory()->create(['timezone' => $this->pick(self::ZONES), 'hardness' => $this->chance(2) ? 12.0 : null])->refresh();
+        $this->home = Household::factory()->create(['timezone' => $this->pick(self::ZONES), 'hardness' => $this->chance(2) ? 12.0 : null])
+            ->refresh();
         $this->person = User::factory()->create(['household_id' => $this->home->id])->refresh();
         $kinds = array_keys($this->handbook->kindNames());
         for ($i = $this->number(1, 2); $i > 0; --$i) {
@@ -116,9 +123,25 @@ final class HouseholdLife
                 $schools[$task->id] = (string) $this->pick(array_keys($task->schools));
             }
         }
-        $machine = Machine::factory()->create(['household_id' => $this->home->id, 'kind' => $id, 'name' => $name, 'traits' => $traits, 'habits' => $habits, 'schools' => $schools, 'created_at' => $this->clock->now()])->refresh();
+        $machine = Machine::factory()->create([
+            'household_id' => $this->home->id,
+            'kind' => $id,
+            'name' => $name,
+            'traits' => $traits,
+            'habits' => $habits,
+            'schools' => $schools,
+            'created_at' => $this->clock->now(),
+        ])
+            ->refresh();
         if ($this->chance(2)) {
-            app(RecordHistory::class)->handle($machine, $this->person, $this->ulid(), $this->chance(2) ? $this->today()->plus(-$this->number(20, 400)) : null, $this->today()->plus(-$this->number(0, 60)), array_keys(array_filter($kind->tasksFor($traits), fn (): bool => $this->chance(2))));
+            app(RecordHistory::class)->handle(
+                $machine,
+                $this->person,
+                $this->ulid(),
+                $this->chance(2) ? $this->today()->plus(-$this->number(20, 400)) : null,
+                $this->today()->plus(-$this->number(0, 60)),
+                array_keys(array_filter($kind->tasksFor($traits), fn (): bool => $this->chance(2))),
+            );
         }
 
         return $machine;
@@ -139,34 +162,83 @@ final class HouseholdLife
     {
         $this->clock->move(sprintf('+%d minutes', $this->number(1, 60 * $this->number(2, 120))));
         $machine = $this->pick($this->machines);
-        $what = $this->pick(['tap', 'tap', 'tap', 'week', 'opening', 'opening', 'opening', 'late', 'snooze', 'away', 'symptom', 'light', 'meter', 'meter', 'undo', 'keep']);
+        $what = $this->pick([
+            'tap',
+            'tap',
+            'tap',
+            'week',
+            'opening',
+            'opening',
+            'opening',
+            'late',
+            'snooze',
+            'away',
+            'symptom',
+            'light',
+            'meter',
+            'meter',
+            'undo',
+            'keep',
+        ]);
         $this->told = "seed $this->seed, {$this->home->timezone}, $what on $machine->kind at {$this->clock->now()->format('c')}";
         match ($what) {
             'tap' => $this->write($machine, new UseCount($this->kind($machine)->useUnit, $this->number(1, 2))),
             'week' => $this->write($machine, new UseCount($this->kind($machine)->useUnit, $this->number(0, 20), 7)),
             'opening' => $this->open($machine, $this->today()),
             'late' => $this->open($machine, $this->today()->plus(-$this->number(1, 20))),
-            'snooze' => app(SnoozeTask::class)->handle($machine, $this->person, $this->ulid(), $this->task($machine)->id, $this->today()->plus($this->number(1, 30)), 'no time'),
+            'snooze' => app(SnoozeTask::class)->handle(
+                $machine,
+                $this->person,
+                $this->ulid(),
+                $this->task($machine)->id,
+                $this->today()->plus($this->number(1, 30)),
+                'no time',
+            ),
             'away' => $this->leave($machine),
             'symptom' => $this->notice($machine),
             'light' => $this->light($machine),
             'meter' => $this->meter($machine),
             'undo' => $this->undo($machine),
-            default => app(FixRhythm::class)->handle($machine, $this->task($machine)->id, $this->chance(2) ? new OwnRhythm(null, null, 5.0, (float) $this->number(5, 90)) : new OwnRhythm('days', (float) $this->number(3, 60))),
+            default => app(FixRhythm::class)->handle(
+                $machine,
+                $this->task($machine)->id,
+                $this->chance(2)
+                    ? new OwnRhythm(null, null, 5.0, (float) $this->number(5, 90))
+                    : new OwnRhythm('days', (float) $this->number(3, 60)),
+            ),
         };
     }
 
-    private function write(Machine $machine, \GoodRinse\Core\Logbook\Payload\Payload $says, ?\DateTimeImmutable $at = null, ?string $part = null): void
-    {
-        app(WriteEntries::class)->handle($this->home, $this->person, [new EntryDraft($says, $at ?? $this->clock->now(), Entry::BY_HAND, $machine, $part)]);
+    private function write(
+        Machine $machine,
+        \GoodRinse\Core\Logbook\Payload\Payload $says,
+        ?\DateTimeImmutable $at = null,
+        ?string $part = null,
+    ): void {
+        app(WriteEntries::class)->handle(
+            $this->home,
+            $this->person,
+            [new EntryDraft($says, $at ?? $this->clock->now(), Entry::BY_HAND, $machine, $part)],
+        );
     }
 
     private function open(Machine $machine, Day $on): void
     {
         $task = $this->task($machine);
-        $grades = array_map(static fn (Grade $grade): string => $grade->id, $this->handbook->scales()->scale($this->kind($machine)->scaleOf($task->id, $machine->traits))->grades);
+        $grades = array_map(
+            static fn (Grade $grade): string => $grade->id,
+            $this->handbook->scales()->scale($this->kind($machine)->scaleOf($task->id, $machine->traits))->grades,
+        );
         $found = $this->chance(5) ? null : $this->pick($grades);
-        app(RecordOpening::class)->handle($machine, $this->person, $this->ulid(), $task->id, $on, $found, null === $found ? null : $grades[$this->chance(3) ? (int) array_search($found, $grades, true) : 0]);
+        app(RecordOpening::class)->handle(
+            $machine,
+            $this->person,
+            $this->ulid(),
+            $task->id,
+            $on,
+            $found,
+            null === $found ? null : $grades[$this->chance(3) ? (int) array_search($found, $grades, true) : 0],
+        );
     }
 
     private function leave(Machine $machine): void
@@ -180,7 +252,12 @@ final class HouseholdLife
         $symptoms = array_keys($this->handbook->trouble($machine->kind)->symptoms);
         if ([] !== $symptoms) {
             $task = $this->task($machine);
-            $this->write($machine, new Symptom((string) $this->pick($symptoms), $task->id, null, null), DayOrder::moment($this->today()->plus(-$this->number(0, 4)), $this->clock->now(), $this->home->zone()), $task->part);
+            $this->write(
+                $machine,
+                new Symptom((string) $this->pick($symptoms), $task->id, null, null),
+                DayOrder::moment($this->today()->plus(-$this->number(0, 4)), $this->clock->now(), $this->home->zone()),
+                $task->part,
+            );
         }
     }
 
@@ -194,9 +271,18 @@ final class HouseholdLife
     private function meter(Machine $machine): void
     {
         $meter = $this->pick(['one', 'two']);
-        $last = Entry::query()->where('machine_id', $machine->id)->where('kind', EntryKind::Meter)->get()->map(static fn (Entry $entry) => $entry->says())->filter(static fn ($says): bool => $says instanceof MeterTotal && $says->meter === $meter)->last();
+        $last = Entry::query()->where('machine_id', $machine->id)
+            ->where('kind', EntryKind::Meter)
+            ->get()
+            ->map(static fn (Entry $entry) => $entry->says())
+            ->filter(static fn ($says): bool => $says instanceof MeterTotal && $says->meter === $meter)
+            ->last();
         $total = $last instanceof MeterTotal ? $last->total : (float) $this->number(0, 500);
-        $this->write($machine, new MeterTotal($this->kind($machine)->useUnit, $this->chance(8) ? (float) $this->number(0, 100000) : $total + $this->number(0, 9), $meter));
+        $this->write($machine, new MeterTotal(
+            $this->kind($machine)->useUnit,
+            $this->chance(8) ? (float) $this->number(0, 100000) : $total + $this->number(0, 9),
+            $meter,
+        ));
     }
 
     private function undo(Machine $machine): void

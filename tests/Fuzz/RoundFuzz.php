@@ -41,7 +41,11 @@ final class RoundFuzz
         $this->dice = new Dice($seed);
         $user = User::factory()->create()->refresh();
         $home = $user->home();
-        $home->update(['harsh_chemicals' => $this->chance(0.7), 'hardness' => $this->chance(0.5) ? $this->dice->between(1, 30) : null, 'hardness_unit' => 'dH']);
+        $home->update([
+            'harsh_chemicals' => $this->chance(0.7),
+            'hardness' => $this->chance(0.5) ? $this->dice->between(1, 30) : null,
+            'hardness_unit' => 'dH',
+        ]);
         $machine = $this->machine($user);
         $kind = app(Handbook::class)->kind($machine->kind);
         $picked = $this->picked($kind, $machine);
@@ -74,7 +78,16 @@ final class RoundFuzz
         }
         $first = 'dishwasher' === $kind->id && $this->chance(0.3) ? ['filter' => ['first' => ['lower-rack', 'lower-arm']]] : [];
 
-        return Machine::factory()->create(['household_id' => $user->household_id, 'kind' => $kind->id, 'name' => 'Fuzz', 'traits' => $traits, 'habits' => [], 'schools' => $this->schools($kind), 'apart' => $first])->refresh();
+        return Machine::factory()->create([
+            'household_id' => $user->household_id,
+            'kind' => $kind->id,
+            'name' => 'Fuzz',
+            'traits' => $traits,
+            'habits' => [],
+            'schools' => $this->schools($kind),
+            'apart' => $first,
+        ])
+            ->refresh();
     }
 
     /** @return array<string, string> */
@@ -94,7 +107,10 @@ final class RoundFuzz
     /** @return non-empty-list<string> */
     private function picked(MachineKind $kind, Machine $machine): array
     {
-        $names = array_values(array_filter(array_keys($kind->procedureNames), fn (string $id): bool => $kind->procedure($id)->when->holds($machine->traits) || $this->chance(0.02)));
+        $names = array_values(array_filter(
+            array_keys($kind->procedureNames),
+            fn (string $id): bool => $kind->procedure($id)->when->holds($machine->traits) || $this->chance(0.02),
+        ));
         $picked = [];
         for ($i = $this->dice->between(1, 4); $i > 0; --$i) {
             $picked[] = $names[$this->dice->between(0, count($names) - 1)];
@@ -178,11 +194,15 @@ final class RoundFuzz
         if (CaptureKind::Confirm === $capture->kind) {
             $fails = 0 === $failures && $this->chance(0.25);
 
-            return $fails ? ['answer' => $capture->options[1]->id] + ($this->chance(0.4) ? ['overruled' => '1'] : []) : ['answer' => $capture->options[0]->id];
+            return $fails
+                ? ['answer' => $capture->options[1]->id] + ($this->chance(0.4) ? ['overruled' => '1'] : [])
+                : ['answer' => $capture->options[0]->id];
         }
         $answer = ['answer' => $capture->options[$this->dice->between(0, count($capture->options) - 1)]->id];
 
-        return null === $capture->also || $this->chance(0.3) ? $answer : $answer + ['also' => $capture->also->options[$this->dice->between(0, count($capture->also->options) - 1)]->id];
+        return null === $capture->also || $this->chance(0.3)
+            ? $answer
+            : $answer + ['also' => $capture->also->options[$this->dice->between(0, count($capture->also->options) - 1)]->id];
     }
 
     private function some(Progress $progress): Step
@@ -198,7 +218,9 @@ final class RoundFuzz
         for (; [] !== $late; array_splice($late, $i, 1)) {
             $i = $this->dice->between(0, count($late) - 1);
             $at = $late[$i]['at'];
-            $this->send($round, array_diff_key($late[$i], ['at' => 0]) + ['ago' => (string) ($this->clock->now()->getTimestamp() - (is_int($at) ? $at : 0))]);
+            $this->send($round, array_diff_key($late[$i], ['at' => 0]) + [
+                'ago' => (string) ($this->clock->now()->getTimestamp() - (is_int($at) ? $at : 0)),
+            ]);
         }
     }
 
@@ -226,7 +248,8 @@ final class RoundFuzz
         $this->test->get('/')->assertOk();
         $this->test->get("/rounds/$round->id/ahead")->assertOk();
         $isThrough = null === $this->fresh($round)->progress()->current();
-        $this->test->post("/rounds/$round->id/end", ['how' => $isThrough ? 'finished' : 'stopped', 'knows' => '1'])->assertSessionHasNoErrors();
+        $this->test->post("/rounds/$round->id/end", ['how' => $isThrough ? 'finished' : 'stopped', 'knows' => '1'])
+            ->assertSessionHasNoErrors();
         TestCase::assertNotNull($this->fresh($round)->ended_at, "$this->told: it can always be ended");
         foreach (["/rounds/$round->id", "/rounds/$round->id/record", '/', "/machines/$round->machine_id", '/rhythm'] as $page) {
             $this->test->get($page)->assertOk();

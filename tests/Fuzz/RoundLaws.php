@@ -155,12 +155,21 @@ final class RoundLaws
         $before = Entry::query()->count();
         app(ProjectRound::class)->handle($round, User::query()->where('household_id', $round->household_id)->firstOrFail());
         Assert::assertSame($before, Entry::query()->count(), "$told: entries = projection of the ticks");
-        $projected = array_map(static fn (ProjectedEntry $entry): ?string => $entry->says instanceof Remark ? null : json_encode([$entry->says->kind(), $entry->says->toArray()], JSON_THROW_ON_ERROR), (new EntryProjector($round->handbook()))->project($round->progress()));
+        $projected = array_map(
+            static fn (ProjectedEntry $entry): ?string => $entry->says instanceof Remark
+                ? null
+                : json_encode([$entry->says->kind(), $entry->says->toArray()], JSON_THROW_ON_ERROR),
+            (new EntryProjector($round->handbook()))->project($round->progress()),
+        );
         $openings = [];
         foreach (Entry::inForce($round->entries()->where('kind', '!=', 'voiding')->whereNotNull('step')->get()) as $entry) {
             $says = $entry->says();
             if ('note' !== $entry->kind->value) {
-                Assert::assertContains(json_encode([$says->kind(), $says->toArray()], JSON_THROW_ON_ERROR), $projected, "$told: nothing stale");
+                Assert::assertContains(
+                    json_encode([$says->kind(), $says->toArray()], JSON_THROW_ON_ERROR),
+                    $projected,
+                    "$told: nothing stale",
+                );
             }
             if ($says instanceof Opening) {
                 Assert::assertArrayNotHasKey($says->task, $openings, "$told: one opening of $says->task");
@@ -188,8 +197,15 @@ final class RoundLaws
                 $unit = $amount->portion->unit;
                 $poured["$amount->agent $unit->value"] = ($poured["$amount->agent $unit->value"] ?? 0.0) + $amount->portion->count;
                 Assert::assertArrayHasKey($amount->agent, $most, "$told: the kit has $amount->agent");
-                $there = array_sum(array_map(static fn (Portion $portion): float => $portion->unit === $unit ? $portion->count : 0.0, $most[$amount->agent]->most->all()));
-                Assert::assertLessThanOrEqual($there + 1e-9, $poured["$amount->agent $unit->value"], "$told: the kit has enough $amount->agent");
+                $there = array_sum(array_map(
+                    static fn (Portion $portion): float => $portion->unit === $unit ? $portion->count : 0.0,
+                    $most[$amount->agent]->most->all(),
+                ));
+                Assert::assertLessThanOrEqual(
+                    $there + 1e-9,
+                    $poured["$amount->agent $unit->value"],
+                    "$told: the kit has enough $amount->agent",
+                );
             }
         }
     }

@@ -12,6 +12,8 @@ final readonly class AddDevice
 {
     public function handle(Machine $machine, string $name, bool $simulated): Device
     {
-        return Device::query()->create(['household_id' => $machine->household_id, 'machine_id' => $machine->id, 'name' => $name, 'simulated' => $simulated]);
+        return Device::query()->create(
+            ['household_id' => $machine->household_id, 'machine_id' => $machine->id, 'name' => $name, 'simulated' => $simulated],
+        );
     }
 }

@@ -45,7 +45,9 @@ final readonly class ImportReadings
                 continue;
             }
             $series += null !== $before && $number < $before && ReadingsFile::TOTAL === $file->column ? 1 : 0;
-            $says = ReadingsFile::TOTAL === $file->column ? new MeterTotal($unit, $number, self::METER, $series) : new UseCount($unit, $number);
+            $says = ReadingsFile::TOTAL === $file->column
+                ? new MeterTotal($unit, $number, self::METER, $series)
+                : new UseCount($unit, $number);
             $drafts[] = new EntryDraft($says, $at, Entry::BY_FILE, $machine, id: DerivedUlid::of($id, (string) $line));
             $before = $number;
         }

@@ -44,7 +44,11 @@ final readonly class ReceiveDeviceEvents
         $clock = new DeviceClock($sent, $now);
         $said = DB::transaction(function () use ($device, $messages, $clock, $now): array {
             $device->refresh();
-            $known = $device->events()->whereIn('event', array_map(static fn (DeviceMessage $message): string => $message->event, $messages))->pluck('event')->flip()->all();
+            $known = $device->events()
+                ->whereIn('event', array_map(static fn (DeviceMessage $message): string => $message->event, $messages))
+                ->pluck('event')
+                ->flip()
+                ->all();
             $said = $drafts = [];
             foreach ($messages as $message) {
                 if (isset($known[$message->event])) {
@@ -54,7 +58,10 @@ final readonly class ReceiveDeviceEvents
                 $known[$message->event] = true;
                 if ($clock->isImpossible($message->at)) {
                     $said[$message->event] = self::FUTURE;
-                } elseif (null !== $message->light && !in_array($message->light, $this->handbook->kind($device->machine->kind)->lights($device->machine->traits), true)) {
+                } elseif (
+                    null !== $message->light
+                    && !in_array($message->light, $this->handbook->kind($device->machine->kind)->lights($device->machine->traits), true)
+                ) {
                     $said[$message->event] = self::NO_LIGHT;
                 } else {
                     [$said[$message->event], $draft] = $this->take($device, $message, $clock->right($message->at), $now);
@@ -73,15 +80,24 @@ final readonly class ReceiveDeviceEvents
     /** @return array{string, list<EntryDraft>} what became of it */
     private function take(Device $device, DeviceMessage $message, \DateTimeImmutable $at, \DateTimeImmutable $now): array
     {
-        $status = null === $message->total ? DeviceEvent::TAKEN : self::status($device, new MeterReading($at, $message->total), $this->handbook->kind($device->machine->kind)->mostUsesPerDay);
+        $status = null === $message->total
+            ? DeviceEvent::TAKEN
+            : self::status($device, new MeterReading($at, $message->total), $this->handbook->kind($device->machine->kind)->mostUsesPerDay);
         $device->events()->create([
             'event' => $message->event, 'at' => $at->format('Y-m-d H:i:s'), 'received_at' => $now, 'total' => $message->total,
-            'light' => $message->light, 'lit' => null === $message->light ? null : $message->lit, 'status' => $status, 'series' => $device->series,
+            'light' => $message->light, 'lit' => null === $message->light
+                ? null
+                : $message->lit, 'status' => $status, 'series' => $device->series,
         ]);
         $says = match (true) {
             DeviceEvent::TAKEN !== $status => null,
             null !== $message->light => new IndicatorLight($message->light, $message->lit),
-            default => new MeterTotal($this->handbook->kind($device->machine->kind)->useUnit, (float) $message->total, $device->id, $device->series),
+            default => new MeterTotal(
+                $this->handbook->kind($device->machine->kind)->useUnit,
+                (float) $message->total,
+                $device->id,
+                $device->series,
+            ),
         };
 
         return [$status, null === $says ? [] : [self::draft($device, $says, $at)]];
@@ -124,7 +140,9 @@ final readonly class ReceiveDeviceEvents
         $taken = fn () => $device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series)->whereNotNull('total');
         $before = $taken()->where('at', '<=', $at)->orderByDesc('at')->orderByDesc('total')->first();
         $after = $taken()->where('at', '>', $at)->orderBy('at')->orderBy('total')->first();
-        $read = static fn (?DeviceEvent $event): ?MeterReading => null === $event ? null : new MeterReading($event->at->toDateTimeImmutable(), (float) $event->total);
+        $read = static fn (?DeviceEvent $event): ?MeterReading => null === $event
+            ? null
+            : new MeterReading($event->at->toDateTimeImmutable(), (float) $event->total);
 
         return MeterVerdict::Taken === $reading->judge($read($before), $read($after), $most) ? DeviceEvent::TAKEN : DeviceEvent::HELD;
     }

@@ -25,13 +25,25 @@ final readonly class RejudgeReadings
             $entry = Entry::query()->findOrFail($entry->voids);
         }
         $says = $entry->says();
-        $device = $says instanceof MeterTotal ? Device::query()->with(['machine', 'household'])->where('household_id', $entry->household_id)->find($says->meter) : null;
+        $device = $says instanceof MeterTotal
+            ? Device::query()->with(['machine', 'household'])->where('household_id', $entry->household_id)->find($says->meter)
+            : null;
         if (!$says instanceof MeterTotal || null === $device) {
             return;
         }
         $status = isset(Entry::voidedAmong([$entry->id])[$entry->id]) ? DeviceEvent::DROPPED : DeviceEvent::TAKEN;
-        $device->events()->where('at', $entry->happened_at->format('Y-m-d H:i:s'))->where('total', $says->total)->where('series', $says->series)->update(['status' => $status]);
+        $device->events()
+            ->where('at', $entry->happened_at->format('Y-m-d H:i:s'))
+            ->where('total', $says->total)
+            ->where('series', $says->series)
+            ->update(
+                ['status' => $status],
+            );
         $held = $device->events()->where('status', DeviceEvent::HELD)->whereNotNull('total')->orderBy('at')->orderBy('total')->get();
-        $this->write->handle($device->household, null, ReceiveDeviceEvents::retake($device, $this->handbook->kind($device->machine->kind), $held));
+        $this->write->handle(
+            $device->household,
+            null,
+            ReceiveDeviceEvents::retake($device, $this->handbook->kind($device->machine->kind), $held),
+        );
     }
 }

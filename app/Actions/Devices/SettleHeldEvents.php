@@ -42,7 +42,11 @@ final readonly class SettleHeldEvents
             $kind = $this->handbook->kind($device->machine->kind);
             $drafts = [];
             if (self::FROM_ZERO === $how) {
-                $drafts[] = ReceiveDeviceEvents::draft($device, new MeterTotal($kind->useUnit, 0.0, $device->id, $device->series), $this->begin($device, $first));
+                $drafts[] = ReceiveDeviceEvents::draft(
+                    $device,
+                    new MeterTotal($kind->useUnit, 0.0, $device->id, $device->series),
+                    $this->begin($device, $first),
+                );
             }
             $held->each(static fn (DeviceEvent $event): bool => $event->update(['series' => $device->series]));
             $this->write->handle($device->household, null, [...$drafts, ...ReceiveDeviceEvents::retake($device, $kind, $held)]);
@@ -52,7 +56,13 @@ final readonly class SettleHeldEvents
     /** Just after the last reading of the series before, so that nothing between is lost. */
     private function begin(Device $device, DeviceEvent $first): \DateTimeImmutable
     {
-        $last = $device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series - 1)->where('at', '<', $first->at->format('Y-m-d H:i:s'))->max('at');
+        $last = $device->events()
+            ->where('status', DeviceEvent::TAKEN)
+            ->where('series', $device->series - 1)
+            ->where('at', '<', $first->at->format('Y-m-d H:i:s'))
+            ->max(
+                'at',
+            );
         $before = $first->at->toDateTimeImmutable()->modify('-1 second');
 
         return is_string($last) ? min($before, new \DateTimeImmutable($last, new \DateTimeZone('UTC'))) : $before;

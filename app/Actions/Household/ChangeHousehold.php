@@ -17,8 +17,19 @@ final readonly class ChangeHousehold
      * @param float       $callFee         what it costs to have somebody come
      * @param string|null $currency        sign of its money
      */
-    public function handle(Household $household, string $name, string $timezone, Measures $measures, ?float $hardness, string $hardnessUnit, float $vinegarStrength, bool $harshChemicals, float $hourValue = 15.0, float $callFee = 120.0, ?string $currency = null): void
-    {
+    public function handle(
+        Household $household,
+        string $name,
+        string $timezone,
+        Measures $measures,
+        ?float $hardness,
+        string $hardnessUnit,
+        float $vinegarStrength,
+        bool $harshChemicals,
+        float $hourValue = 15.0,
+        float $callFee = 120.0,
+        ?string $currency = null,
+    ): void {
         $household->update([
             'name' => $name,
             'timezone' => $timezone,

@@ -72,7 +72,9 @@ final class ActionRefused extends \DomainException
 
     public static function roundUnreadable(): self
     {
-        return new self('The steps of this round were written by an earlier version and cannot be read any more. End it here and start a new one; everything it wrote down is kept.');
+        return new self(
+            'The steps of this round were written by an earlier version and cannot be read any more. End it here and start a new one; everything it wrote down is kept.',
+        );
     }
 
     public static function invitationUsed(): self
@@ -133,6 +135,8 @@ final class ActionRefused extends \DomainException
 
     public static function photoNotKept(): self
     {
-        return new self('The picture could not be stored: the disk is full or closed to us. Everything else was kept; free some space and add the picture again.');
+        return new self(
+            'The picture could not be stored: the disk is full or closed to us. Everything else was kept; free some space and add the picture again.',
+        );
     }
 }

@@ -27,6 +27,10 @@ final readonly class ClearVessel
     public function handle(Machine $machine, User $by, string $id, string $vessel): void
     {
         $way = $this->handbook->chemistry()->vessel($vessel)->clearedBy[0] ?? '';
-        $this->write->handle($by->home(), $by, [new EntryDraft(new Clearing($vessel, $way), $this->clock->now(), Entry::BY_HAND, $machine, id: $id)]);
+        $this->write->handle(
+            $by->home(),
+            $by,
+            [new EntryDraft(new Clearing($vessel, $way), $this->clock->now(), Entry::BY_HAND, $machine, id: $id)],
+        );
     }
 }

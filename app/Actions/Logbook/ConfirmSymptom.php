@@ -24,6 +24,17 @@ final readonly class ConfirmSymptom
         if (!$says instanceof Symptom || null === $says->task) {
             throw ActionRefused::notASymptom();
         }
-        $this->write->handle($by->home(), $by, [new EntryDraft(new Confirmation($entry->id, $says->task, $caused), $this->clock->now(), Entry::BY_HAND, $entry->machine, $entry->part, id: $id)]);
+        $this->write->handle(
+            $by->home(),
+            $by,
+            [new EntryDraft(
+                new Confirmation($entry->id, $says->task, $caused),
+                $this->clock->now(),
+                Entry::BY_HAND,
+                $entry->machine,
+                $entry->part,
+                id: $id,
+            )],
+        );
     }
 }

@@ -20,7 +20,18 @@ use Psr\Clock\ClockInterface;
 final readonly class CorrectEntry
 {
     /** What can be set right; counters' readings come from counters, and the rest is of one moment only. */
-    public const KINDS = [EntryKind::Opening, EntryKind::Dose, EntryKind::Clearing, EntryKind::Counter, EntryKind::Measurement, EntryKind::Note, EntryKind::Symptom, EntryKind::PartFitted, EntryKind::Light, EntryKind::Away];
+    public const KINDS = [
+        EntryKind::Opening,
+        EntryKind::Dose,
+        EntryKind::Clearing,
+        EntryKind::Counter,
+        EntryKind::Measurement,
+        EntryKind::Note,
+        EntryKind::Symptom,
+        EntryKind::PartFitted,
+        EntryKind::Light,
+        EntryKind::Away,
+    ];
 
     public function __construct(private ClockInterface $clock, private WriteEntries $write)
     {
@@ -34,10 +45,19 @@ final readonly class CorrectEntry
      *
      * @return string id of the entry that stands now
      *
-     * @throws ActionRefused for the future, a day before the machine was there, an entry that cannot be set right, or one whose round is still under way
+     * @throws ActionRefused
+     *                       for the future, a day before the machine was there, an entry that cannot be set right, or one whose round is
+     *                       still under way
      */
-    public function handle(Entry $entry, User $by, string $id, Payload $says, \DateTimeImmutable $at, ?Machine $machine, ?string $part): string
-    {
+    public function handle(
+        Entry $entry,
+        User $by,
+        string $id,
+        Payload $says,
+        \DateTimeImmutable $at,
+        ?Machine $machine,
+        ?string $part,
+    ): string {
         if (!in_array($entry->kind, self::KINDS, true)) {
             throw ActionRefused::notCorrectable();
         }
@@ -56,8 +76,20 @@ final readonly class CorrectEntry
             if (Entry::query()->whereKey($id)->exists()) {
                 return $id;
             }
-            $drafts = isset(Entry::voidedAmong([$entry->id])[$entry->id]) ? [] : [new EntryDraft(new Reversal(Reversal::CORRECTION), $this->clock->now(), Entry::BY_HAND, $entry->machine, $entry->part, $round, voids: $entry->id, id: DerivedUlid::of($id, 'void'))];
-            $this->write->handle($by->home(), $by, [...$drafts, new EntryDraft($says, $at, $entry->source, $machine, $part, $round, $entry->step, id: $id, corrects: $entry->id)]);
+            $drafts = isset(Entry::voidedAmong([$entry->id])[$entry->id]) ? [] : [new EntryDraft(
+                new Reversal(Reversal::CORRECTION),
+                $this->clock->now(),
+                Entry::BY_HAND,
+                $entry->machine,
+                $entry->part,
+                $round,
+                voids: $entry->id,
+                id: DerivedUlid::of($id, 'void'),
+            )];
+            $this->write->handle($by->home(), $by, [
+                ...$drafts,
+                new EntryDraft($says, $at, $entry->source, $machine, $part, $round, $entry->step, id: $id, corrects: $entry->id),
+            ]);
 
             return $id;
         });
@@ -66,7 +98,11 @@ final readonly class CorrectEntry
     /** Whether a moment lies before the day on which the machine was new. */
     private function isBefore(Machine $machine, \DateTimeImmutable $at, User $by): bool
     {
-        $new = $machine->entries()->where('kind', EntryKind::Opening)->where('payload', 'like', '%"how":"new"%')->orderBy('happened_at')->get();
+        $new = $machine->entries()
+            ->where('kind', EntryKind::Opening)
+            ->where('payload', 'like', '%"how":"new"%')
+            ->orderBy('happened_at')
+            ->get();
         $first = Entry::inForce($new)->first();
 
         return null !== $first && Day::at($first->happened_at, $by->home()->zone())->isAfter(Day::at($at, $by->home()->zone()));

@@ -41,6 +41,16 @@ final readonly class CountUse
         if (null !== $over && $over > self::LONGEST) {
             throw ActionRefused::notAhead();
         }
-        $this->write->handle($by->home(), $by, [new EntryDraft(new UseCount($unit, $uses, $over), null === $until ? $now : DayOrder::moment($until, $now, $zone), Entry::BY_HAND, $machine, id: $id)]);
+        $this->write->handle(
+            $by->home(),
+            $by,
+            [new EntryDraft(
+                new UseCount($unit, $uses, $over),
+                null === $until ? $now : DayOrder::moment($until, $now, $zone),
+                Entry::BY_HAND,
+                $machine,
+                id: $id,
+            )],
+        );
     }
 }

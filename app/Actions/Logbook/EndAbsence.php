@@ -24,7 +24,14 @@ final readonly class EndAbsence
     /** @param string $id ULID from the page, so that a second click writes nothing */
     public function handle(User $by, string $id): void
     {
-        $this->write->handle($by->home(), $by, array_merge(...array_map(fn (Machine $machine): array => $this->ending($machine, $by, $id), array_values($by->home()->machines()->get()->all()))));
+        $this->write->handle(
+            $by->home(),
+            $by,
+            array_merge(...array_map(
+                fn (Machine $machine): array => $this->ending($machine, $by, $id),
+                array_values($by->home()->machines()->get()->all()),
+            )),
+        );
     }
 
     /** @return list<EntryDraft> */
@@ -38,9 +45,23 @@ final readonly class EndAbsence
             if (!$says instanceof Absence || $says->from->isAfter($today) || $today->isAfter($says->to)) {
                 continue;
             }
-            $drafts[] = new EntryDraft(new Reversal(Reversal::CORRECTION), $now, Entry::BY_HAND, $machine, voids: $entry->id, id: DerivedUlid::of($id, "void $entry->id"));
+            $drafts[] = new EntryDraft(
+                new Reversal(Reversal::CORRECTION),
+                $now,
+                Entry::BY_HAND,
+                $machine,
+                voids: $entry->id,
+                id: DerivedUlid::of($id, "void $entry->id"),
+            );
             if (!$says->from->isAfter($today->plus(-1))) {
-                $drafts[] = new EntryDraft(new Absence($says->from, $today->plus(-1), $says->reason), $entry->happened_at->toDateTimeImmutable(), Entry::BY_HAND, $machine, id: DerivedUlid::of($id, $entry->id), corrects: $entry->id);
+                $drafts[] = new EntryDraft(
+                    new Absence($says->from, $today->plus(-1), $says->reason),
+                    $entry->happened_at->toDateTimeImmutable(),
+                    Entry::BY_HAND,
+                    $machine,
+                    id: DerivedUlid::of($id, $entry->id),
+                    corrects: $entry->id,
+                );
             }
         }
 

@@ -17,14 +17,27 @@ final readonly class EntryRecord
      * @param array<array-key, mixed> $said       its payload
      * @param int                     $happenedAt seconds since 1970
      */
-    private function __construct(public string $id, public ?string $part, public string $step, private EntryKind $kind, private array $said, public int $happenedAt)
-    {
+    private function __construct(
+        public string $id,
+        public ?string $part,
+        public string $step,
+        private EntryKind $kind,
+        private array $said,
+        public int $happenedAt,
+    ) {
     }
 
     public static function read(object $row): self
     {
         /** @var object{id: string, part: string|null, kind: string, happened_at: string, payload: string, step: string} $row */
-        return new self($row->id, $row->part, $row->step, EntryKind::from($row->kind), (array) json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR), (int) strtotime("$row->happened_at UTC"));
+        return new self(
+            $row->id,
+            $row->part,
+            $row->step,
+            EntryKind::from($row->kind),
+            (array) json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR),
+            (int) strtotime("$row->happened_at UTC"),
+        );
     }
 
     public function says(Payload $payload): bool

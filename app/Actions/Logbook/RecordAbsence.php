@@ -35,6 +35,19 @@ final readonly class RecordAbsence
         if ($to->since($from) > self::LONGEST || abs($from->since(Day::at($this->clock->now(), $by->home()->zone()))) > self::LONGEST) {
             throw ActionRefused::notAhead();
         }
-        $this->write->handle($by->home(), $by, array_map(fn (Machine $machine): EntryDraft => new EntryDraft(new Absence($from, $to, $reason), $this->clock->now(), Entry::BY_HAND, $machine, id: DerivedUlid::of($id, $machine->id)), $machines));
+        $this->write->handle(
+            $by->home(),
+            $by,
+            array_map(
+                fn (Machine $machine): EntryDraft => new EntryDraft(
+                    new Absence($from, $to, $reason),
+                    $this->clock->now(),
+                    Entry::BY_HAND,
+                    $machine,
+                    id: DerivedUlid::of($id, $machine->id),
+                ),
+                $machines,
+            ),
+        );
     }
 }

@@ -48,7 +48,14 @@ final readonly class RecordHistory
             if ($day->isAfter(Day::at($now, $zone))) {
                 throw ActionRefused::inTheFuture();
             }
-            $drafts[] = new EntryDraft(new Opening($task->id, null, Fraction::none(), $how), DayOrder::moment($day, $now, $zone), Entry::BY_HAND, $machine, $task->part, id: DerivedUlid::of($id, "$how $task->id"));
+            $drafts[] = new EntryDraft(
+                new Opening($task->id, null, Fraction::none(), $how),
+                DayOrder::moment($day, $now, $zone),
+                Entry::BY_HAND,
+                $machine,
+                $task->part,
+                id: DerivedUlid::of($id, "$how $task->id"),
+            );
         }
         $this->write->handle($by->home(), $by, $drafts);
     }

@@ -24,6 +24,10 @@ final readonly class RecordLight
         if (!in_array($light, $this->handbook->kind($machine->kind)->lights($machine->traits), true)) {
             throw ActionRefused::noSuchLight();
         }
-        $this->write->handle($by->home(), $by, [new EntryDraft(new IndicatorLight($light, $on), $this->clock->now(), Entry::BY_HAND, $machine, id: $id)]);
+        $this->write->handle(
+            $by->home(),
+            $by,
+            [new EntryDraft(new IndicatorLight($light, $on), $this->clock->now(), Entry::BY_HAND, $machine, id: $id)],
+        );
     }
 }

@@ -31,8 +31,16 @@ final readonly class RecordOpening
      * @throws ActionRefused when the day lies in the future
      * @throws UnknownEntry  for a task or grade that does not exist
      */
-    public function handle(Machine $machine, User $by, string $id, string $taskId, Day $on, ?string $found, ?string $left, ?float $measured = null): void
-    {
+    public function handle(
+        Machine $machine,
+        User $by,
+        string $id,
+        string $taskId,
+        Day $on,
+        ?string $found,
+        ?string $left,
+        ?float $measured = null,
+    ): void {
         $task = $this->handbook->kind($machine->kind)->task($taskId);
         $zone = $by->home()->zone();
         if ($on->isAfter(Day::at($this->clock->now(), $zone))) {
@@ -40,8 +48,16 @@ final readonly class RecordOpening
         }
         $opening = match (true) {
             null === $left || (null === $found && null === $measured) => new Opening($task->id, null, Fraction::none(), Opening::DONE),
-            null !== $measured => self::measured($task->id, Fraction::of($measured / 100), $this->handbook->scales()->grade($left)->fraction),
-            default => new Opening($task->id, $this->handbook->scales()->grade((string) $found)->fraction, $this->handbook->scales()->grade($left)->fraction),
+            null !== $measured => self::measured(
+                $task->id,
+                Fraction::of($measured / 100),
+                $this->handbook->scales()->grade($left)->fraction,
+            ),
+            default => new Opening(
+                $task->id,
+                $this->handbook->scales()->grade((string) $found)->fraction,
+                $this->handbook->scales()->grade($left)->fraction,
+            ),
         };
         $at = DayOrder::moment($on, $this->clock->now(), $zone);
         $this->write->handle($by->home(), $by, [new EntryDraft($opening, $at, Entry::BY_HAND, $machine, $task->part, id: $id)]);

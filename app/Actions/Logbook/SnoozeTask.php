@@ -35,6 +35,10 @@ final readonly class SnoozeTask
         if ($away < 1 || $away > self::LONGEST) {
             throw ActionRefused::notAhead();
         }
-        $this->write->handle($by->home(), $by, [new EntryDraft(new Snooze($task, $until, $reason), $this->clock->now(), Entry::BY_HAND, $machine, $part, id: $id)]);
+        $this->write->handle(
+            $by->home(),
+            $by,
+            [new EntryDraft(new Snooze($task, $until, $reason), $this->clock->now(), Entry::BY_HAND, $machine, $part, id: $id)],
+        );
     }
 }

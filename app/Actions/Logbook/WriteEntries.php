@@ -51,7 +51,11 @@ final readonly class WriteEntries
         if (null === $there) {
             return false;
         }
-        if ($there->household_id !== $household->id || $there->kind !== $draft->payload->kind() || $there->payload != $draft->payload->toArray()) {
+        if (
+            $there->household_id !== $household->id
+            || $there->kind !== $draft->payload->kind()
+            || $there->payload != $draft->payload->toArray()
+        ) {
             throw ActionRefused::idTaken();
         }
 
@@ -73,7 +77,10 @@ final readonly class WriteEntries
             'zone' => $household->timezone,
             'recorded_by' => $by?->id,
             'recorded_at' => $this->clock->now()->format('Y-m-d H:i:s'),
-            'payload' => json_encode($draft->payload->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE),
+            'payload' => json_encode(
+                $draft->payload->toArray(),
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE,
+            ),
             'source' => $draft->source,
             'round_id' => $draft->round?->id,
             'step' => $draft->step,

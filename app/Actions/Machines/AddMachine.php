@@ -33,18 +33,58 @@ final readonly class AddMachine
      *
      * @throws ActionRefused when that day lies in the future
      */
-    public function handle(Household $household, User $by, string $id, string $kind, string $name, ?string $place, array $traits, array $habits, array $schools, ?Day $newOn = null, ?Day $cleanedOn = null, ?array $cleaned = null): Machine
-    {
-        return DB::transaction(function () use ($household, $by, $id, $kind, $name, $place, $traits, $habits, $schools, $newOn, $cleanedOn, $cleaned): Machine {
+    public function handle(
+        Household $household,
+        User $by,
+        string $id,
+        string $kind,
+        string $name,
+        ?string $place,
+        array $traits,
+        array $habits,
+        array $schools,
+        ?Day $newOn = null,
+        ?Day $cleanedOn = null,
+        ?array $cleaned = null,
+    ): Machine {
+        return DB::transaction(function () use (
+            $household,
+            $by,
+            $id,
+            $kind,
+            $name,
+            $place,
+            $traits,
+            $habits,
+            $schools,
+            $newOn,
+            $cleanedOn,
+            $cleaned,
+        ): Machine {
             $there = Machine::query()->find($id);
             if (null !== $there) {
                 return $there->household_id === $household->id ? $there : throw ActionRefused::idTaken();
             }
-            $machine = new Machine(['household_id' => $household->id, 'kind' => $kind, 'name' => $name, 'place' => $place, 'traits' => $traits, 'habits' => $habits, 'schools' => $schools]);
+            $machine = new Machine([
+                'household_id' => $household->id,
+                'kind' => $kind,
+                'name' => $name,
+                'place' => $place,
+                'traits' => $traits,
+                'habits' => $habits,
+                'schools' => $schools,
+            ]);
             $machine->id = $id;
             $machine->created_at = CarbonImmutable::instance($this->clock->now());
             $machine->save();
-            $this->before->handle($machine, $by, $id, $newOn, $cleanedOn, $cleaned ?? array_keys($this->handbook->kind($kind)->firstTasks($traits)));
+            $this->before->handle(
+                $machine,
+                $by,
+                $id,
+                $newOn,
+                $cleanedOn,
+                $cleaned ?? array_keys($this->handbook->kind($kind)->firstTasks($traits)),
+            );
 
             return $machine;
         });

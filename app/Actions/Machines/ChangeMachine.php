@@ -14,8 +14,24 @@ final readonly class ChangeMachine
      * @param array<string, string|float> $habits
      * @param array<string, string>       $schools by care task
      */
-    public function handle(Machine $machine, string $name, ?string $place, array $traits, array $habits, array $schools, ?string $model = null, ?string $serial = null): void
-    {
-        $machine->update(['name' => $name, 'place' => $place, 'traits' => $traits, 'habits' => $habits, 'schools' => $schools, 'model' => $model, 'serial' => $serial]);
+    public function handle(
+        Machine $machine,
+        string $name,
+        ?string $place,
+        array $traits,
+        array $habits,
+        array $schools,
+        ?string $model = null,
+        ?string $serial = null,
+    ): void {
+        $machine->update([
+            'name' => $name,
+            'place' => $place,
+            'traits' => $traits,
+            'habits' => $habits,
+            'schools' => $schools,
+            'model' => $model,
+            'serial' => $serial,
+        ]);
     }
 }

@@ -73,7 +73,12 @@ final readonly class SendDigests
     private function send(User $person, DueList $list): bool
     {
         DB::table('digests')->upsert(
-            [['user_id' => $person->id, 'day' => (string) $list->today, 'tasks' => json_encode($list->keys(), JSON_THROW_ON_ERROR), 'sent_at' => $this->clock->now()->format('Y-m-d H:i:s')]],
+            [[
+                'user_id' => $person->id,
+                'day' => (string) $list->today,
+                'tasks' => json_encode($list->keys(), JSON_THROW_ON_ERROR),
+                'sent_at' => $this->clock->now()->format('Y-m-d H:i:s'),
+            ]],
             ['user_id', 'day'],
             ['tasks', 'sent_at'],
         );

@@ -16,6 +16,12 @@ final readonly class StoreMail
 
     public function handle(string $to, string $subject, string $text, string $headers): void
     {
-        DB::table('outbox')->insert(['to' => $to, 'subject' => $subject, 'text' => $text, 'headers' => $headers, 'sent_at' => $this->clock->now()->format('Y-m-d H:i:s')]);
+        DB::table('outbox')->insert([
+            'to' => $to,
+            'subject' => $subject,
+            'text' => $text,
+            'headers' => $headers,
+            'sent_at' => $this->clock->now()->format('Y-m-d H:i:s'),
+        ]);
     }
 }

@@ -57,7 +57,14 @@ final readonly class ProjectRound
             }
         }
         $reversals = array_map(
-            fn (EntryRecord $entry): EntryDraft => self::draft($round, $entry->part, $entry->step, new Reversal(Reversal::CORRECTION), $this->clock->now(), $entry->id),
+            fn (EntryRecord $entry): EntryDraft => self::draft(
+                $round,
+                $entry->part,
+                $entry->step,
+                new Reversal(Reversal::CORRECTION),
+                $this->clock->now(),
+                $entry->id,
+            ),
             array_values($effective),
         );
         if ([] !== $drafts || [] !== $reversals) {
@@ -71,7 +78,10 @@ final readonly class ProjectRound
         $written = array_values(array_filter($this->written($round), static function (EntryRecord $entry) use ($step): bool {
             $says = $entry->payload();
 
-            return $entry->step === $step->id || ($says instanceof Opening && in_array($says->task, [$step->capture?->of, $step->marks], true));
+            return $entry->step === $step->id || (
+                $says instanceof Opening
+                && in_array($says->task, [$step->capture?->of, $step->marks], true)
+            );
         }));
         $back = $this->takenBack($written, self::voided($written));
 
@@ -81,7 +91,11 @@ final readonly class ProjectRound
     /** @return list<EntryRecord> what the round has said of its steps, in force or not */
     private function written(Round $round): array
     {
-        return array_values(DB::table('entries')->where('round_id', $round->id)->where('kind', '!=', EntryKind::Reversal->value)->whereNotNull('step')
+        return array_values(DB::table(
+            'entries',
+        )->where('round_id', $round->id)->where('kind', '!=', EntryKind::Reversal->value)->whereNotNull(
+            'step',
+        )
             ->orderBy('seq')->get(EntryRecord::COLUMNS)->map(EntryRecord::read(...))->all());
     }
 
@@ -95,8 +109,15 @@ final readonly class ProjectRound
         return [] === $written ? [] : Entry::voidedAmong(array_map(static fn (EntryRecord $entry): string => $entry->id, $written));
     }
 
-    public static function draft(Round $round, ?string $part, ?string $step, Payload $payload, \DateTimeImmutable $when, ?string $voids = null, ?string $id = null): EntryDraft
-    {
+    public static function draft(
+        Round $round,
+        ?string $part,
+        ?string $step,
+        Payload $payload,
+        \DateTimeImmutable $when,
+        ?string $voids = null,
+        ?string $id = null,
+    ): EntryDraft {
         return new EntryDraft($payload, $when, Entry::BY_ROUND, $round->machine, $part, $round, $step, $voids, $id);
     }
 
@@ -104,7 +125,10 @@ final readonly class ProjectRound
     private function projected(Round $round, Progress $progress): array
     {
         return array_map(
-            static fn (ProjectedEntry $entry): array => [$entry, $entry->says instanceof Remark ? self::put($round, $entry->says) : $entry->says],
+            static fn (ProjectedEntry $entry): array => [
+                $entry,
+                $entry->says instanceof Remark ? self::put($round, $entry->says) : $entry->says,
+            ],
             (new EntryProjector($round->handbook()))->project($progress),
         );
     }
@@ -133,7 +157,9 @@ final readonly class ProjectRound
      */
     private function takenBack(array $written, array $voided): array
     {
-        $undone = [] === $voided ? [] : Entry::query()->whereIn('id', array_values($voided))->where('source', '!=', Entry::BY_ROUND)->pluck('seq', 'id')->all();
+        $undone = [] === $voided
+            ? []
+            : Entry::query()->whereIn('id', array_values($voided))->where('source', '!=', Entry::BY_ROUND)->pluck('seq', 'id')->all();
         $back = [];
         foreach ($written as $entry) {
             $seq = $undone[$voided[$entry->id] ?? ''] ?? null;
@@ -167,8 +193,17 @@ final readonly class ProjectRound
         $pieces = is_array($with['pieces'] ?? null) ? $with['pieces'] : [];
 
         return new Note((string) __("rounds.$remark->kind", match ($remark->kind) {
-            Remark::BEGUN_WITHOUT => ['what' => KitWords::list($round, array_values(array_filter((array) ($with['kit'] ?? []), is_string(...))))],
-            Remark::LEFT_OVER => ['what' => implode(', ', array_map(static fn (string|int $piece, mixed $count): string => sprintf('%d × %s', is_int($count) ? $count : 1, $piece), array_keys($pieces), $pieces)), 'step' => $with['step'] ?? ''],
+            Remark::BEGUN_WITHOUT => [
+                'what' => KitWords::list($round, array_values(array_filter((array) ($with['kit'] ?? []), is_string(...)))),
+            ],
+            Remark::LEFT_OVER => [
+                'what' => implode(', ', array_map(
+                    static fn (string|int $piece, mixed $count): string => sprintf('%d × %s', is_int($count) ? $count : 1, $piece),
+                    array_keys($pieces),
+                    $pieces,
+                )),
+                'step' => $with['step'] ?? '',
+            ],
             default => array_filter($with, is_scalar(...)),
         }));
     }

@@ -21,8 +21,12 @@ use Psr\Clock\ClockInterface;
 /** Begins a round on a machine, or finds the one that is already under way. */
 final readonly class StartRound
 {
-    public function __construct(private ClockInterface $clock, private Handbook $handbook, private CareReader $care, private RoundComposer $recompose)
-    {
+    public function __construct(
+        private ClockInterface $clock,
+        private Handbook $handbook,
+        private CareReader $care,
+        private RoundComposer $recompose,
+    ) {
     }
 
     /**

@@ -73,7 +73,10 @@ final readonly class StorePhoto
         $folder = config()->string('good-rinse.photos');
         $file = "$household/$id.jpg";
         $bytes = (string) $image->toJpeg(82, strip: true);
-        if ((!is_dir(dirname("$folder/$file")) && !@mkdir(dirname("$folder/$file"), 0o700, true)) || @file_put_contents("$folder/$file", $bytes) !== strlen($bytes)) {
+        if (
+            (!is_dir(dirname("$folder/$file")) && !@mkdir(dirname("$folder/$file"), 0o700, true))
+            || @file_put_contents("$folder/$file", $bytes) !== strlen($bytes)
+        ) {
             @unlink("$folder/$file");
             throw ActionRefused::photoNotKept();
         }

@@ -26,8 +26,13 @@ use Illuminate\Support\Facades\DB;
 /** Marks a step of a round done: admits the tick, stores it, and brings the logbook in line with what it means. */
 final readonly class TickStep
 {
-    public function __construct(private TickClock $clock, private WriteEntries $write, private VesselGuard $keepApart, private RunGate $gate, private ProjectRound $project)
-    {
+    public function __construct(
+        private TickClock $clock,
+        private WriteEntries $write,
+        private VesselGuard $keepApart,
+        private RunGate $gate,
+        private ProjectRound $project,
+    ) {
     }
 
     /**
@@ -66,9 +71,25 @@ final readonly class TickStep
         [$at, $moved] = $this->clock->at($round, $progress, $by, $draft);
         $this->keepNote($round, $by, $draft->id, $step, $draft->note, $at);
         $answer = null === $step->capture || CoreTick::SKIPPED === $draft->how ? null : $given;
-        $tick = new CoreTick($draft->id, $draft->step, $at, $answer, $draft->overruled, $draft->share, $draft->strength, $draft->how, $details, $by->id);
+        $tick = new CoreTick(
+            $draft->id,
+            $draft->step,
+            $at,
+            $answer,
+            $draft->overruled,
+            $draft->share,
+            $draft->strength,
+            $draft->how,
+            $details,
+            $by->id,
+        );
         $before = $progress->tick($step);
-        if (null !== $before && $progress->isDone($step) && $before->saysTheSameAs($tick) && !$this->project->wasTakenBack($round, $step, $before->id)) {
+        if (
+            null !== $before
+            && $progress->isDone($step)
+            && $before->saysTheSameAs($tick)
+            && !$this->project->wasTakenBack($round, $step, $before->id)
+        ) {
             return null; // looked at again and left as it was: no wait starts anew
         }
         $warning = $this->warn($round, $by, $progress, $step, $draft, $despite);
@@ -100,7 +121,9 @@ final readonly class TickStep
 
     private function details(Round $round, User $by, Step $step, TickInput $draft, ?string $despite): TickDetails
     {
-        $readings = [] === $draft->readings ? [] : (new MeasurementForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits, $by->home()->measures);
+        $readings = [] === $draft->readings
+            ? []
+            : (new MeasurementForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits, $by->home()->measures);
 
         return new TickDetails(
             $readings,
@@ -127,7 +150,9 @@ final readonly class TickStep
     {
         $counted = EntryProjector::counted($step, $details);
 
-        return null === $counted ? $draft->answer : $round->handbook()->scales()->scale($step->capture->scale ?? Scales::MESH)->nearest($counted)->id;
+        return null === $counted
+            ? $draft->answer
+            : $round->handbook()->scales()->scale($step->capture->scale ?? Scales::MESH)->nearest($counted)->id;
     }
 
     /** What is not as it should be, where the machine is to run. */
@@ -171,7 +196,10 @@ final readonly class TickStep
             return null;
         }
 
-        return (string) __('rounds.overtaken', ['step' => $step->short, 'who' => User::query()->find($other->by)->name ?? __('rounds.somebody')]);
+        return (string) __(
+            'rounds.overtaken',
+            ['step' => $step->short, 'who' => User::query()->find($other->by)->name ?? __('rounds.somebody')],
+        );
     }
 
     private function rememberWait(Round $round, Step $step, ?string $wait): void

@@ -38,8 +38,17 @@ final readonly class BeginTrace
      * @throws ActionRefused when that day lies in the future
      * @throws UnknownEntry  for a symptom or task the kind does not have
      */
-    public function handle(Machine $machine, User $by, string $id, array $symptoms, ?string $where, string $badly, Day $since, bool $look, ?string $task = null): ?Trace
-    {
+    public function handle(
+        Machine $machine,
+        User $by,
+        string $id,
+        array $symptoms,
+        ?string $where,
+        string $badly,
+        Day $since,
+        bool $look,
+        ?string $task = null,
+    ): ?Trace {
         $trouble = $this->handbook->trouble($machine->kind);
         $part = null === $task ? null : $this->handbook->kind($machine->kind)->task($task)->part;
         $now = $this->clock->now();
@@ -53,7 +62,14 @@ final readonly class BeginTrace
             $known = $trouble->symptoms[$symptom] ?? throw UnknownEntry::named("symptom of a $machine->kind", $symptom);
             $entry = DerivedUlid::of($id, $symptom);
             $noted[] = ['symptom' => $symptom, 'entry' => $entry];
-            $drafts[] = new EntryDraft(new Symptom($symptom, $task, $known->where ? $where : null, $badly), $at, Entry::BY_HAND, $machine, $part, id: $entry);
+            $drafts[] = new EntryDraft(
+                new Symptom($symptom, $task, $known->where ? $where : null, $badly),
+                $at,
+                Entry::BY_HAND,
+                $machine,
+                $part,
+                id: $entry,
+            );
         }
 
         return DB::transaction(function () use ($machine, $by, $id, $noted, $drafts, $look, $now): ?Trace {
@@ -65,7 +81,13 @@ final readonly class BeginTrace
             if (null !== $there) {
                 return $there->household_id === $machine->household_id ? $there : throw ActionRefused::idTaken();
             }
-            $trace = new Trace(['household_id' => $machine->household_id, 'machine_id' => $machine->id, 'symptoms' => $noted, 'steps' => [], 'begun_at' => $now]);
+            $trace = new Trace([
+                'household_id' => $machine->household_id,
+                'machine_id' => $machine->id,
+                'symptoms' => $noted,
+                'steps' => [],
+                'begun_at' => $now,
+            ]);
             $trace->id = $id;
             $trace->save();
 

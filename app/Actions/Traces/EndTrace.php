@@ -42,7 +42,10 @@ final readonly class EndTrace
             $trace->update(['ended_at' => $this->clock->now(), 'ended_how' => $how, 'fixed_by' => $action, 'cause' => $cause]);
             if (null !== $action) {
                 $says = [new Fix($action, $cause, $trace->id), ...$this->done($trace, $action)];
-                $this->write->handle($by->home(), $by, array_map(fn (Payload $each): EntryDraft => new EntryDraft($each, $this->clock->now(), Entry::BY_TRACE, $trace->machine), $says));
+                $this->write->handle($by->home(), $by, array_map(
+                    fn (Payload $each): EntryDraft => new EntryDraft($each, $this->clock->now(), Entry::BY_TRACE, $trace->machine),
+                    $says,
+                ));
             }
         });
     }
@@ -55,7 +58,11 @@ final readonly class EndTrace
         if (null === $task) {
             return [];
         }
-        $opened = $trace->machine->entries()->where('kind', EntryKind::Opening)->where('payload->task', $task->id)->where('happened_at', '>=', $trace->begun_at->format('Y-m-d H:i:s'))->get();
+        $opened = $trace->machine->entries()
+            ->where('kind', EntryKind::Opening)
+            ->where('payload->task', $task->id)
+            ->where('happened_at', '>=', $trace->begun_at->format('Y-m-d H:i:s'))
+            ->get();
 
         return Entry::inForce($opened)->isNotEmpty() ? [] : [new Opening($task->id, null, Fraction::none(), Opening::DONE)];
     }
@@ -63,13 +70,32 @@ final readonly class EndTrace
     /** @return list<EntryDraft> the fix as it is known now, instead of what was believed of it */
     private function didNotHelp(Trace $trace): array
     {
-        $fixes = $trace->machine->entries()->with('machine')->where('kind', EntryKind::Fix)->where('payload->trace', $trace->id)->orderBy('seq')->get();
+        $fixes = $trace->machine->entries()
+            ->with('machine')
+            ->where('kind', EntryKind::Fix)
+            ->where('payload->trace', $trace->id)
+            ->orderBy('seq')
+            ->get();
         $fix = Entry::inForce($fixes)->last();
         $says = $fix?->says();
 
         return null === $fix || !$says instanceof Fix ? [] : [
-            new EntryDraft(new Reversal(Reversal::CORRECTION), $this->clock->now(), Entry::BY_TRACE, $trace->machine, $fix->part, voids: $fix->id),
-            new EntryDraft(new Fix($says->action, $says->cause, $says->trace, false), $fix->happened_at->toDateTimeImmutable(), Entry::BY_TRACE, $trace->machine, $fix->part, corrects: $fix->id),
+            new EntryDraft(
+                new Reversal(Reversal::CORRECTION),
+                $this->clock->now(),
+                Entry::BY_TRACE,
+                $trace->machine,
+                $fix->part,
+                voids: $fix->id,
+            ),
+            new EntryDraft(
+                new Fix($says->action, $says->cause, $says->trace, false),
+                $fix->happened_at->toDateTimeImmutable(),
+                Entry::BY_TRACE,
+                $trace->machine,
+                $fix->part,
+                corrects: $fix->id,
+            ),
         ];
     }
 
@@ -82,8 +108,15 @@ final readonly class EndTrace
                 return;
             }
             if (!$held) {
-                $tried = ['kind' => Trace::FAILED, 'id' => (string) $trace->fixed_by, 'result' => null, 'at' => $this->clock->now()->format('Y-m-d H:i:s')];
-                $trace->update(['ended_at' => null, 'ended_how' => null, 'fixed_by' => null, 'cause' => null, 'steps' => [...$trace->steps, $tried]]);
+                $tried = [
+                    'kind' => Trace::FAILED,
+                    'id' => (string) $trace->fixed_by,
+                    'result' => null,
+                    'at' => $this->clock->now()->format('Y-m-d H:i:s'),
+                ];
+                $trace->update(
+                    ['ended_at' => null, 'ended_how' => null, 'fixed_by' => null, 'cause' => null, 'steps' => [...$trace->steps, $tried]],
+                );
                 $this->write->handle($by->home(), $by, $this->didNotHelp($trace));
 
                 return;
@@ -91,7 +124,12 @@ final readonly class EndTrace
             $trace->update(['held' => true, 'held_at' => $this->clock->now()]);
             $task = $this->handbook->trouble($trace->machine->kind)->causes[(string) $trace->cause]->task ?? null;
             $this->write->handle($by->home(), $by, null === $task ? [] : array_map(
-                fn (array $symptom): EntryDraft => new EntryDraft(new Confirmation($symptom['entry'], $task, true), $this->clock->now(), Entry::BY_TRACE, $trace->machine),
+                fn (array $symptom): EntryDraft => new EntryDraft(
+                    new Confirmation($symptom['entry'], $task, true),
+                    $this->clock->now(),
+                    Entry::BY_TRACE,
+                    $trace->machine,
+                ),
                 $trace->symptoms,
             ));
         });

@@ -37,9 +37,18 @@ final readonly class StepTrace
             $steps = $this->open($trace, $seen);
             $now = $this->clock->now();
             $entry = (string) Str::ulid();
-            $trace->update(['steps' => [...$steps, ['kind' => $kind, 'id' => $id, 'result' => $result, 'at' => $now->format('Y-m-d H:i:s'), 'entry' => $entry]]]);
+            $trace->update(
+                ['steps' => [
+                    ...$steps,
+                    ['kind' => $kind, 'id' => $id, 'result' => $result, 'at' => $now->format('Y-m-d H:i:s'), 'entry' => $entry],
+                ]],
+            );
             if (Trace::ANSWER === $kind) {
-                $this->write->handle($by->home(), $by, [new EntryDraft(new Check($id, (string) $result, true), $now, Entry::BY_TRACE, $trace->machine, id: $entry)]);
+                $this->write->handle(
+                    $by->home(),
+                    $by,
+                    [new EntryDraft(new Check($id, (string) $result, true), $now, Entry::BY_TRACE, $trace->machine, id: $entry)],
+                );
             }
         });
     }
@@ -55,7 +64,17 @@ final readonly class StepTrace
             $steps = $this->open($trace, $seen);
             $entry = $steps[$place]['entry'] ?? null;
             if (null !== $entry && Trace::ANSWER === $steps[$place]['kind']) {
-                $this->write->handle($by->home(), $by, [new EntryDraft(new Reversal(Reversal::CORRECTION), $this->clock->now(), Entry::BY_TRACE, $trace->machine, voids: $entry)]);
+                $this->write->handle(
+                    $by->home(),
+                    $by,
+                    [new EntryDraft(
+                        new Reversal(Reversal::CORRECTION),
+                        $this->clock->now(),
+                        Entry::BY_TRACE,
+                        $trace->machine,
+                        voids: $entry,
+                    )],
+                );
             }
             unset($steps[$place]);
             $trace->update(['steps' => array_values($steps)]);

@@ -18,7 +18,13 @@ final readonly class CachedMachineState
      * @param list<string>                   $offered procedures for this machine, clocked or not
      * @param ProposedBatch|null             $batch   what is done in one go on it today; null when nothing is due
      */
-    public function __construct(public string $stamp, public int $newest, public MachineHistory $history, public array $tasks, public array $offered, public ?ProposedBatch $batch)
-    {
+    public function __construct(
+        public string $stamp,
+        public int $newest,
+        public MachineHistory $history,
+        public array $tasks,
+        public array $offered,
+        public ?ProposedBatch $batch,
+    ) {
     }
 }

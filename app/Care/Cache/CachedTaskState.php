@@ -21,17 +21,42 @@ final readonly class CachedTaskState
      * @param array{float, float, float, bool}|null $ahead       as Rhythm::ahead() gives it
      * @param string                                $packed      the rest
      */
-    private function __construct(public ?int $due, public ?int $remind, public float $wear, public CareState $state, public bool $never, public bool $hasSymptoms, public ?array $ahead, private string $packed)
-    {
+    private function __construct(
+        public ?int $due,
+        public ?int $remind,
+        public float $wear,
+        public CareState $state,
+        public bool $never,
+        public bool $hasSymptoms,
+        public ?array $ahead,
+        private string $packed,
+    ) {
     }
 
     /**
      * @param list<string>                          $allowed procedures for this machine, the fullest first
      * @param array{float, float, float, bool}|null $ahead
      */
-    public static function pack(Rhythm $rhythm, TaskHistory $history, StartingInterval $start, Estimate $estimate, array $allowed, bool $graded, bool $never, ?array $ahead): self
-    {
-        return new self($rhythm->dueOn?->number, $rhythm->remindOn?->number, $rhythm->wear, $rhythm->state, $never, [] !== $history->symptoms, $ahead, serialize([$history, $rhythm, $start, $estimate, $allowed, $graded]));
+    public static function pack(
+        Rhythm $rhythm,
+        TaskHistory $history,
+        StartingInterval $start,
+        Estimate $estimate,
+        array $allowed,
+        bool $graded,
+        bool $never,
+        ?array $ahead,
+    ): self {
+        return new self(
+            $rhythm->dueOn?->number,
+            $rhythm->remindOn?->number,
+            $rhythm->wear,
+            $rhythm->state,
+            $never,
+            [] !== $history->symptoms,
+            $ahead,
+            serialize([$history, $rhythm, $start, $estimate, $allowed, $graded]),
+        );
     }
 
     /** @return array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool} */

@@ -35,7 +35,11 @@ final readonly class HouseholdFingerprint
                 exists (select 1 from rounds where household_id = :running and ended_at is null)
                 or exists (select 1 from entries where household_id = :entries and happened_at > :now) as moves',
             array_fill_keys(['vessels', 'rounds', 'traces', 'running', 'entries'], $household->id)
-            + ['fixed' => Trace::FIXED, 'now' => $utc($now), 'asked' => $utc($now->modify(sprintf('-%d days', $this->handbook->asking()->heldAfterDays)))],
+            + [
+                'fixed' => Trace::FIXED,
+                'now' => $utc($now),
+                'asked' => $utc($now->modify(sprintf('-%d days', $this->handbook->asking()->heldAfterDays))),
+            ],
         );
         if (!$signs instanceof \stdClass || 0 !== $signs->moves) {
             return null;
@@ -46,7 +50,12 @@ final readonly class HouseholdFingerprint
             (string) Day::at($now, $household->zone()),
             $signs,
             $household->getAttributes(),
-            $household->machines()->select('machines.*')->selectSub(CareReader::newestEntry()->whereColumn('machine_id', 'machines.id'), 'last_entry')->toBase()->get()->all(),
+            $household->machines()
+                ->select('machines.*')
+                ->selectSub(CareReader::newestEntry()->whereColumn('machine_id', 'machines.id'), 'last_entry')
+                ->toBase()
+                ->get()
+                ->all(),
         ], JSON_THROW_ON_ERROR));
     }
 }

@@ -36,19 +36,30 @@ final readonly class SettledPastCache
      * @param int $age   days after which an opening may be kept
      * @param int $again days after which it is worth keeping more
      */
-    public function __construct(private Handbook $handbook, private Repository $cache, private int $age = self::AGE, private int $again = self::AGAIN)
-    {
+    public function __construct(
+        private Handbook $handbook,
+        private Repository $cache,
+        private int $age = self::AGE,
+        private int $again = self::AGAIN,
+    ) {
     }
 
     /** Null where the whole history has to be read. */
     public function of(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf): ?SettledPast
     {
         $kept = $this->cache->get(self::key($machine));
-        if (!is_array($kept) || ($kept['signs'] ?? null) !== $this->signs($machine, $zone) || $kept['at'] > $asOf->getTimestamp() || !$kept['past'] instanceof SettledPast) {
+        if (
+            !is_array($kept)
+            || ($kept['signs'] ?? null) !== $this->signs($machine, $zone)
+            || $kept['at'] > $asOf->getTimestamp()
+            || !$kept['past'] instanceof SettledPast
+        ) {
             return null;
         }
         $past = $kept['past'];
-        foreach (DB::table('entries')->where('machine_id', $machine->id)->where('seq', '>', $kept['seq'])->get(['kind', 'happened_at', 'payload', 'voids']) as $entry) {
+        foreach (DB::table(
+            'entries',
+        )->where('machine_id', $machine->id)->where('seq', '>', $kept['seq'])->get(['kind', 'happened_at', 'payload', 'voids']) as $entry) {
             if (!$this->isNewer($entry, $past->cut, $zone, $kept)) {
                 return null;
             }
@@ -62,8 +73,14 @@ final readonly class SettledPastCache
      *
      * @param SettledPast|null $kept that the history was read with
      */
-    public function keep(Machine $machine, \DateTimeZone $zone, MachineHistory $history, UseTimeline $use, \DateTimeImmutable $asOf, ?SettledPast $kept): void
-    {
+    public function keep(
+        Machine $machine,
+        \DateTimeZone $zone,
+        MachineHistory $history,
+        UseTimeline $use,
+        \DateTimeImmutable $asOf,
+        ?SettledPast $kept,
+    ): void {
         $cutDay = Day::at($asOf, $zone)->plus(-$this->age);
         $cut = $cutDay->atTime(0, 0, $zone)->format('Y-m-d H:i:s');
         if (null !== $kept && $kept->cut > $cutDay->plus(-$this->again)->atTime(0, 0, $zone)->format('Y-m-d H:i:s')) {
@@ -84,9 +101,13 @@ final readonly class SettledPastCache
             'signs' => $this->signs($machine, $zone),
             'at' => $asOf->getTimestamp(),
             'seq' => (int) DB::table('entries')->where('machine_id', $machine->id)->max('seq'),
-            'past' => [] === $openings ? null : new SettledPast($cut, $openings, $more, $use->taps->before((float) $cutDay->number)->pack()),
+            'past' => [] === $openings
+                ? null
+                : new SettledPast($cut, $openings, $more, $use->taps->before((float) $cutDay->number)->pack()),
             'taps' => (clone $after)->where('kind', EntryKind::Counter)->min('happened_at'),
-            'meters' => self::second((clone $after)->where('kind', EntryKind::Meter)->orderBy('happened_at')->get(['payload', 'happened_at'])->all()),
+            'meters' => self::second(
+                (clone $after)->where('kind', EntryKind::Meter)->orderBy('happened_at')->get(['payload', 'happened_at'])->all(),
+            ),
         ]);
     }
 
@@ -106,11 +127,15 @@ final readonly class SettledPastCache
 
         return match (EntryKind::from($entry->kind)) {
             EntryKind::Reversal => $this->voidsNewer((string) $entry->voids, $cut, $zone, $kept),
-            EntryKind::Confirmation => is_string($says['symptom'] ?? null) && DB::table('entries')->where('id', $says['symptom'])->where('happened_at', '>=', $cut)->exists(),
+            EntryKind::Confirmation => is_string($says['symptom'] ?? null)
+                && DB::table('entries')->where('id', $says['symptom'])->where('happened_at', '>=', $cut)->exists(),
             EntryKind::Away => is_string($says['from'] ?? null) && !$cutDay->isAfter(Day::of($says['from'])),
             // What reaches back to the first count after the cut may change how the time before it is known.
             EntryKind::Counter => is_string($kept['taps']) && $kept['taps'] < (is_int($says['over'] ?? null)
-                ? (new \DateTimeImmutable($entry->happened_at, new \DateTimeZone('UTC')))->modify(sprintf('-%d days', $says['over'] + 1))->format('Y-m-d H:i:s')
+                ? (new \DateTimeImmutable($entry->happened_at, new \DateTimeZone('UTC')))->modify(sprintf('-%d days', $says['over'] + 1))
+                    ->format(
+                        'Y-m-d H:i:s',
+                    )
                 : $entry->happened_at),
             EntryKind::Meter => ($kept['meters'][self::track($entry->payload)] ?? '9') < $entry->happened_at,
             default => true,
@@ -122,7 +147,10 @@ final readonly class SettledPastCache
     {
         $target = DB::table('entries')->where('id', $id)->first(['kind', 'happened_at', 'payload', 'voids']);
 
-        return null !== $target && EntryKind::Counter->value !== $target->kind && EntryKind::Meter->value !== $target->kind && $this->isNewer($target, $cut, $zone, $kept);
+        return null !== $target
+            && EntryKind::Counter->value !== $target->kind
+            && EntryKind::Meter->value !== $target->kind
+            && $this->isNewer($target, $cut, $zone, $kept);
     }
 
     /**
@@ -162,6 +190,9 @@ final readonly class SettledPastCache
     /** What the reckoning follows from beside the entries. */
     private function signs(Machine $machine, \DateTimeZone $zone): string
     {
-        return json_encode([$this->handbook->version(), $zone->getName(), $machine->traits, $machine->habits, (string) $machine->created_at], JSON_THROW_ON_ERROR);
+        return json_encode(
+            [$this->handbook->version(), $zone->getName(), $machine->traits, $machine->habits, (string) $machine->created_at],
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

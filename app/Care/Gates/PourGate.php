@@ -60,7 +60,10 @@ final readonly class PourGate
     {
         $own = $this->handbook->kind($machine->kind)->vessels;
 
-        return array_filter($this->handbook->chemistry()->vessels, static fn (Vessel $vessel): bool => !$vessel->own || isset($own[$vessel->id]));
+        return array_filter(
+            $this->handbook->chemistry()->vessels,
+            static fn (Vessel $vessel): bool => !$vessel->own || isset($own[$vessel->id]),
+        );
     }
 
     /** @throws UnknownEntry when the machine has no such vessel */
@@ -73,6 +76,10 @@ final readonly class PourGate
     {
         $own = $this->handbook->kind($machine->kind)->vessels[$record->vessel] ?? null;
 
-        return (new Interlock($this->handbook->chemistry()))->assess(new VesselState($record->vessel, $own?->walls($machine->traits) ?? [], $record->residues), $agent, $household->harsh_chemicals);
+        return (new Interlock($this->handbook->chemistry()))->assess(
+            new VesselState($record->vessel, $own?->walls($machine->traits) ?? [], $record->residues),
+            $agent,
+            $household->harsh_chemicals,
+        );
     }
 }

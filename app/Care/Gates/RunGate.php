@@ -27,7 +27,9 @@ final readonly class RunGate
         if (!$step->runsTheMachine()) {
             return null;
         }
-        $needed = array_keys(array_filter($this->handbook->kind($round->machine->kind)->parts(), static fn (Part $part): bool => $part->needed));
+        $needed = array_keys(
+            array_filter($this->handbook->kind($round->machine->kind)->parts(), static fn (Part $part): bool => $part->needed),
+        );
         $said = [];
         $open = new OpenEnds($progress);
         $here = $open->beforeRunning($step, $needed);
@@ -35,7 +37,12 @@ final readonly class RunGate
             $said[] = OpenEndWords::list($round, $here);
         }
         foreach ($this->apart->elsewhere($round->machine, $round) as [$other, $ends]) {
-            $off = array_values(array_filter($ends, static fn (OpenEnd $end): bool => !$open->putsRight($end) && (OpenEnd::PART_OFF !== $end->kind || in_array($end->what, $needed, true))));
+            $off = array_values(
+                array_filter($ends, static fn (OpenEnd $end): bool => !$open->putsRight($end) && (
+                    OpenEnd::PART_OFF !== $end->kind
+                    || in_array($end->what, $needed, true)
+                )),
+            );
             if ([] !== $off) {
                 $said[] = OpenEndWords::list($other, $off);
             }

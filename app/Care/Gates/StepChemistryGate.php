@@ -35,7 +35,12 @@ final readonly class StepChemistryGate
             $vessel = $rules->vesselId($amount->vessel);
             $record = $this->vessels->record($round->machine, $vessel, $household);
             $state = new VesselState($vessel, $guard->surfaces($kind, $step, $amount, $round->machine->traits), $record->residues);
-            $verdicts[] = new PourVerdict($rules->vessel($vessel), $amount->agent, $interlock->assess($state, $amount->agent, $household->harsh_chemicals), $record->residues);
+            $verdicts[] = new PourVerdict(
+                $rules->vessel($vessel),
+                $amount->agent,
+                $interlock->assess($state, $amount->agent, $household->harsh_chemicals),
+                $record->residues,
+            );
         }
 
         return $verdicts;

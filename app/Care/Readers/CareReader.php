@@ -63,7 +63,15 @@ final class CareReader
     {
         $today = Day::at($this->clock->now(), $household->zone());
 
-        return array_map(fn (array $machine): string => "{$machine[0]->name} ".$this->stamp($machine[0], is_string($machine[1]) ? $machine[1] : '', $today, $household), self::machines($household));
+        return array_map(
+            fn (array $machine): string => "{$machine[0]->name} ".$this->stamp(
+                $machine[0],
+                is_string($machine[1]) ? $machine[1] : '',
+                $today,
+                $household,
+            ),
+            self::machines($household),
+        );
     }
 
     /** @return list<array{Machine, mixed}> by name, each with the id of its newest entry */
@@ -113,7 +121,10 @@ final class CareReader
         $key = sprintf('offered.%d.%s', self::SHAPE, $machine->id);
         $kept = $this->cache->get($key);
         if (!is_array($kept) || $signs !== ($kept[0] ?? null)) {
-            $kept = [$signs, (new Composer($this->handbook))->offered($this->handbook->kind($machine->kind), $this->surroundings->circumstances($machine, $household))];
+            $kept = [$signs, (new Composer($this->handbook))->offered(
+                $this->handbook->kind($machine->kind),
+                $this->surroundings->circumstances($machine, $household),
+            )];
             $this->cache->forever($key, $kept);
         }
 
@@ -128,7 +139,9 @@ final class CareReader
     public static function byUrgency(array $machines): array
     {
         $tasks = array_merge(...array_map(static fn (MachineCare $care): array => array_values($care->tasks), $machines));
-        usort($tasks, static fn (TaskCare $a, TaskCare $b): int => (new Urgency($a->kept->due, $a->kept->wear))->against(new Urgency($b->kept->due, $b->kept->wear)));
+        usort($tasks, static fn (TaskCare $a, TaskCare $b): int => (new Urgency($a->kept->due, $a->kept->wear))->against(
+            new Urgency($b->kept->due, $b->kept->wear),
+        ));
 
         return $tasks;
     }
@@ -178,7 +191,18 @@ final class CareReader
 
     private static function said(Machine $machine, Household $household): string
     {
-        return (string) json_encode([$machine->apart, $machine->own_parts, $machine->traits, $machine->habits, $machine->schools, $machine->rhythms, $household->hardness, $household->hardness_unit, $household->harsh_chemicals, $household->vinegar_strength]);
+        return (string) json_encode([
+            $machine->apart,
+            $machine->own_parts,
+            $machine->traits,
+            $machine->habits,
+            $machine->schools,
+            $machine->rhythms,
+            $household->hardness,
+            $household->hardness_unit,
+            $household->harsh_chemicals,
+            $household->vinegar_strength,
+        ]);
     }
 
     private function gather(Machine $machine, Household $household, string $stamp, \DateTimeImmutable $now, Day $today): CachedMachineState

@@ -22,7 +22,13 @@ final readonly class ClosingOffers
     {
         $kind = $this->handbook->kind($round->machine->kind);
         $allowed = $this->care->offered($round->machine, $household);
-        $had = [] === $round->procedures ? [] : array_keys($kind->chains(ProcedureSet::from(array_values(array_intersect($round->procedures, array_keys($kind->procedureNames))) ?: [$round->procedures[0]])));
+        $had = [] === $round->procedures
+            ? []
+            : array_keys(
+                $kind->chains(ProcedureSet::from(
+                    array_values(array_intersect($round->procedures, array_keys($kind->procedureNames))) ?: [$round->procedures[0]],
+                )),
+            );
         $offers = [];
         foreach ($kind->closings($round->progress()->answers) as $closing) {
             $id = array_values(array_intersect($closing->procedures, $allowed))[0] ?? null;

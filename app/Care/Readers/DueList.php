@@ -23,8 +23,12 @@ final readonly class DueList
     /** @param list<MachineCare> $machines */
     public static function of(Household $household, array $machines, Day $today): self
     {
-        $due = array_values(array_filter(CareReader::byUrgency($machines), static fn (TaskCare $task): bool => $task->isDue() && !$task->isPutOff($today)));
-        $minutes = array_sum(array_map(static fn (MachineCare $machine): float => $machine->batch?->estimate->hands->value ?? 0.0, $machines));
+        $due = array_values(
+            array_filter(CareReader::byUrgency($machines), static fn (TaskCare $task): bool => $task->isDue() && !$task->isPutOff($today)),
+        );
+        $minutes = array_sum(
+            array_map(static fn (MachineCare $machine): float => $machine->batch?->estimate->hands->value ?? 0.0, $machines),
+        );
 
         return new self($household, $today, $due, $minutes);
     }

@@ -51,7 +51,8 @@ final readonly class FixHistory
     }
 
     /**
-     * What put each symptom right, by kind of machine and symptom: the last fix, how often it was that one, and for how many days it has held.
+     * What put each symptom right, by kind of machine and symptom: the last fix, how often it was that one, and for how
+     * many days it has held.
      *
      * @return array<string, array<string, array{action: string, trace: Trace, times: int, days: int}>>
      */
@@ -63,7 +64,8 @@ final readonly class FixHistory
             foreach ($trace->noticed() as $symptom) {
                 $before = $found[$trace->machine->kind][$symptom] ?? null;
                 $found[$trace->machine->kind][$symptom] = [
-                    'action' => $this->handbook->trouble($trace->machine->kind)->actions[(string) $trace->fixed_by]->name ?? (string) $trace->fixed_by,
+                    'action' => $this->handbook->trouble($trace->machine->kind)->actions[(string) $trace->fixed_by]->name
+                        ?? (string) $trace->fixed_by,
                     'trace' => $trace,
                     'times' => null !== $before && $before['trace']->fixed_by === $trace->fixed_by ? $before['times'] + 1 : 1,
                     'days' => $this->days($trace, $symptom, $traces),
@@ -85,7 +87,10 @@ final readonly class FixHistory
         $caused = [];
         foreach ($this->held($household) as $trace) {
             if ($trace->machine_id === $machine->id && ($trouble->causes[(string) $trace->cause]->task ?? null) === $task) {
-                $caused[] = [implode(', ', array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed())), $trace];
+                $caused[] = [
+                    implode(', ', array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed())),
+                    $trace,
+                ];
             }
         }
 
@@ -101,7 +106,11 @@ final readonly class FixHistory
     {
         $end = $this->clock->now();
         foreach ($traces as $later) {
-            if ($later->machine_id === $trace->machine_id && $later->begun_at > $trace->ended_at && in_array($symptom, $later->noticed(), true)) {
+            if (
+                $later->machine_id === $trace->machine_id
+                && $later->begun_at > $trace->ended_at
+                && in_array($symptom, $later->noticed(), true)
+            ) {
                 $end = $later->begun_at->toDateTimeImmutable();
                 break;
             }

@@ -35,7 +35,8 @@ final readonly class HistoryReader
     private const READING_BEFORE = '-60 days';
 
     /** Counters that are no single use; word for word as the index over them has it. */
-    private const NO_TAP = "kind = 'counter' AND (json_extract(payload, '$.over') IS NOT NULL OR json_extract(payload, '$.unit') = 'litres')";
+    private const NO_TAP =
+        "kind = 'counter' AND (json_extract(payload, '$.over') IS NOT NULL OR json_extract(payload, '$.unit') = 'litres')";
 
     public function __construct(private Handbook $handbook, private SettledPastCache $frozen)
     {
@@ -78,13 +79,25 @@ final readonly class HistoryReader
      * @param list<LogbookEntry>      $entries in force
      * @param list<array{int, float}> $counts
      */
-    private function line(Machine $machine, array $entries, array $counts, LocalDays $days, \DateTimeImmutable $asOf, ?SettledPast $kept = null): UseTimeline
-    {
+    private function line(
+        Machine $machine,
+        array $entries,
+        array $counts,
+        LocalDays $days,
+        \DateTimeImmutable $asOf,
+        ?SettledPast $kept = null,
+    ): UseTimeline {
         $kind = $this->handbook->kind($machine->kind);
         $until = max(floor($days->of($asOf)) + 0.5, self::latest($entries, $counts, $asOf, $days));
         $record = (new UseEntries($days, $kind->litresPerUse($machine->traits)))->record($entries, $asOf, $counts, $kept?->taps());
 
-        return UseTimeline::of($record, $until, $kind->declaredUsesPerDay($machine->habits), $kind->mostUsesPerDay, $this->handbook->rhythmModel());
+        return UseTimeline::of(
+            $record,
+            $until,
+            $kind->declaredUsesPerDay($machine->habits),
+            $kind->mostUsesPerDay,
+            $this->handbook->rhythmModel(),
+        );
     }
 
     /** Known uses of a machine from a moment on: what was counted or told, each use once, and nothing that was taken back. */
@@ -133,7 +146,9 @@ final readonly class HistoryReader
     {
         $since = $from?->format('Y-m-d H:i:s') ?? '';
         [$entries, $voided] = EffectiveEntries::split($this->entries($machine, $since, $kept));
-        $query = DB::connection()->getPdo()->prepare("select cast(strftime('%s', happened_at) as integer), json_extract(payload, '\$.uses'), id from entries where machine_id = ? and kind = 'counter' and happened_at >= ? and json_extract(payload, '\$.over') is null and json_extract(payload, '\$.unit') <> 'litres' order by happened_at, seq");
+        $query = DB::connection()->getPdo()->prepare(
+            "select cast(strftime('%s', happened_at) as integer), json_extract(payload, '\$.uses'), id from entries where machine_id = ? and kind = 'counter' and happened_at >= ? and json_extract(payload, '\$.over') is null and json_extract(payload, '\$.unit') <> 'litres' order by happened_at, seq",
+        );
         $query->execute([$machine->id, max($since, $kept->cut ?? '')]);
         $counts = [];
         while (is_array($row = $query->fetch(\PDO::FETCH_NUM))) {
@@ -149,9 +164,23 @@ final readonly class HistoryReader
     /** @return \Generator<LogbookEntry> without single counts, and of openings that are settled only the last of each task */
     private function entries(Machine $machine, string $since, ?SettledPast $kept): \Generator
     {
-        $of = static fn (EntryKind ...$kinds): Builder => DB::table('entries')->where('machine_id', $machine->id)->where('happened_at', '>=', $since)->when([] !== $kinds, static fn (Builder $query): Builder => $query->whereIn('kind', $kinds));
-        yield from self::decoded($of(...array_udiff(self::KINDS, [EntryKind::Opening, EntryKind::Counter], static fn (EntryKind $a, EntryKind $b): int => $a->value <=> $b->value)));
-        yield from self::decoded($of()->from(DB::raw('entries INDEXED BY entries_no_taps'))->whereRaw(self::NO_TAP)->whereRaw("(json_extract(payload, '$.over') IS NOT NULL OR happened_at >= ?)", [$kept->cut ?? '']));
+        $of = static fn (EntryKind ...$kinds): Builder => DB::table('entries')->where('machine_id', $machine->id)
+            ->where('happened_at', '>=', $since)
+            ->when(
+                [] !== $kinds,
+                static fn (Builder $query): Builder => $query->whereIn('kind', $kinds),
+            );
+        yield from self::decoded(
+            $of(...array_udiff(
+                self::KINDS,
+                [EntryKind::Opening, EntryKind::Counter],
+                static fn (EntryKind $a, EntryKind $b): int => $a->value <=> $b->value,
+            )),
+        );
+        yield from self::decoded($of()->from(DB::raw('entries INDEXED BY entries_no_taps'))->whereRaw(self::NO_TAP)->whereRaw(
+            "(json_extract(payload, '$.over') IS NOT NULL OR happened_at >= ?)",
+            [$kept->cut ?? ''],
+        ));
         if (null === $kept) {
             yield from self::decoded($of(EntryKind::Opening));
 
@@ -161,7 +190,10 @@ final readonly class HistoryReader
         $last = array_map(static fn (PackedOpenings $openings): string => $openings->last, array_values($kept->openings));
         yield from self::decoded(DB::table('entries')->whereIn('id', $last));
         if ($kept->hasMore) {
-            yield from self::decoded($of(EntryKind::Opening)->where('happened_at', '<', $kept->cut)->whereNotIn(DB::raw("json_extract(payload, '$.task')"), array_keys($kept->openings)));
+            yield from self::decoded($of(EntryKind::Opening)->where('happened_at', '<', $kept->cut)->whereNotIn(
+                DB::raw("json_extract(payload, '$.task')"),
+                array_keys($kept->openings),
+            ));
         }
     }
 

@@ -23,12 +23,21 @@ final readonly class ImportReader
     }
 
     /** @return array{ReadingsFile, int} and the series of the machine's own counter that they begin in */
-    public function read(Machine $machine, Household $household, string $text, bool $replaced, ?string $marks = null, ?string $order = null): array
-    {
+    public function read(
+        Machine $machine,
+        Household $household,
+        string $text,
+        bool $replaced,
+        ?string $marks = null,
+        ?string $order = null,
+    ): array {
         $file = ReadingsFile::read($text, $household->zone(), $this->clock->now(), $marks, $order);
         [$there, $series] = $this->there($machine, $file->column);
 
-        return [$file->against($there, $this->handbook->kind($machine->kind)->mostUsesPerDay, $replaced), $replaced && [] !== $there ? $series + 1 : $series];
+        return [
+            $file->against($there, $this->handbook->kind($machine->kind)->mostUsesPerDay, $replaced),
+            $replaced && [] !== $there ? $series + 1 : $series,
+        ];
     }
 
     /** @return array{list<array{\DateTimeImmutable, float}>, int} what earlier tables said, oldest first, and the newest series */
@@ -46,7 +55,10 @@ final readonly class ImportReader
             if ($says instanceof MeterTotal && $says->series > $series) {
                 [$there, $series] = [[], $says->series];
             }
-            $there[] = [$entry->happened_at->toDateTimeImmutable(), $says instanceof MeterTotal ? $says->total : ($says instanceof UseCount ? $says->uses : 0.0)];
+            $there[] = [
+                $entry->happened_at->toDateTimeImmutable(),
+                $says instanceof MeterTotal ? $says->total : ($says instanceof UseCount ? $says->uses : 0.0),
+            ];
         }
 
         return [$there, $series];

@@ -24,7 +24,9 @@ final readonly class OpenRounds
      */
     public function rounds(Household $household, array $machines): Collection
     {
-        return $this->open($household->id)->get()->each(static fn (Round $round): Round => $round->setRelation('machine', $machines[$round->machine_id]));
+        return $this->open($household->id)->get()->each(
+            static fn (Round $round): Round => $round->setRelation('machine', $machines[$round->machine_id]),
+        );
     }
 
     /** @return Collection<int, Round> of a machine, ended with something open that nobody has put right yet, the given one left out */
@@ -43,7 +45,10 @@ final readonly class OpenRounds
         $found = [];
         foreach ($this->others($machine, $round)->get() as $other) {
             $ends = null === $other->ended_at
-                ? array_map(static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part), $other->isReadable() ? $other->progress()->tray() : [])
+                ? array_map(
+                    static fn (string $part): OpenEnd => new OpenEnd(OpenEnd::PART_OFF, $part),
+                    $other->isReadable() ? $other->progress()->tray() : [],
+                )
                 : $other->leftOpen();
             if ([] !== $ends) {
                 $found[] = [$other, $ends];

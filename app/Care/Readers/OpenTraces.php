@@ -26,12 +26,19 @@ final readonly class OpenTraces
     public function of(Household $household, array $machines): array
     {
         /** @var Collection<int, Trace> $traces */
-        $traces = Trace::query()->where('household_id', $household->id)->where(static fn ($query) => $query->whereNull('ended_at')->orWhere(static fn ($query) => $query->where('ended_how', Trace::FIXED)->whereNull('held')))->orderBy('id')->get()
+        $traces = Trace::query()->where('household_id', $household->id)
+            ->where(static fn ($query) => $query->whereNull('ended_at')->orWhere(
+                static fn ($query) => $query->where('ended_how', Trace::FIXED)->whereNull('held'),
+            ))
+            ->orderBy('id')
+            ->get()
             ->each(static fn (Trace $trace): Trace => $trace->setRelation('machine', $machines[$trace->machine_id]));
 
         return [
             array_values($traces->filter(static fn (Trace $trace): bool => null === $trace->ended_at)->all()),
-            array_values($traces->filter(fn (Trace $trace): bool => null !== $trace->ended_at && $this->isToBeAsked($trace, $household))->all()),
+            array_values(
+                $traces->filter(fn (Trace $trace): bool => null !== $trace->ended_at && $this->isToBeAsked($trace, $household))->all(),
+            ),
         ];
     }
 
@@ -41,7 +48,12 @@ final readonly class OpenTraces
             return false;
         }
         $asking = $this->handbook->asking();
-        $uses = $this->histories->usesSince($trace->machine, $household->zone(), $trace->ended_at->toDateTimeImmutable(), $this->clock->now());
+        $uses = $this->histories->usesSince(
+            $trace->machine,
+            $household->zone(),
+            $trace->ended_at->toDateTimeImmutable(),
+            $this->clock->now(),
+        );
 
         return $asking->asksWhetherItHeld($uses, $trace->ended_at->toDateTimeImmutable(), $this->clock->now());
     }

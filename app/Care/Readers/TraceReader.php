@@ -20,8 +20,12 @@ use GoodRinse\Core\Trace\Prices;
 /** Reads what a trace comes to, with what the logbook already knows and what was confirmed before. */
 final readonly class TraceReader
 {
-    public function __construct(private Handbook $handbook, private CareReader $care, private FixHistory $fixes, private VesselReader $vessels)
-    {
+    public function __construct(
+        private Handbook $handbook,
+        private CareReader $care,
+        private FixHistory $fixes,
+        private VesselReader $vessels,
+    ) {
     }
 
     public function trouble(Machine $machine, Household $household): FaultCatalog
@@ -39,11 +43,23 @@ final readonly class TraceReader
         $machine = $trace->machine;
         $trouble = $this->trouble($machine, $household);
         $known = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
-        $model = (new MachineFaults())->model($trouble, $machine->traits, new Prices($household->hour_value, $household->call_fee), $known, [], $this->fixes->confirmed($machine, $household));
+        $model = (new MachineFaults())->model(
+            $trouble,
+            $machine->traits,
+            new Prices($household->hour_value, $household->call_fee),
+            $known,
+            [],
+            $this->fixes->confirmed($machine, $household),
+        );
         $told = $this->told($trace, $household);
         $with = fn (Evidence $evidence): Evidence => new Evidence(
-            array_values(array_filter([...$told, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer))),
-            array_values(array_filter($evidence->failed, static fn (string $id): bool => [] !== array_filter($model->actions, static fn ($action): bool => $action->id === $id))),
+            array_values(
+                array_filter([...$told, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer)),
+            ),
+            array_values(array_filter(
+                $evidence->failed,
+                static fn (string $id): bool => [] !== array_filter($model->actions, static fn ($action): bool => $action->id === $id),
+            )),
             $evidence->skipped,
         );
 
@@ -71,7 +87,9 @@ final readonly class TraceReader
         $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
         $told = [];
         foreach ($this->trouble($trace->machine, $household)->checks as $check) {
-            $result = in_array($check->id, $answered, true) ? null : $this->fromLogbook($check, $trace, $household) ?? $this->fromVessels($check, $trace->machine, $household);
+            $result = in_array($check->id, $answered, true)
+                ? null
+                : $this->fromLogbook($check, $trace, $household) ?? $this->fromVessels($check, $trace->machine, $household);
             if (null !== $result) {
                 $told[] = [$check->id, $result];
             }
@@ -88,7 +106,10 @@ final readonly class TraceReader
         }
         [$vessel, $result] = $check->residue;
         foreach ($this->vessels->household($household) as $record) {
-            if ($record->machine === $machine->id && $record->vessel === $vessel && [] !== array_filter($record->residues, fn (Residue $residue): bool => $this->handbook->chemistry()->isReactive($residue->agent))) {
+            if ($record->machine === $machine->id && $record->vessel === $vessel && [] !== array_filter(
+                $record->residues,
+                fn (Residue $residue): bool => $this->handbook->chemistry()->isReactive($residue->agent),
+            )) {
                 return $result;
             }
         }
@@ -102,7 +123,11 @@ final readonly class TraceReader
             return null;
         }
         $last = ($this->care->machine($trace->machine, $household)->tasks[$check->task] ?? null)?->history->last();
-        if (null === $last || $last->symptom || !$this->handbook->asking()->isFresh($last->day, Day::at($trace->begun_at, $household->zone()))) {
+        if (
+            null === $last
+            || $last->symptom
+            || !$this->handbook->asking()->isFresh($last->day, Day::at($trace->begun_at, $household->zone()))
+        ) {
             return null;
         }
 

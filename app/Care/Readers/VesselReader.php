@@ -40,11 +40,15 @@ final readonly class VesselReader
     {
         $key = sprintf('vessels.%d.%s', self::SHAPE, $household->id);
         $now = $this->clock->now();
-        $lastUse = (int) $this->uses($household, $now)->max(DB::raw('seq + 0')); // summed, so that SQLite takes the index that holds all it asks for
+        // summed, so that SQLite takes the index that holds all it asks for
+        $lastUse = (int) $this->uses($household, $now)->max(DB::raw('seq + 0'));
         $signs = $this->handbook->version().'|'.$this->entries($household)->orderByDesc('seq')->value('id');
         $kept = $this->cache->get($key);
         if (is_array($kept) && $signs === ($kept['signs'] ?? null) && $kept['newest'] <= $now->getTimestamp()) {
-            if ($lastUse !== $kept['lastUse'] && $this->changeNothing($household, $now, $kept['lastUse'], $kept['newest'], $kept['records'])) {
+            if (
+                $lastUse !== $kept['lastUse']
+                && $this->changeNothing($household, $now, $kept['lastUse'], $kept['newest'], $kept['records'])
+            ) {
                 $kept = ['lastUse' => $lastUse] + $kept;
                 $this->cache->forever($key, $kept);
             }
@@ -74,7 +78,9 @@ final readonly class VesselReader
             }
         }
 
-        return $this->uses($household, $now)->where('seq', '>', $lastUse)->get(['machine_id', 'happened_at'])->every(static fn (object $use): bool => !in_array($use->machine_id, $holding, true) && strtotime("$use->happened_at UTC") >= $newest);
+        return $this->uses($household, $now)->where('seq', '>', $lastUse)->get(['machine_id', 'happened_at'])->every(
+            static fn (object $use): bool => !in_array($use->machine_id, $holding, true) && strtotime("$use->happened_at UTC") >= $newest,
+        );
     }
 
     /** The vessel of that machine, or the shared one, as it stands. */
@@ -146,9 +152,21 @@ final readonly class VesselReader
     /** Uses of the machines that clear one of their vessels. */
     private function uses(Household $household, \DateTimeImmutable $now): Builder
     {
-        $kinds = array_keys(array_filter($this->handbook->kindNames(), fn (string $name, string $id): bool => [] !== array_filter(array_keys($this->handbook->kind($id)->vessels), fn (string $vessel): bool => null !== $this->handbook->chemistry()->vessel($vessel)->use), ARRAY_FILTER_USE_BOTH));
+        $kinds = array_keys(
+            array_filter(
+                $this->handbook->kindNames(),
+                fn (string $name, string $id): bool => [] !== array_filter(
+                    array_keys($this->handbook->kind($id)->vessels),
+                    fn (string $vessel): bool => null !== $this->handbook->chemistry()->vessel($vessel)->use,
+                ),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
 
-        return DB::table('entries')->whereIn('machine_id', DB::table('machines')->select('id')->where('household_id', $household->id)->whereIn('kind', $kinds))
+        return DB::table('entries')->whereIn(
+            'machine_id',
+            DB::table('machines')->select('id')->where('household_id', $household->id)->whereIn('kind', $kinds),
+        )
             ->whereIn('kind', [EntryKind::Counter->value, EntryKind::Meter->value])
             ->where('happened_at', '>', $now->modify(sprintf('-%d days', self::USE_DAYS))->format('Y-m-d H:i:s'));
     }

@@ -22,7 +22,10 @@ final class KitWords
     /** When something of the kit is needed. */
     public static function why(KitReason $if): string
     {
-        return (string) ($if->isDirt ? __('rounds.kit_dirty') : __('rounds.kit_if', ['answers' => '“'.mb_strtolower(implode('” or “', $if->answers)).'”']));
+        return (string) ($if->isDirt ? __('rounds.kit_dirty') : __(
+            'rounds.kit_if',
+            ['answers' => '“'.mb_strtolower(implode('” or “', $if->answers)).'”'],
+        ));
     }
 
     private static function name(Round $round, string $id): string

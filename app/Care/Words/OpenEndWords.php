@@ -15,7 +15,11 @@ final class OpenEndWords
     {
         $kind = $round->handbook()->kind($round->machine->kind);
 
-        return implode(', ', array_map(static fn (OpenEnd $end): string => in_array($end->kind, [OpenEnd::PART_OFF, OpenEnd::LEFT_OVER], true)
+        return implode(', ', array_map(static fn (OpenEnd $end): string => in_array(
+            $end->kind,
+            [OpenEnd::PART_OFF, OpenEnd::LEFT_OVER],
+            true,
+        )
             ? (string) __("rounds.open.$end->kind", ['part' => mb_strtolower($kind->part($end->what)->name($round->machine->traits))])
             : (string) __("rounds.open.$end->kind.$end->what"), $ends));
     }

@@ -54,7 +54,11 @@ final readonly class DoseModel implements Model
         try {
             return isset($in['grams'])
                 ? $this->aboveNothing($in['grams'], $this->descaling->capacityOfGrams($in['agent']->text(), $in['grams']->positive()))
-                : $this->aboveNothing($in['ml'], $this->descaling->capacityOfVolume($in['agent']->text(), min($in['ml']->positive(), $vesselMl), $this->strength($in['strength'])));
+                : $this->aboveNothing($in['ml'], $this->descaling->capacityOfVolume(
+                    $in['agent']->text(),
+                    min($in['ml']->positive(), $vesselMl),
+                    $this->strength($in['strength']),
+                ));
         } catch (NoCapacity $e) {
             throw $in['agent']->bad($e->getMessage());
         }

@@ -65,7 +65,9 @@ final readonly class RhythmModel implements Model
     {
         $unit = $place->text();
 
-        return 1 === preg_match('/^[A-Za-z][A-Za-z-]{0,31}$/D', $unit) ? $unit : throw $place->bad('must be a word such as days, loads, brews, litres or hours');
+        return 1 === preg_match('/^[A-Za-z][A-Za-z-]{0,31}$/D', $unit)
+            ? $unit
+            : throw $place->bad('must be a word such as days, loads, brews, litres or hours');
     }
 
     private function observation(Json $place): Observation

@@ -55,7 +55,11 @@ final readonly class TraceModel implements Model
         $checks = $actions = [];
         foreach ($in['checks']->list() as $check) {
             $each = $check->object(['id', 'cost', 'results']);
-            $checks[] = new Check(self::fresh($each['id'], array_map(static fn (Check $other): string => $other->id, $checks)), $each['cost']->number(0), $this->results($each['results'], $causes));
+            $checks[] = new Check(
+                self::fresh($each['id'], array_map(static fn (Check $other): string => $other->id, $checks)),
+                $each['cost']->number(0),
+                $this->results($each['results'], $causes),
+            );
         }
         foreach ($in['actions']->list() as $action) {
             $each = $action->object(['id', 'cost', 'fixes']);

@@ -31,7 +31,12 @@ final readonly class UseModel implements Model
             }
             $meters["m$id"] = $readings; // a key of digits alone would become a number
         }
-        $record = new UseRecord(array_map($this->tap(...), $in['taps']->list()), array_map($this->told(...), $in['told']->list()), $meters, array_map($this->span(...), $in['away']->list()));
+        $record = new UseRecord(
+            array_map($this->tap(...), $in['taps']->list()),
+            array_map($this->told(...), $in['told']->list()),
+            $meters,
+            array_map($this->span(...), $in['away']->list()),
+        );
         $line = UseTimeline::of($record, $now, $in['habit']->number(0), $in['most']->positive(), $this->handbook->rhythmModel());
 
         return [

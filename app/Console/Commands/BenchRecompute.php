@@ -32,7 +32,11 @@ final class BenchRecompute extends Command
             $times[] = (hrtime(true) - $start) / 1e6;
         }
         sort($times);
-        $this->line(sprintf('everything of the ten-year household after a change of the handbook, its reading included: p50 %.0f ms, slowest %.0f ms', $times[intdiv(self::TIMES, 2)], $times[self::TIMES - 1]));
+        $this->line(sprintf(
+            'everything of the ten-year household after a change of the handbook, its reading included: p50 %.0f ms, slowest %.0f ms',
+            $times[intdiv(self::TIMES, 2)],
+            $times[self::TIMES - 1],
+        ));
 
         return self::SUCCESS;
     }

@@ -33,7 +33,9 @@ final class BenchWrite extends Command
             }
             $slowest = max($slowest, microtime(true) - $began);
         }
-        $this->line((string) json_encode(['written' => $written, 'failed' => count($failed), 'why' => $failed[0] ?? null, 'slowest' => round($slowest * 1000)]));
+        $this->line((string) json_encode(
+            ['written' => $written, 'failed' => count($failed), 'why' => $failed[0] ?? null, 'slowest' => round($slowest * 1000)],
+        ));
 
         return self::SUCCESS;
     }

@@ -19,7 +19,13 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** The core without the pages: one JSON document in, one out. */
 final class Calc extends Command
 {
-    private const MODELS = ['rhythm' => RhythmModel::class, 'chemistry' => ChemistryModel::class, 'dose' => DoseModel::class, 'trace' => TraceModel::class, 'use' => UseModel::class];
+    private const MODELS = [
+        'rhythm' => RhythmModel::class,
+        'chemistry' => ChemistryModel::class,
+        'dose' => DoseModel::class,
+        'trace' => TraceModel::class,
+        'use' => UseModel::class,
+    ];
     private const BAD_INPUT = 2;
 
     protected $signature = 'calc {model : what to calculate: rhythm, use, chemistry, dose or trace}';
@@ -30,7 +36,10 @@ final class Calc extends Command
     {
         try {
             $output = $this->model($container)->calculate(Json::parse((string) stream_get_contents(STDIN)));
-            $json = json_encode($output, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+            $json = json_encode(
+                $output,
+                JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            );
         } catch (BadInput $e) {
             return $this->refuse($e->getMessage());
         } catch (\JsonException) {
@@ -51,7 +60,10 @@ final class Calc extends Command
     private function model(Container $container): Model
     {
         $name = $this->argument('model');
-        $class = self::MODELS[$name] ?? throw BadInput::at('', 'there is no such model; there is: '.implode(', ', array_keys(self::MODELS)));
+        $class = self::MODELS[$name] ?? throw BadInput::at(
+            '',
+            'there is no such model; there is: '.implode(', ', array_keys(self::MODELS)),
+        );
 
         return $container->make($class);
     }

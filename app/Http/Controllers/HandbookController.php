@@ -15,12 +15,18 @@ final class HandbookController extends Controller
 {
     public function index(Request $request, HandbookPages $pages): View
     {
-        return view('handbook.index', $pages->procedures($this->person($request)->home(), 'all' === $request->query('show'), $request->string('q')->toString()));
+        return view(
+            'handbook.index',
+            $pages->procedures($this->person($request)->home(), 'all' === $request->query('show'), $request->string('q')->toString()),
+        );
     }
 
     public function procedure(Request $request, string $kind, string $procedure, ProcedurePage $page): View
     {
-        return view('handbook.procedure', $page->for($this->person($request)->home(), $kind, $procedure, $request->string('machine')->toString()));
+        return view(
+            'handbook.procedure',
+            $page->for($this->person($request)->home(), $kind, $procedure, $request->string('machine')->toString()),
+        );
     }
 
     public function keepApart(Request $request, KeepApartPage $page): View

@@ -17,7 +17,10 @@ use GoodRinse\Core\Round\RunningTimer;
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 
-/** Writes what is due as a calendar: for every task a to-do, and an event on its day, with an alarm each; and an event where a long wait ends. */
+/**
+ * Writes what is due as a calendar: for every task a to-do, and an event on its day, with an alarm each; and an event
+ * where a long wait ends.
+ */
 final readonly class CareCalendar
 {
     public function __construct(private ReasonWords $words)

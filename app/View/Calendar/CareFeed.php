@@ -17,8 +17,14 @@ use Psr\Clock\ClockInterface;
 /** A household's calendar as text, kept until something in it changes. */
 final readonly class CareFeed
 {
-    public function __construct(private CareReader $care, private RunningWaits $waits, private CareCalendar $calendar, private Repository $cache, private ClockInterface $clock, private HouseMeasures $measures)
-    {
+    public function __construct(
+        private CareReader $care,
+        private RunningWaits $waits,
+        private CareCalendar $calendar,
+        private Repository $cache,
+        private ClockInterface $clock,
+        private HouseMeasures $measures,
+    ) {
     }
 
     /** @return array{string, string} the calendar and its entity tag */
@@ -26,14 +32,27 @@ final readonly class CareFeed
     {
         $waits = $this->waits->of($household);
         $going = array_map(static fn (array $wait): string => self::stamp(...$wait), $waits);
-        $stamp = hash('xxh128', implode("\n", [...$this->care->stamps($household), ...$going, $household->name, (string) $household->digest_hour, $household->measures->value, config()->string('app.url')]));
+        $stamp = hash(
+            'xxh128',
+            implode("\n", [
+                ...$this->care->stamps($household),
+                ...$going,
+                $household->name,
+                (string) $household->digest_hour,
+                $household->measures->value,
+                config()->string('app.url'),
+            ]),
+        );
         $key = "calendar.$household->id";
         $kept = $this->cache->get($key);
         if (is_array($kept) && is_string($kept['text'] ?? null) && $stamp === ($kept['stamp'] ?? null)) {
             return [$kept['text'], $stamp];
         }
         $today = Day::at($this->clock->now(), $household->zone());
-        $text = $this->measures->during($household->measures, fn (): string => $this->calendar->write($household, $this->care->household($household), $today, $waits)->serialize());
+        $text = $this->measures->during(
+            $household->measures,
+            fn (): string => $this->calendar->write($household, $this->care->household($household), $today, $waits)->serialize(),
+        );
         $this->cache->forever($key, ['stamp' => $stamp, 'text' => $text]);
 
         return [$text, $stamp];

@@ -39,7 +39,11 @@ final readonly class CloudyGlass
         $motes = [];
         for ($i = 0; $i < 16; ++$i) {
             $y = self::SURFACE + 3 + ($this->silt - self::SURFACE - 4) * $dice->uniform();
-            $mote = ['x' => round(24 + ($dice->uniform() - 0.5) * 20, 1), 'y' => round($y, 1), 'r' => round(0.7 + 0.9 * $dice->uniform(), 1)];
+            $mote = [
+                'x' => round(24 + ($dice->uniform() - 0.5) * 20, 1),
+                'y' => round($y, 1),
+                'r' => round(0.7 + 0.9 * $dice->uniform(), 1),
+            ];
             if ($i < 16 * $this->cloud && $this->silt > self::SURFACE + 5) {
                 $motes[] = $mote;
             }
@@ -53,7 +57,10 @@ final readonly class CloudyGlass
         $tumbler = 'M8 5 L12.4 53 Q12.5 54.5 14 54.5 H34 Q35.5 54.5 35.6 53 L40 5';
         $start = sprintf('<svg class="glass glass--%d" viewBox="0 0 48 58" aria-hidden="true" focusable="false">', $size);
         if ($unknown) {
-            return $start.sprintf('<path class="ink-line" stroke-dasharray="4 4.5" d="%s"/><text class="in-ink" x="24" y="38" text-anchor="middle" font-size="22" font-weight="700">?</text></svg>', $tumbler);
+            return $start.sprintf(
+                '<path class="ink-line" stroke-dasharray="4 4.5" d="%s"/><text class="in-ink" x="24" y="38" text-anchor="middle" font-size="22" font-weight="700">?</text></svg>',
+                $tumbler,
+            );
         }
         $motes = '';
         foreach ($this->motes as $mote) {
@@ -63,7 +70,11 @@ final readonly class CloudyGlass
         return $start
             .'<g clip-path="url(#glass-in)"><rect class="in-thin-water" x="6" y="13" width="36" height="42"/>'
             .sprintf('<rect class="in-silt-1" x="6" y="13" width="36" height="42" opacity="%s"/>', round(0.72 * $this->cloud, 2))
-            .sprintf('<path class="in-silt-2" d="%s"/><path class="in-silt-3" d="%s"/>', $this->layer($this->silt), $this->layer($this->sludge))
+            .sprintf(
+                '<path class="in-silt-2" d="%s"/><path class="in-silt-3" d="%s"/>',
+                $this->layer($this->silt),
+                $this->layer($this->sludge),
+            )
             .$motes.'<path class="rim-line w-thin" d="M8 13 H40" opacity="0.55"/></g>'
             .sprintf('<path class="ink-line" d="%s"/><path class="copper-line" d="M4 27 H14.5"/></svg>', $tumbler);
     }

@@ -66,7 +66,11 @@ final readonly class FoulingChart
         $start = $curve->foulings($from->left);
         $path = '';
         for ($i = 1; $i <= 5; ++$i) {
-            $path .= sprintf('L%s %s', round($x0 + ($x1 - $x0) * $i / 5, 1), $y($curve->blockedAfter(max($start, $to) * $i / 5 + $start * (1 - $i / 5))->value));
+            $path .= sprintf(
+                'L%s %s',
+                round($x0 + ($x1 - $x0) * $i / 5, 1),
+                $y($curve->blockedAfter(max($start, $to) * $i / 5 + $start * (1 - $i / 5))->value),
+            );
         }
 
         return $path;

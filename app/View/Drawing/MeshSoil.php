@@ -20,7 +20,8 @@ use Illuminate\Support\Facades\Cache;
 final class MeshSoil
 {
     public const RADIUS = 50.0;
-    private const GRID = 'M-48 -50V50M-50 -48H50M-40 -50V50M-50 -40H50M-32 -50V50M-50 -32H50M-24 -50V50M-50 -24H50M-16 -50V50M-50 -16H50M-8 -50V50M-50 -8H50M0 -50V50M-50 0H50M8 -50V50M-50 8H50M16 -50V50M-50 16H50M24 -50V50M-50 24H50M32 -50V50M-50 32H50M40 -50V50M-50 40H50M48 -50V50M-50 48H50';
+    private const GRID =
+        'M-48 -50V50M-50 -48H50M-40 -50V50M-50 -40H50M-32 -50V50M-50 -32H50M-24 -50V50M-50 -24H50M-16 -50V50M-50 -16H50M-8 -50V50M-50 -8H50M0 -50V50M-50 0H50M8 -50V50M-50 8H50M16 -50V50M-50 16H50M24 -50V50M-50 24H50M32 -50V50M-50 32H50M40 -50V50M-50 40H50M48 -50V50M-50 48H50';
     private const SEED = 20;
     private const CELLS = 200;
 
@@ -157,7 +158,11 @@ final class MeshSoil
                 $x = -self::RADIUS + ($column + 0.5) * $size;
                 $y = -self::RADIUS + ($row + 0.5) * $size;
                 $turn = atan2($y - $fleck['y'], $x - $fleck['x']);
-                if (hypot($x, $y) <= self::RADIUS && !isset($shut[$row * $cells + $column]) && hypot($x - $fleck['x'], $y - $fleck['y']) <= self::edge($fleck, $turn)) {
+                if (
+                    hypot($x, $y) <= self::RADIUS
+                    && !isset($shut[$row * $cells + $column])
+                    && hypot($x - $fleck['x'], $y - $fleck['y']) <= self::edge($fleck, $turn)
+                ) {
                     $fresh[$row * $cells + $column] = true;
                 }
             }
@@ -196,7 +201,11 @@ final class MeshSoil
         $corners = max(8, (int) round($fleck['r'] * 1.6));
         for ($i = 0; $i < $corners; ++$i) {
             $turn = 2 * M_PI * $i / $corners;
-            $points[] = sprintf('%.1f %.1f', $fleck['x'] + self::edge($fleck, $turn) * cos($turn), $fleck['y'] + self::edge($fleck, $turn) * sin($turn));
+            $points[] = sprintf(
+                '%.1f %.1f',
+                $fleck['x'] + self::edge($fleck, $turn) * cos($turn),
+                $fleck['y'] + self::edge($fleck, $turn) * sin($turn),
+            );
         }
 
         return 'M'.implode('L', $points).'Z';

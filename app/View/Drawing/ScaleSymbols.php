@@ -31,7 +31,11 @@ final class ScaleSymbols
 
     private static function symbol(Grade $grade): string
     {
-        return sprintf('<symbol id="grade-%s" viewBox="-54 -54 108 108">%s</symbol>', $grade->id, self::drawing($grade->scale, $grade->fraction->value));
+        return sprintf(
+            '<symbol id="grade-%s" viewBox="-54 -54 108 108">%s</symbol>',
+            $grade->id,
+            self::drawing($grade->scale, $grade->fraction->value),
+        );
     }
 
     private static function drawing(string $scale, float $soiled): string
@@ -89,12 +93,17 @@ final class ScaleSymbols
     /** The well from the side, with what has settled in it. */
     private static function well(float $soiled): string
     {
-        $svg = '<path class="scale-part" d="M-50 -30 H-34 V30 Q-34 42 -22 42 H22 Q34 42 34 30 V-30 H50"/><path class="scale-pool" d="M-33 -4 H33 V30 Q33 41 22 41 H-22 Q-33 41 -33 30Z"/>';
+        $svg =
+            '<path class="scale-part" d="M-50 -30 H-34 V30 Q-34 42 -22 42 H22 Q34 42 34 30 V-30 H50"/><path class="scale-pool" d="M-33 -4 H33 V30 Q33 41 22 41 H-22 Q-33 41 -33 30Z"/>';
         if ($soiled > 0 && $soiled < 0.3) {
             $svg .= '<circle class="scale-soil" cx="-12" cy="36" r="4"/><circle class="scale-soil" cx="8" cy="37" r="3.5"/><path class="scale-soil" d="M14 28 l9 3 -2 5 -9 -3Z"/>';
         } elseif ($soiled > 0) {
             $top = 40 - 52 * $soiled;
-            $svg .= sprintf('<path class="scale-soil" d="M-33 %1$.1f Q-20 %2$.1f -8 %1$.1f T16 %1$.1f T33 %1$.1f V30 Q33 41 22 41 H-22 Q-33 41 -33 30Z"/>', $top, $top - 5);
+            $svg .= sprintf(
+                '<path class="scale-soil" d="M-33 %1$.1f Q-20 %2$.1f -8 %1$.1f T16 %1$.1f T33 %1$.1f V30 Q33 41 22 41 H-22 Q-33 41 -33 30Z"/>',
+                $top,
+                $top - 5,
+            );
         }
 
         return $svg.'<path class="scale-line" d="M-50 -30 H-34 V30 Q-34 42 -22 42 H22 Q34 42 34 30 V-30 H50"/>';
@@ -104,8 +113,13 @@ final class ScaleSymbols
     private static function pipe(float $soiled): string
     {
         $open = 30 * sqrt(1 - $soiled);
-        $svg = sprintf('<circle class="scale-lime" cy="-12" r="34"/><circle class="scale-pool" cy="-12" r="%.1f"/><circle class="scale-line" cy="-12" r="38"/><circle class="scale-hair" cy="-12" r="34"/>', $open);
-        $svg .= $soiled < 0.8 ? sprintf('<path class="scale-stream" stroke-width="%.1f" d="M0 29 V50"/>', max(2, 12 * (1 - $soiled))) : '<circle class="scale-drop" cy="36" r="3.5"/><circle class="scale-drop" cy="48" r="3"/>';
+        $svg = sprintf(
+            '<circle class="scale-lime" cy="-12" r="34"/><circle class="scale-pool" cy="-12" r="%.1f"/><circle class="scale-line" cy="-12" r="38"/><circle class="scale-hair" cy="-12" r="34"/>',
+            $open,
+        );
+        $svg .= $soiled < 0.8
+            ? sprintf('<path class="scale-stream" stroke-width="%.1f" d="M0 29 V50"/>', max(2, 12 * (1 - $soiled)))
+            : '<circle class="scale-drop" cy="36" r="3.5"/><circle class="scale-drop" cy="48" r="3"/>';
         foreach ($soiled >= 0.3 ? array_slice([[-18, 40], [16, 46], [-26, 50], [24, 36]], 0, $soiled >= 0.5 ? 4 : 1) : [] as [$x, $y]) {
             $svg .= sprintf('<path class="scale-lime-edge" d="M%d %d l5 -2 3 4 -5 3Z"/>', $x, $y);
         }
@@ -119,7 +133,10 @@ final class ScaleSymbols
         $height = 56 * $soiled;
 
         return '<path class="scale-part" d="M-17 -52 H17 V22 L0 52 L-17 22Z"/><rect class="scale-clear" x="-8" y="-36" width="16" height="56" rx="8"/>'
-            .($soiled > 0 ? sprintf('<path class="scale-soil" d="M-8 %1$.1f H8 V12 Q8 20 0 20 Q-8 20 -8 12Z"/>', min(12, 20 - $height)) : '')
+            .($soiled > 0 ? sprintf(
+                '<path class="scale-soil" d="M-8 %1$.1f H8 V12 Q8 20 0 20 Q-8 20 -8 12Z"/>',
+                min(12, 20 - $height),
+            ) : '')
             .'<rect class="scale-line" x="-8" y="-36" width="16" height="56" rx="8"/><path class="scale-line" d="M-17 -52 V22 L0 52 L17 22 V-52"/>';
     }
 
@@ -147,7 +164,11 @@ final class ScaleSymbols
     {
         $glass = 'M-20 -42 H20 L18 -26 Q40 -8 40 16 Q40 44 10 44 H-10 Q-40 44 -40 16 Q-40 -8 -18 -26Z';
 
-        return sprintf('<path class="scale-pool" d="%1$s"/><path class="scale-soil" opacity="%2$.2f" d="M-39 6 Q0 14 39 6 Q42 44 10 44 H-10 Q-42 44 -39 6Z"/>', $glass, min(0.95, 1.3 * $soiled))
+        return sprintf(
+            '<path class="scale-pool" d="%1$s"/><path class="scale-soil" opacity="%2$.2f" d="M-39 6 Q0 14 39 6 Q42 44 10 44 H-10 Q-42 44 -39 6Z"/>',
+            $glass,
+            min(0.95, 1.3 * $soiled),
+        )
             .($soiled > 0 ? '<path class="scale-film" d="M-39 6 Q0 14 39 6"/>' : '')
             .'<path class="scale-line" d="'.$glass.'"/><path class="scale-line" d="M38 -4 Q54 0 52 18 Q50 34 36 34"/>';
     }

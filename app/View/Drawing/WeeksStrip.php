@@ -33,7 +33,14 @@ final readonly class WeeksStrip
         foreach ($tasks as $care) {
             if (null !== $care->kept->ahead && $care->kept->ahead[1] < self::DAYS) {
                 [$earliest, $due, $latest, $again] = $care->kept->ahead;
-                $marks[] = ['care' => $care, 'on' => $today->plus((int) ceil($due)), 'from' => $place($earliest), 'to' => $place($latest), 'at' => $place($due), 'again' => $again];
+                $marks[] = [
+                    'care' => $care,
+                    'on' => $today->plus((int) ceil($due)),
+                    'from' => $place($earliest),
+                    'to' => $place($latest),
+                    'at' => $place($due),
+                    'again' => $again,
+                ];
             }
         }
 

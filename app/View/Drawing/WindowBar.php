@@ -19,9 +19,17 @@ final readonly class WindowBar
     {
         return '<svg class="window-bar" viewBox="0 0 200 34" preserveAspectRatio="none" aria-hidden="true" focusable="false">'
             .'<rect class="in-line" x="0" y="20" width="200" height="4" rx="2"/>'
-            .sprintf('<rect class="in-soft" x="%s" y="15" width="%s" height="14" rx="6"/>', $this->from * 2, max(3, ($this->to - $this->from) * 2))
+            .sprintf(
+                '<rect class="in-soft" x="%s" y="15" width="%s" height="14" rx="6"/>',
+                $this->from * 2,
+                max(3, ($this->to - $this->from) * 2),
+            )
             .sprintf('<rect class="in-rim" x="%s" y="11" width="4" height="22" rx="2"/>', $this->due * 2 - 2)
-            .sprintf('<path class="in-copper" d="M%s 18 l-7 -12 h14Z"/><rect class="in-copper" x="%s" y="10" width="2.4" height="22" rx="1"/></svg>', $this->today * 2, $this->today * 2 - 1.2);
+            .sprintf(
+                '<path class="in-copper" d="M%s 18 l-7 -12 h14Z"/><rect class="in-copper" x="%s" y="10" width="2.4" height="22" rx="1"/></svg>',
+                $this->today * 2,
+                $this->today * 2 - 1.2,
+            );
     }
 
     /** Null where there is no date to draw. */

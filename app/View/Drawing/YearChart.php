@@ -32,8 +32,15 @@ final readonly class YearChart
      * @param array{float, float, float}|null         $window earliest, due and latest; null without a date
      * @param Day|null                                $beyond due day where it lies beyond the drawing
      */
-    private function __construct(public float $today, public array $months, public string $line, public array $levels, public array $marks, public ?array $window, public ?Day $beyond)
-    {
+    private function __construct(
+        public float $today,
+        public array $months,
+        public string $line,
+        public array $levels,
+        public array $marks,
+        public ?array $window,
+        public ?Day $beyond,
+    ) {
     }
 
     /**
@@ -56,9 +63,19 @@ final readonly class YearChart
         }
         $last = $today->plus(self::AHEAD);
         $due = $rhythm?->dueOn;
-        $window = null === $rhythm?->window || null === $due || $rhythm->window[0]->isAfter($last) ? null : [$x($rhythm->window[0]), $due->isAfter($last) ? INF : $x($due), $x($rhythm->window[1])];
+        $window = null === $rhythm?->window || null === $due || $rhythm->window[0]->isAfter($last)
+            ? null
+            : [$x($rhythm->window[0]), $due->isAfter($last) ? INF : $x($due), $x($rhythm->window[1])];
 
-        return new self($x($today), self::months($first, $last, $x), $line, $levels, $marks, $window, null !== $due && $due->isAfter($last) ? $due : null);
+        return new self(
+            $x($today),
+            self::months($first, $last, $x),
+            $line,
+            $levels,
+            $marks,
+            $window,
+            null !== $due && $due->isAfter($last) ? $due : null,
+        );
     }
 
     /**
@@ -107,6 +124,9 @@ final readonly class YearChart
     /** What the drawing says, in words. */
     public function inWords(string $name): string
     {
-        return (string) __('rhythm.chart', ['name' => $name, 'count' => count($this->marks), 'due' => null === $this->beyond ? '' : Dates::day($this->beyond)]);
+        return (string) __(
+            'rhythm.chart',
+            ['name' => $name, 'count' => count($this->marks), 'due' => null === $this->beyond ? '' : Dates::day($this->beyond)],
+        );
     }
 }

@@ -7,7 +7,26 @@ namespace App\View\Words;
 /** Says how likely something is, the way people do. */
 final class Chance
 {
-    private const SAID = [[19, 20], [9, 10], [5, 6], [3, 4], [2, 3], [1, 2], [2, 5], [1, 3], [1, 4], [1, 5], [1, 6], [1, 8], [1, 10], [1, 15], [1, 20], [1, 30], [1, 50], [1, 80]];
+    private const SAID = [
+        [19, 20],
+        [9, 10],
+        [5, 6],
+        [3, 4],
+        [2, 3],
+        [1, 2],
+        [2, 5],
+        [1, 3],
+        [1, 4],
+        [1, 5],
+        [1, 6],
+        [1, 8],
+        [1, 10],
+        [1, 15],
+        [1, 20],
+        [1, 30],
+        [1, 50],
+        [1, 80],
+    ];
 
     /** "1 in 3", "nearly certain", "less than 1 in 80". */
     public static function say(float $chance): string

@@ -45,14 +45,33 @@ final class EntryWords
             $says instanceof Opening => $this->opening($says, $machine, $this->part($machine, $part)),
             $says instanceof Dose => $this->dose($says, $machine, $measures),
             $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => $this->vessel($says->vessel, $machine)]),
-            $says instanceof UseCount => self::text(null === $says->over ? 'counter' : 'counter_over', ['uses' => Uses::counted($says->uses, $says->unit), 'days' => (string) $says->over]),
+            $says instanceof UseCount => self::text(
+                null === $says->over ? 'counter' : 'counter_over',
+                ['uses' => Uses::counted($says->uses, $says->unit), 'days' => (string) $says->over],
+            ),
             $says instanceof MeterTotal => self::text('meter', ['uses' => Uses::counted($says->total, $says->unit)]),
             $says instanceof IndicatorLight => self::text($says->on ? 'light_on' : 'light_off', ['light' => $says->light]),
-            $says instanceof Symptom => self::text('symptom', ['symptom' => mb_strtolower($this->symptom($machine, $says->symptom))]).(null === $says->where ? '' : self::text('where', ['where' => (string) __("traces.zone.$says->where")])),
-            $says instanceof Fix => self::text($says->helped ? 'fix' : 'fix_failed', ['action' => mb_strtolower((null === $machine ? null : $this->handbook->trouble($machine->kind)?->actions[$says->action] ?? null)->name ?? $says->action)]),
-            $says instanceof Confirmation => self::text($says->caused ? 'caused' : 'not_caused', ['task' => mb_strtolower($this->task($machine, $says->task))]),
-            $says instanceof Snooze => self::text('snooze', ['task' => $this->task($machine, $says->task), 'until' => Dates::day($says->until), 'reason' => $says->reason]),
-            $says instanceof Absence => self::text('away', ['from' => Dates::day($says->from), 'to' => Dates::day($says->to)]).('' === $says->reason ? '' : self::text('away_reason', ['reason' => $says->reason])),
+            $says instanceof Symptom => self::text('symptom', ['symptom' => mb_strtolower($this->symptom($machine, $says->symptom))]).(
+                null === $says->where ? '' : self::text('where', ['where' => (string) __("traces.zone.$says->where")])
+            ),
+            $says instanceof Fix => self::text(
+                $says->helped ? 'fix' : 'fix_failed',
+                ['action' => mb_strtolower(
+                    (null === $machine ? null : $this->handbook->trouble($machine->kind)?->actions[$says->action] ?? null)->name
+                        ?? $says->action,
+                )],
+            ),
+            $says instanceof Confirmation => self::text(
+                $says->caused ? 'caused' : 'not_caused',
+                ['task' => mb_strtolower($this->task($machine, $says->task))],
+            ),
+            $says instanceof Snooze => self::text(
+                'snooze',
+                ['task' => $this->task($machine, $says->task), 'until' => Dates::day($says->until), 'reason' => $says->reason],
+            ),
+            $says instanceof Absence => self::text('away', ['from' => Dates::day($says->from), 'to' => Dates::day($says->to)]).(
+                '' === $says->reason ? '' : self::text('away_reason', ['reason' => $says->reason])
+            ),
             $says instanceof Check => $this->check($says, $machine),
             $says instanceof Measurement => $this->reading($says),
             $says instanceof PartFitted => self::text('fitted', ['part' => $this->part($machine, $says->part)]),
@@ -66,7 +85,9 @@ final class EntryWords
     private function check(Check $says, ?Machine $machine): string
     {
         $key = "check.$says->check.".($says->passed ? 'passed' : 'failed');
-        $asked = null === $machine || \Illuminate\Support\Facades\Lang::has("logbook.$key") ? null : $this->handbook->trouble($machine->kind)->checks[$says->check] ?? null;
+        $asked = null === $machine || \Illuminate\Support\Facades\Lang::has("logbook.$key")
+            ? null
+            : $this->handbook->trouble($machine->kind)->checks[$says->check] ?? null;
         if (null === $asked) {
             return self::text($key);
         }
@@ -87,7 +108,9 @@ final class EntryWords
     private function dose(Dose $dose, ?Machine $machine, Measures $measures): string
     {
         $values = ['agent' => $this->agent($dose->agent), 'vessel' => $this->vessel($dose->vessel, $machine)];
-        $said = null === $dose->portion ? self::text('dose_unmeasured', $values) : self::text('dose', $values + ['amount' => $dose->portion->inKitchen($measures)]);
+        $said = null === $dose->portion
+            ? self::text('dose_unmeasured', $values)
+            : self::text('dose', $values + ['amount' => $dose->portion->inKitchen($measures)]);
 
         return $said.(null === $dose->strength ? '' : self::text('strength', ['percent' => Uses::number($dose->strength)]));
     }
@@ -97,15 +120,24 @@ final class EntryWords
         try {
             $rule = $this->handbook->reading($says->what);
         } catch (UnknownEntry) {
-            return self::text('reading_gone', ['number' => null === $says->number ? implode(', ', $says->picks) : Uses::number($says->number)]);
+            return self::text(
+                'reading_gone',
+                ['number' => null === $says->number ? implode(', ', $says->picks) : Uses::number($says->number)],
+            );
         }
         $in = HouseMeasures::field($rule->unit);
         $unit = ['name' => $rule->name, 'unit' => $in->name];
 
         return match (true) {
-            null !== $says->of => self::text('reading_ratio', $unit + ['number' => Uses::number((float) $says->number), 'of' => Uses::number($says->of)]),
+            null !== $says->of => self::text(
+                'reading_ratio',
+                $unit + ['number' => Uses::number((float) $says->number), 'of' => Uses::number($says->of)],
+            ),
             null !== $says->number => self::text('reading_number', $unit + ['number' => Uses::number($in->written($says->number))]),
-            default => self::text('reading_picks', $unit + ['picks' => mb_strtolower(implode(', ', array_map($rule->optionName(...), $says->picks)))]),
+            default => self::text(
+                'reading_picks',
+                $unit + ['picks' => mb_strtolower(implode(', ', array_map($rule->optionName(...), $says->picks)))],
+            ),
         };
     }
 
@@ -125,7 +157,10 @@ final class EntryWords
             default => 'looked',
         };
 
-        return self::text("opening.$key", ['part' => $part, 'found' => $found, 'left' => mb_strtolower($scale->nearest($opening->left)->name)]);
+        return self::text(
+            "opening.$key",
+            ['part' => $part, 'found' => $found, 'left' => mb_strtolower($scale->nearest($opening->left)->name)],
+        );
     }
 
     /**
@@ -151,7 +186,11 @@ final class EntryWords
             }
         }
 
-        return array_slice(array_map(strval(...), array_keys(array_filter($names, static fn (string $name): bool => false !== mb_stripos($name, $word)))), 0, 30);
+        return array_slice(
+            array_map(strval(...), array_keys(array_filter($names, static fn (string $name): bool => false !== mb_stripos($name, $word)))),
+            0,
+            30,
+        );
     }
 
     /** Id of the scale that a task's part is judged on. */

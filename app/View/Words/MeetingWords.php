@@ -34,7 +34,10 @@ final readonly class MeetingWords
      */
     public function about(array $meetings, string $entry): string
     {
-        $about = array_filter($meetings, static fn (AgentMeeting $meeting): bool => in_array($entry, [$meeting->first->entry, $meeting->second->entry], true));
+        $about = array_filter(
+            $meetings,
+            static fn (AgentMeeting $meeting): bool => in_array($entry, [$meeting->first->entry, $meeting->second->entry], true),
+        );
 
         return implode(' ', array_map($this->say(...), $about));
     }

@@ -29,8 +29,15 @@ final readonly class ReasonWords
      * @param Day|null    $today  so that a day of this year says no year
      * @param int         $absent days since then on which nobody was there and the clock stood still
      */
-    public function sentence(Reason $reason, ?string $since = null, bool $opened = true, bool $found = false, string $scale = Scales::MESH, int $absent = 0, ?Day $today = null): string
-    {
+    public function sentence(
+        Reason $reason,
+        ?string $since = null,
+        bool $opened = true,
+        bool $found = false,
+        string $scale = Scales::MESH,
+        int $absent = 0,
+        ?Day $today = null,
+    ): string {
         $values = $reason->values;
 
         return match ($reason->code) {
@@ -43,7 +50,10 @@ final readonly class ReasonWords
                 'interval' => Uses::interval(self::number($values['interval']), self::text($values['unit'])),
                 'instead' => Uses::interval(self::number($values['instead']), self::text($values['unit'])),
             ]),
-            ReasonCode::LookOnce => self::say(null !== $today && $today->isAfter(Day::of(self::text($values['by']))) ? 'look-once-late' : 'look-once', ['by' => Dates::day(Day::of(self::text($values['by'])), $today)]),
+            ReasonCode::LookOnce => self::say(
+                null !== $today && $today->isAfter(Day::of(self::text($values['by']))) ? 'look-once-late' : 'look-once',
+                ['by' => Dates::day(Day::of(self::text($values['by'])), $today)],
+            ),
             ReasonCode::LeftInPlace => self::say(self::number($values['foulings'] ?? 0.0) >= 1 ? 'left-due' : 'left-in-place', [
                 'grade' => $this->grade(self::number($values['left']), $scale),
                 'uses' => Uses::counted(self::number($values['uses']), self::text($values['unit'])),
@@ -107,7 +117,9 @@ final readonly class ReasonWords
         $blocked = Fraction::of($fraction);
         $grade = $this->handbook->scales()->scale($scale)->nearest($blocked);
 
-        return abs($grade->fraction->value - $fraction) < 0.005 ? mb_strtolower($grade->name) : self::say('measured', ['percent' => $blocked->percent()]);
+        return abs($grade->fraction->value - $fraction) < 0.005
+            ? mb_strtolower($grade->name)
+            : self::say('measured', ['percent' => $blocked->percent()]);
     }
 
     /** @param array<string, string|int> $values */

@@ -25,23 +25,37 @@ final readonly class StartWords
         if (null === $start->base) {
             return (string) __('rhythm.start_off', ['school' => $school]);
         }
-        $values = ['school' => $school, 'base' => Uses::counted($start->base, $start->unit), 'start' => Uses::counted($start->count, $start->unit)];
+        $values = [
+            'school' => $school,
+            'base' => Uses::counted($start->base, $start->unit),
+            'start' => Uses::counted($start->count, $start->unit),
+        ];
         $said = null === $start->hardness ? (string) __('rhythm.start', $values) : $this->byWater($start, $values);
         $said .= match (true) {
             $start->picked => (string) __('rhythm.start_picked'),
-            [] !== $start->for => (string) __('rhythm.start_for', ['habits' => implode(', ', array_map(fn (string $habit): string => $this->habit($habit, $machine, $kind), $start->for))]),
+            [] !== $start->for => (string) __(
+                'rhythm.start_for',
+                ['habits' => implode(', ', array_map(fn (string $habit): string => $this->habit($habit, $machine, $kind), $start->for))],
+            ),
             default => '',
         };
         $weekly = $kind->declaredUsesPerDay($machine->habits) * 7;
         $perDay = $weekly / 7;
         $other = match (true) {
             $perDay <= 0 => null,
-            'days' === $start->unit && [] !== array_filter($task->clocks, static fn ($clock): bool => $clock->unit === $kind->useUnit) => Uses::counted($start->count * $perDay, $kind->useUnit),
+            'days' === $start->unit
+                && [] !== array_filter($task->clocks, static fn ($clock): bool => $clock->unit === $kind->useUnit) => Uses::counted(
+                    $start->count * $perDay,
+                    $kind->useUnit,
+                ),
             $kind->useUnit === $start->unit => Uses::counted($start->count / $perDay, 'days'),
             default => null,
         };
 
-        return $said.(null === $other ? '.' : (string) __('rhythm.start_rate', ['weekly' => Uses::counted($weekly, $kind->useUnit), 'other' => $other]));
+        return $said.(null === $other ? '.' : (string) __(
+            'rhythm.start_rate',
+            ['weekly' => Uses::counted($weekly, $kind->useUnit), 'other' => $other],
+        ));
     }
 
     /** @param array<string, string> $values */
@@ -51,10 +65,16 @@ final readonly class StartWords
         $usual = (new Descaling($doses))->usualBrews();
         $limit = $doses->brewLimit;
         $in = HouseMeasures::field('ml');
-        $volume = static fn (float $litres): string => $in->isKept() ? (string) round($litres, 2) : Uses::number($in->written($litres * 1000));
+        $volume = static fn (float $litres): string => $in->isKept()
+            ? (string) round($litres, 2)
+            : Uses::number($in->written($litres * 1000));
 
         return (string) __($start->guessed ? 'rhythm.start_water_guess' : 'rhythm.start_water', $values + [
-            'brews' => Uses::number($limit['brews']), 'mg' => Uses::number($limit['hardness']), 'litres' => $volume($limit['litres']), 'unit' => $in->isKept() ? (string) __('units.names.litres') : $in->name,
+            'brews' => Uses::number(
+                $limit['brews'],
+            ), 'mg' => Uses::number($limit['hardness']), 'litres' => $volume($limit['litres']), 'unit' => $in->isKept()
+                ? (string) __('units.names.litres')
+                : $in->name,
             'hard' => Uses::number((float) $start->hardness), 'own' => $volume((float) $start->litres),
             'least' => Uses::number($limit['least']), 'most' => Uses::number($limit['most']),
             'usual' => Uses::number($usual[0]).'–'.Uses::number($usual[1]),

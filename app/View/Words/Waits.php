@@ -16,7 +16,11 @@ final class Waits
             WaitChoice::Rest->value === $choice => (string) __('rounds.wait_rest'),
             WaitChoice::Morning->value === $choice => (string) __('rounds.wait_morning'),
             (int) $choice <= 1 => (string) __('rounds.wait_now'),
-            0 === (int) $choice % 60 => trans_choice('rounds.wait_hours', intdiv((int) $choice, 60), ['hours' => intdiv((int) $choice, 60)]),
+            0 === (int) $choice % 60 => trans_choice(
+                'rounds.wait_hours',
+                intdiv((int) $choice, 60),
+                ['hours' => intdiv((int) $choice, 60)],
+            ),
             default => (string) __('rounds.wait_minutes', ['minutes' => (int) $choice]),
         };
     }

@@ -42,7 +42,10 @@ final readonly class WorkingWords
                 'left' => self::n($each[1]->left),
                 'added' => self::n($each[1]->foulings),
             ]),
-            'sum' => (string) __('rhythm.step_sum', ['beta' => self::n($each[1]->beta), 'alpha' => self::n($each[1]->alpha), 'evidence' => self::n($each[1]->evidence)]),
+            'sum' => (string) __(
+                'rhythm.step_sum',
+                ['beta' => self::n($each[1]->beta), 'alpha' => self::n($each[1]->alpha), 'evidence' => self::n($each[1]->evidence)],
+            ),
             'after' => Uses::interval($each[1]->after, $unit).self::limit($each[1]),
         ], $workings->steps);
     }
@@ -58,17 +61,39 @@ final readonly class WorkingWords
         [$clock, $learned] = [$reading->clock, $reading->learned];
         $last = $history->task($task->task->id)->last();
         $values = [
-            'start' => Uses::counted($clock->start, $clock->unit), 'least' => Uses::number($clock->least), 'most' => Uses::counted($clock->most, $clock->unit),
-            'interval' => Uses::interval($learned->interval, $clock->unit), 'alpha' => self::n($learned->alpha), 'beta' => self::n($learned->beta), 'weight' => self::n($learned->lastStep->startWeighs ?? 1.0),
-            'earliest' => Uses::intervalAmount($learned->earliest, $clock->unit), 'latest' => Uses::interval($learned->latest, $clock->unit),
+            'start' => Uses::counted($clock->start, $clock->unit), 'least' => Uses::number($clock->least), 'most' => Uses::counted(
+                $clock->most,
+                $clock->unit,
+            ),
+            'interval' => Uses::interval(
+                $learned->interval,
+                $clock->unit,
+            ), 'alpha' => self::n($learned->alpha), 'beta' => self::n($learned->beta), 'weight' => self::n(
+                $learned->lastStep->startWeighs ?? 1.0,
+            ),
+            'earliest' => Uses::intervalAmount($learned->earliest, $clock->unit), 'latest' => Uses::interval(
+                $learned->latest,
+                $clock->unit,
+            ),
             'low' => (string) (100 * $workings->quantiles[0]), 'high' => (string) (100 * $workings->quantiles[1]),
-            'elapsed' => Uses::counted($clock->elapsed, $clock->unit), 'since' => null === $last ? (string) __('rhythm.since_known') : (string) __('rhythm.since', ['day' => Dates::day($last->day, $today)]),
-            'left' => self::n($workings->left), 'ran' => self::n($clock->elapsed), 'n' => self::n($learned->interval), 'wear' => self::n($reading->wear),
-            'rate' => self::n($clock->rate), 'perday' => Uses::counted($clock->rate, $clock->unit), 'days' => self::n((float) $reading->daysLeft()),
+            'elapsed' => Uses::counted($clock->elapsed, $clock->unit), 'since' => null === $last
+                ? (string) __('rhythm.since_known')
+                : (string) __('rhythm.since', ['day' => Dates::day($last->day, $today)]),
+            'left' => self::n($workings->left), 'ran' => self::n($clock->elapsed), 'n' => self::n($learned->interval), 'wear' => self::n(
+                $reading->wear,
+            ),
+            'rate' => self::n($clock->rate), 'perday' => Uses::counted($clock->rate, $clock->unit), 'days' => self::n(
+                (float) $reading->daysLeft(),
+            ),
             'day' => null === $workings->dueOn ? '' : Dates::day($workings->dueOn),
             'away' => (string) $clock->absences->days($last->day ?? $today, $today),
         ];
-        $sums = ['bounds' => 'rhythm.sum_bounds', 'interval' => 'rhythm.sum_interval', 'window' => 'rhythm.sum_window', 'wear' => 'rhythm.sum_wear'];
+        $sums = [
+            'bounds' => 'rhythm.sum_bounds',
+            'interval' => 'rhythm.sum_interval',
+            'window' => 'rhythm.sum_window',
+            'wear' => 'rhythm.sum_wear',
+        ];
         if (Clock::DAYS !== $clock->unit) {
             $sums['rate'] = $history->measured ? 'rhythm.sum_rate_counted' : 'rhythm.sum_rate_said';
         }
@@ -81,7 +106,11 @@ final readonly class WorkingWords
             default => 'rhythm.sum_due',
         };
 
-        return array_map(static fn (string $what, string $key): array => [(string) __("rhythm.what.$what"), (string) __($key, $values)], array_keys($sums), array_values($sums));
+        return array_map(
+            static fn (string $what, string $key): array => [(string) __("rhythm.what.$what"), (string) __($key, $values)],
+            array_keys($sums),
+            array_values($sums),
+        );
     }
 
     private static function limit(LearningStep $step): string

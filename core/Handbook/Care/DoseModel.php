@@ -11,18 +11,36 @@ use GoodRinse\Core\Handbook\Machine\Option;
 final readonly class DoseModel
 {
     /**
-     * @param array<string, float>                                                           $hardnessUnits  mg/L of calcium carbonate in one of each unit
-     * @param float                                                                          $deposited      share of the hardness of heated water that settles as scale
+     * @param array<string, float>                                                           $hardnessUnits  mg/L of calcium
+     *                                                                                                       carbonate in one of
+     *                                                                                                       each unit
+     * @param float                                                                          $deposited      share of the hardness
+     *                                                                                                       of heated water that
+     *                                                                                                       settles as scale
      * @param float                                                                          $efficiency     share of an acid that reacts
      * @param float                                                                          $carbonate      g/mol of calcium carbonate
-     * @param array<string, array{molarMass: float, ratio: float, agents: list<string>}>     $acids          by name; ratio is mol of carbonate one mol dissolves
-     * @param float                                                                          $recipeStrength % vinegar that recipes are written for
-     * @param array{brews: float, hardness: float, litres: float, least: float, most: float} $brewLimit      brews at that hardness and brew volume, and the bounds
+     * @param array<string, array{molarMass: float, ratio: float, agents: list<string>}>     $acids          by name; ratio is mol
+     *                                                                                                       of carbonate one mol
+     *                                                                                                       dissolves
+     * @param float                                                                          $recipeStrength % vinegar that
+     *                                                                                                       recipes are written
+     *                                                                                                       for
+     * @param array{brews: float, hardness: float, litres: float, least: float, most: float} $brewLimit      brews at that
+     *                                                                                                       hardness and brew
+     *                                                                                                       volume, and the
+     *                                                                                                       bounds
      * @param array{float, float}                                                            $usualBrews     the band practitioners name
      * @param array{minutes: float, heavy: float, heavyAboveGrams: float, slowedBy: float}   $stand          minutes the acid stands
-     * @param list<float>                                                                    $strip          °dH that a test strip stands for, by windows turned, from none
-     * @param float                                                                          $rinseTanks     tanks of fresh water that rinse an acid out, at least
-     * @param list<array{Option, float}>                                                     $feels          how hard water shows without a strip, each with its °dH
+     * @param list<float>                                                                    $strip          °dH that a test strip
+     *                                                                                                       stands for, by
+     *                                                                                                       windows turned, from
+     *                                                                                                       none
+     * @param float                                                                          $rinseTanks     tanks of fresh water
+     *                                                                                                       that rinse an acid
+     *                                                                                                       out, at least
+     * @param list<array{Option, float}>                                                     $feels          how hard water shows
+     *                                                                                                       without a strip, each
+     *                                                                                                       with its °dH
      */
     public function __construct(
         public array $hardnessUnits,
@@ -53,11 +71,29 @@ final readonly class DoseModel
             $node->number('deposited'),
             $node->number('efficiency'),
             $node->number('carbonate'),
-            array_map(static fn (Node $acid): array => ['molarMass' => $acid->number('molarMass'), 'ratio' => $acid->number('ratio'), 'agents' => $acid->at('agents')->strings()], $node->at('acids')->named()),
+            array_map(
+                static fn (Node $acid): array => [
+                    'molarMass' => $acid->number('molarMass'),
+                    'ratio' => $acid->number('ratio'),
+                    'agents' => $acid->at('agents')->strings(),
+                ],
+                $node->at('acids')->named(),
+            ),
             $node->number('recipeStrength'),
-            ['brews' => $limit->number('brews'), 'hardness' => $limit->number('hardness'), 'litres' => $limit->number('litres'), 'least' => $limit->number('least'), 'most' => $limit->number('most')],
+            [
+                'brews' => $limit->number('brews'),
+                'hardness' => $limit->number('hardness'),
+                'litres' => $limit->number('litres'),
+                'least' => $limit->number('least'),
+                'most' => $limit->number('most'),
+            ],
             [min($usual ?: [0.0]), max($usual ?: [0.0])],
-            ['minutes' => $stand->number('minutes'), 'heavy' => $stand->number('heavy'), 'heavyAboveGrams' => $stand->number('heavyAboveGrams'), 'slowedBy' => $stand->number('slowedBy')],
+            [
+                'minutes' => $stand->number('minutes'),
+                'heavy' => $stand->number('heavy'),
+                'heavyAboveGrams' => $stand->number('heavyAboveGrams'),
+                'slowedBy' => $stand->number('slowedBy'),
+            ],
             array_values($node->at('strip')->numbers()),
             $node->at('rinse')->number('tanks'),
             array_map(static fn (Node $feel): array => [Option::read($feel), $feel->number('dH')], $node->at('feels')->items()),

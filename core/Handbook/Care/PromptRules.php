@@ -16,8 +16,13 @@ final readonly class PromptRules
      * @param int $heldAfterUses  uses after which a fix is asked after
      * @param int $heldAfterDays  days after which it is, where nothing is counted
      */
-    public function __construct(public int $countAfterDays, public int $freshDays, public int $heldAfterUses, public int $heldAfterDays, public int $lookWithinDays = 14)
-    {
+    public function __construct(
+        public int $countAfterDays,
+        public int $freshDays,
+        public int $heldAfterUses,
+        public int $heldAfterDays,
+        public int $lookWithinDays = 14,
+    ) {
     }
 
     /** @internal to the handbook */
@@ -25,7 +30,13 @@ final readonly class PromptRules
     {
         $held = $node->at('heldAfter');
 
-        return new self((int) $node->number('countAfterDays'), (int) $node->number('freshDays'), (int) $held->number('uses'), (int) $held->number('days'), (int) $node->number('lookWithinDays'));
+        return new self(
+            (int) $node->number('countAfterDays'),
+            (int) $node->number('freshDays'),
+            (int) $held->number('uses'),
+            (int) $held->number('days'),
+            (int) $node->number('lookWithinDays'),
+        );
     }
 
     /**

@@ -14,7 +14,14 @@ final readonly class Question
      * @param list<string>    $kinds      machine kinds it is about; empty for all
      * @param list<string>    $procedures it is about
      */
-    public function __construct(public string $id, public string $question, public array $sides, public string $ours, public string $because, public array $kinds, public array $procedures)
-    {
+    public function __construct(
+        public string $id,
+        public string $question,
+        public array $sides,
+        public string $ours,
+        public string $because,
+        public array $kinds,
+        public array $procedures,
+    ) {
     }
 }

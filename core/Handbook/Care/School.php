@@ -13,8 +13,15 @@ final readonly class School
      * @param float|null  $litres heated from one time to the next
      * @param string|null $start  how the first interval is reckoned: "brew-limit", from the water's hardness
      */
-    public function __construct(public string $id, public ?float $days, public string $name, public string $who, public ?float $uses = null, public ?string $start = null, public ?float $litres = null)
-    {
+    public function __construct(
+        public string $id,
+        public ?float $days,
+        public string $name,
+        public string $who,
+        public ?float $uses = null,
+        public ?string $start = null,
+        public ?float $litres = null,
+    ) {
     }
 
     /** Whether its first interval hangs on the hardness of the water. */

@@ -59,12 +59,23 @@ final readonly class ChemistryReader
     {
         $between = $node->at('between')->strings();
 
-        return new PairRule([$between[0] ?? '', $between[1] ?? ''], PairHazard::from($node->string('hazard')), $node->optional('gives'), $node->string('why'));
+        return new PairRule(
+            [$between[0] ?? '', $between[1] ?? ''],
+            PairHazard::from($node->string('hazard')),
+            $node->optional('gives'),
+            $node->string('why'),
+        );
     }
 
     private function touch(Node $node, string $what): SurfaceRule
     {
-        return new SurfaceRule($node->string($what), $node->string('surface'), 'never' === $node->string('verdict'), $node->string('why'), $node->optional('instead'));
+        return new SurfaceRule(
+            $node->string($what),
+            $node->string('surface'),
+            'never' === $node->string('verdict'),
+            $node->string('why'),
+            $node->optional('instead'),
+        );
     }
 
     private function vessel(Node $node): Vessel
@@ -73,13 +84,32 @@ final readonly class ChemistryReader
         $ways = $node->at('clearedBy')->strings();
         $minutes = $clearing->number('minutes');
 
-        return new Vessel($node->string('id'), $node->string('name'), $node->flag('own'), $ways, $clearing->string('title'), $clearing->string('done'), [
+        return new Vessel($node->string(
+            'id',
+        ), $node->string('name'), $node->flag('own'), $ways, $clearing->string('title'), $clearing->string(
+            'done',
+        ), [
             'title' => $clearing->string('title'),
             'say' => $clearing->string('say'),
             'short' => $clearing->string('short'),
             'picture' => $clearing->string('picture'),
             'hands' => $clearing->number('hands'),
             'clears' => ['vessel' => $node->string('id'), 'by' => $ways[0] ?? ''],
-        ] + ($minutes > 0 ? ['timer' => ['label' => $clearing->string('short'), 'minutes' => $minutes, 'machine' => true, 'ends' => $clearing->string('done')]] : []), $node->at('also')->strings(), $node->at('drainedBy')->strings(), $node->optional('clearedByUse'));
+        ] + (
+            $minutes > 0 ? ['timer' => [
+                'label' => $clearing->string('short'),
+                'minutes' => $minutes,
+                'machine' => true,
+                'ends' => $clearing->string('done'),
+            ]] : []
+        ), $node->at(
+            'also',
+        )
+            ->strings(), $node
+            ->at('drainedBy')
+            ->strings(), $node
+            ->optional(
+                'clearedByUse',
+            ));
     }
 }

@@ -21,7 +21,8 @@ final readonly class ChemistryRules
      * @param array<string, Vessel> $vessels   by id
      * @param list<string>          $foaming   families that foam
      * @param list<string>          $foamsIn   vessels they must not be left in
-     * @param array<string, string> $words     sentences by what they are said of: foam, foam-remedy, harsh, fine, near-danger, near-any, alone
+     * @param array<string, string> $words     sentences by what they are said of: foam, foam-remedy, harsh, fine, near-danger,
+     *                                         near-any, alone
      * @param list<string>          $whenMet   what to do when two agents have met that must not
      * @param list<string>          $whenAlone what to do when one went where it never should
      */
@@ -76,7 +77,10 @@ final readonly class ChemistryRules
      */
     public function pairsOf(string $one, string $other): array
     {
-        $found = array_values(array_filter($this->pairs, fn (PairRule $rule): bool => $rule->isAbout($this->agent($one)->families, $this->agent($other)->families)));
+        $found = array_values(array_filter(
+            $this->pairs,
+            fn (PairRule $rule): bool => $rule->isAbout($this->agent($one)->families, $this->agent($other)->families),
+        ));
         $rank = static fn (PairRule $rule): int => (int) array_search($rule->hazard, PairHazard::cases(), true);
         usort($found, static fn (PairRule $a, PairRule $b): int => $rank($a) <=> $rank($b));
 
@@ -103,7 +107,11 @@ final readonly class ChemistryRules
         foreach ($this->pairs as $rule) {
             [$one, $other] = $rule->between;
             if (PairHazard::Danger === $rule->hazard) {
-                array_push($enemies, ...(in_array($one, $families, true) ? [$other] : []), ...(in_array($other, $families, true) ? [$one] : []));
+                array_push(
+                    $enemies,
+                    ...(in_array($one, $families, true) ? [$other] : []),
+                    ...(in_array($other, $families, true) ? [$one] : []),
+                );
             }
         }
 

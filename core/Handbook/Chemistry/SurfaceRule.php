@@ -13,7 +13,12 @@ final readonly class SurfaceRule
      * @param string      $why     a sentence; {a} stands for the agent
      * @param string|null $instead what to take or do in its place
      */
-    public function __construct(public string $what, public string $surface, public bool $never, public string $why, public ?string $instead)
-    {
+    public function __construct(
+        public string $what,
+        public string $surface,
+        public bool $never,
+        public string $why,
+        public ?string $instead,
+    ) {
     }
 }

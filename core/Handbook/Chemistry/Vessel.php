@@ -17,7 +17,17 @@ final readonly class Vessel
      * @param list<string>         $drainedBy ways that drain it: enough for what would only be wasted
      * @param string|null          $use       unit of a machine's use that clears it as well, each complete
      */
-    public function __construct(public string $id, public string $name, public bool $own, public array $clearedBy, public string $remedy, public string $done, public array $step, public array $also = [], public array $drainedBy = [], public ?string $use = null)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public bool $own,
+        public array $clearedBy,
+        public string $remedy,
+        public string $done,
+        public array $step,
+        public array $also = [],
+        public array $drainedBy = [],
+        public ?string $use = null,
+    ) {
     }
 }

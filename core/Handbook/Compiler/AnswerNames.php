@@ -28,7 +28,9 @@ final readonly class AnswerNames
         foreach ($steps as $step) {
             $capture = Node::of($step)->at('capture');
             if ($capture->has('scale')) {
-                $soiled[$capture->string('id')] = array_values(array_unique([...$soiled[$capture->string('id')] ?? [], ...$this->soiled($capture->string('scale'))]));
+                $soiled[$capture->string('id')] = array_values(
+                    array_unique([...$soiled[$capture->string('id')] ?? [], ...$this->soiled($capture->string('scale'))]),
+                );
             }
         }
 
@@ -36,7 +38,10 @@ final readonly class AnswerNames
             $if = is_array($step['if'] ?? null) ? $step['if'] : [];
             foreach ($if as $name => $values) {
                 if (is_array($values) && in_array(self::SOILED, $values, true) && isset($soiled[$name])) {
-                    $if[$name] = [...$soiled[$name], ...array_values(array_filter($values, static fn (mixed $value): bool => self::SOILED !== $value))];
+                    $if[$name] = [
+                        ...$soiled[$name],
+                        ...array_values(array_filter($values, static fn (mixed $value): bool => self::SOILED !== $value)),
+                    ];
                 }
             }
 

@@ -41,7 +41,15 @@ final readonly class FaultReferences
         }
         foreach ($trace->at('checks')->items() as $i => $check) {
             $this->sums("/checks/$i/results", $check->at('results'), $causes);
-            $this->problems->known($this->file, "/checks/$i/told", 'result', array_filter([$check->at('told')->optional('shut'), $check->at('told')->optional('open'), $check->at('residue')->optional('result')]), array_keys($check->at('results')->byId()));
+            $this->problems->known(
+                $this->file,
+                "/checks/$i/told",
+                'result',
+                array_filter(
+                    [$check->at('told')->optional('shut'), $check->at('told')->optional('open'), $check->at('residue')->optional('result')],
+                ),
+                array_keys($check->at('results')->byId()),
+            );
         }
         $this->fixable($trace, $causes);
     }
@@ -58,7 +66,11 @@ final readonly class FaultReferences
                 $this->problems->known($this->file, "$pointer/$j/given", 'cause', array_keys($given), $causes);
             }
             if (abs($sum - 1) > self::SLACK) {
-                $this->problems->add($this->file, $pointer, sprintf('the chances %s add up to %s, not 1', '' === $cause ? 'under a cause that is not named' : "under $cause", round($sum, 6)));
+                $this->problems->add($this->file, $pointer, sprintf(
+                    'the chances %s add up to %s, not 1',
+                    '' === $cause ? 'under a cause that is not named' : "under $cause",
+                    round($sum, 6),
+                ));
             }
         }
     }

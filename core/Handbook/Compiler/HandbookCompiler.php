@@ -45,7 +45,10 @@ final class HandbookCompiler
         }
         $this->stopOnProblems();
         $expander = new ProcedureExpander();
-        $compiled['kinds'] = array_map(static fn (array $kind): array => $expander->expand($kind, Node::of($compiled['scales'])), $compiled['kinds']);
+        $compiled['kinds'] = array_map(
+            static fn (array $kind): array => $expander->expand($kind, Node::of($compiled['scales'])),
+            $compiled['kinds'],
+        );
         $this->problems = [...$expander->problems(), ...(new CrossReferences())->check(Node::of($compiled))];
         $this->stopOnProblems();
 
@@ -170,7 +173,10 @@ final class HandbookCompiler
 
         return array_filter(
             $found,
-            static fn (string $problem, string $path): bool => !str_starts_with($problem, 'Additional') || !str_contains("\n$wrong", "\n$path/"),
+            static fn (string $problem, string $path): bool => !str_starts_with($problem, 'Additional') || !str_contains(
+                "\n$wrong",
+                "\n$path/",
+            ),
             ARRAY_FILTER_USE_BOTH,
         );
     }

@@ -51,9 +51,16 @@ final class KindReferences
         }
         $words = array_keys($kind->at('traits')->byId());
         $this->problems->words($this->file, '', $kind->raw(), $words);
-        (new StepReferences($this->problems, $this->shared, $this->facts, $this->parts, $this->tasks, $this->vessels, $words))->check($node);
+        (new StepReferences($this->problems, $this->shared, $this->facts, $this->parts, $this->tasks, $this->vessels, $words))->check(
+            $node,
+        );
         if ($node->at('trace')->has('causes')) {
-            (new FaultReferences($this->problems, $this->shared, "$this->folder/trace.yaml", $this->facts))->check($node->at('trace'), $this->parts, $this->tasks, $procedures);
+            (new FaultReferences($this->problems, $this->shared, "$this->folder/trace.yaml", $this->facts))->check(
+                $node->at('trace'),
+                $this->parts,
+                $this->tasks,
+                $procedures,
+            );
         }
     }
 
@@ -77,8 +84,20 @@ final class KindReferences
     {
         $own = $this->problems->ids($this->file, '/vessels', $kind->at('vessels'));
         foreach ($kind->at('vessels')->items() as $i => $vessel) {
-            $this->problems->known($this->file, "/vessels/$i/id", 'vessel of a machine', [$vessel->string('id')], $this->shared->ownVessels);
-            $this->problems->known($this->file, "/vessels/$i/ml", 'trait', [$vessel->optional('ml')], array_keys($kind->at('traits')->byId()));
+            $this->problems->known(
+                $this->file,
+                "/vessels/$i/id",
+                'vessel of a machine',
+                [$vessel->string('id')],
+                $this->shared->ownVessels,
+            );
+            $this->problems->known(
+                $this->file,
+                "/vessels/$i/ml",
+                'trait',
+                [$vessel->optional('ml')],
+                array_keys($kind->at('traits')->byId()),
+            );
             $this->surfaces("/vessels/$i/walls", $vessel->at('walls'));
         }
         $this->vessels = [...$own, ...$this->shared->sharedVessels];
@@ -105,9 +124,21 @@ final class KindReferences
         $this->problems->known($this->file, "$pointer/heldBy", 'trait', [$part->optional('heldBy')], $traits);
         foreach ($part->at('held')->items() as $i => $held) {
             $this->problems->condition($this->file, "$pointer/held/$i/when", $held->condition('when'), $this->facts);
-            $this->problems->known($this->file, "$pointer/held/$i/cautions", 'caution', $held->at('cautions')->strings(), $this->shared->cautions);
+            $this->problems->known(
+                $this->file,
+                "$pointer/held/$i/cautions",
+                'caution',
+                $held->at('cautions')->strings(),
+                $this->shared->cautions,
+            );
             foreach ($held->at('pieces')->items() as $j => $piece) {
-                $this->problems->known($this->file, "$pointer/held/$i/pieces/$j/tool", 'kit', [$piece->optional('tool')], $this->shared->kit);
+                $this->problems->known(
+                    $this->file,
+                    "$pointer/held/$i/pieces/$j/tool",
+                    'kit',
+                    [$piece->optional('tool')],
+                    $this->shared->kit,
+                );
             }
         }
     }
@@ -140,7 +171,13 @@ final class KindReferences
     {
         $habits = $this->problems->ids($this->file, '/habits', $kind->at('habits'));
         $this->problems->known($this->file, '/uses/habit', 'habit', [$kind->at('uses')->string('habit')], $habits);
-        $this->problems->known($this->file, '/uses/litres', 'trait', [$kind->at('uses')->optional('litres')], array_keys($kind->at('traits')->byId()));
+        $this->problems->known(
+            $this->file,
+            '/uses/litres',
+            'trait',
+            [$kind->at('uses')->optional('litres')],
+            array_keys($kind->at('traits')->byId()),
+        );
         foreach ($kind->at('tasks')->items() as $i => $task) {
             $this->problems->known($this->file, "/tasks/$i/part", 'part', [$task->string('part')], $this->parts);
             $this->problems->condition($this->file, "/tasks/$i/when", $task->condition('when'), $this->facts);
@@ -155,10 +192,22 @@ final class KindReferences
                 if ($clock->number('least') > $clock->number('most')) {
                     $this->problems->add($this->file, "/tasks/$i/clocks/$j", 'the least is greater than the most');
                 }
-                $this->problems->known($this->file, "/tasks/$i/clocks/$j/unit", 'unit of this kind', [$clock->string('unit')], ['days', $kind->at('uses')->string('unit'), ...($kind->at('uses')->has('litres') ? ['litres'] : [])]);
+                $this->problems->known(
+                    $this->file,
+                    "/tasks/$i/clocks/$j/unit",
+                    'unit of this kind',
+                    [$clock->string('unit')],
+                    ['days', $kind->at('uses')->string('unit'), ...($kind->at('uses')->has('litres') ? ['litres'] : [])],
+                );
             }
             foreach ($task->at('proposes')->items() as $j => $proposal) {
-                $this->problems->known($this->file, "/tasks/$i/proposes/$j/when", 'habit', array_keys($proposal->condition('when')->sets), $habits);
+                $this->problems->known(
+                    $this->file,
+                    "/tasks/$i/proposes/$j/when",
+                    'habit',
+                    array_keys($proposal->condition('when')->sets),
+                    $habits,
+                );
                 $this->problems->known($this->file, "/tasks/$i/proposes/$j/school", 'school', [$proposal->string('school')], $schools);
             }
         }

@@ -56,7 +56,9 @@ final readonly class Node
     {
         $value = $this->data[$key] ?? null;
 
-        return is_string($value) || is_int($value) || is_float($value) ? $value : throw new \UnexpectedValueException("Expected text or a number at $key.");
+        return is_string($value)
+            || is_int($value)
+            || is_float($value) ? $value : throw new \UnexpectedValueException("Expected text or a number at $key.");
     }
 
     public function flag(string $key): bool

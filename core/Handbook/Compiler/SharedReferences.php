@@ -87,7 +87,11 @@ final readonly class SharedReferences
                 $this->problems->add('scales.yaml', "/$i/steps", sprintf('"%s" is a step of another scale already', $twice));
             }
             $fractions = array_map(static fn (Node $step): float => $step->number('fraction'), $scale->at('steps')->items());
-            if (0.0 !== ($fractions[0] ?? null) || $fractions !== array_values(array_unique($fractions)) || $fractions !== self::rising($fractions)) {
+            if (
+                0.0 !== ($fractions[0] ?? null)
+                || $fractions !== array_values(array_unique($fractions))
+                || $fractions !== self::rising($fractions)
+            ) {
                 $this->problems->add('scales.yaml', "/$i/steps", 'the first step is clean (0), and each further one is more');
             }
             $seen = [...$seen, ...$scales[$scale->string('id')]];

@@ -21,8 +21,15 @@ final readonly class StepReferences
      * @param list<string>                $vessels
      * @param list<string>                $words   that sentences may hold in braces
      */
-    public function __construct(private ProblemList $problems, private SharedIds $shared, private array $facts, private array $parts, private array $tasks, private array $vessels, private array $words)
-    {
+    public function __construct(
+        private ProblemList $problems,
+        private SharedIds $shared,
+        private array $facts,
+        private array $parts,
+        private array $tasks,
+        private array $vessels,
+        private array $words,
+    ) {
     }
 
     public function check(Node $kind): void
@@ -58,7 +65,13 @@ final readonly class StepReferences
         foreach (['touches', 'afterBack', 'whileOff'] as $key) {
             $this->problems->known($file, "$at/$key", 'part', $step->at($key)->strings(), $this->parts);
         }
-        $this->problems->known($file, "$at/capture/scale", 'scale', [$step->at('capture')->optional('scale')], array_keys($this->shared->scales));
+        $this->problems->known(
+            $file,
+            "$at/capture/scale",
+            'scale',
+            [$step->at('capture')->optional('scale')],
+            array_keys($this->shared->scales),
+        );
         foreach (['waitsFor', 'inPlaceOf'] as $key) {
             $this->problems->known($file, "$at/$key", 'step', [$step->optional($key)], $steps);
         }
@@ -74,7 +87,12 @@ final readonly class StepReferences
         $this->problems->condition($file, "$at/if", $step->condition('if'), $answers);
         $by = $step->at('timer')->optional('by');
         if (null !== $by) {
-            $this->problems->condition($file, "$at/timer/longer", new Condition([$by => array_keys($step->at('timer')->at('longer')->numbers())]), $answers + $this->facts);
+            $this->problems->condition(
+                $file,
+                "$at/timer/longer",
+                new Condition([$by => array_keys($step->at('timer')->at('longer')->numbers())]),
+                $answers + $this->facts,
+            );
         }
         $this->problems->known($file, "$at/back/then", 'step', $step->at('back')->at('then')->strings(), $steps);
         $this->readings($file, $at, $step);
@@ -93,7 +111,13 @@ final readonly class StepReferences
         $capture = $step->at('capture');
         $this->problems->known($file, "$at/observe", 'reading', $step->at('observe')->strings(), $this->shared->readings);
         $this->problems->known($file, "$at/capture/reading", 'reading', [$capture->optional('reading')], $this->shared->readings);
-        $this->problems->known($file, "$at/capture/counts/reading", 'reading', [$capture->at('counts')->optional('reading')], $this->shared->readings);
+        $this->problems->known(
+            $file,
+            "$at/capture/counts/reading",
+            'reading',
+            [$capture->at('counts')->optional('reading')],
+            $this->shared->readings,
+        );
         foreach ($capture->at('count')->items() as $i => $row) {
             $this->problems->known($file, "$at/capture/count/$i/reading", 'reading', [$row->string('reading')], $this->shared->readings);
             $this->problems->condition($file, "$at/capture/count/$i/when", $row->condition('when'), $this->facts);
@@ -108,7 +132,11 @@ final readonly class StepReferences
             $capture = $step->at('capture');
             if ($capture->has('id')) {
                 $answers[$capture->string('id')] = match ($capture->string('kind')) {
-                    'grade' => [...$answers[$capture->string('id')] ?? [], ...$this->shared->scales[$capture->optional('scale') ?? ''] ?? [], Capture::UNSEEN],
+                    'grade' => [
+                        ...$answers[$capture->string('id')] ?? [],
+                        ...$this->shared->scales[$capture->optional('scale') ?? ''] ?? [],
+                        Capture::UNSEEN,
+                    ],
                     'tally' => [],
                     'confirm' => [$capture->at('pass')->string('id'), $capture->at('fail')->string('id')],
                     default => array_keys($capture->at('options')->byId()),
@@ -140,7 +168,11 @@ final readonly class StepReferences
                 $this->problems->add($file, '/steps', sprintf(
                     '%s on a machine with %s',
                     $trouble,
-                    implode(', ', array_map(static fn (string $trait, string $value): string => "$trait $value", array_keys($machine), $machine)) ?: 'any traits',
+                    implode(
+                        ', ',
+                        array_map(static fn (string $trait, string $value): string => "$trait $value", array_keys($machine), $machine),
+                    )
+                        ?: 'any traits',
                 ));
 
                 return;
@@ -158,12 +190,21 @@ final readonly class StepReferences
         $pours = array_filter($steps, static fn (Node $step): bool => [] !== $step->at('amounts')->items());
         $said = array_filter([
             ...array_map(static fn (Node $step): ?string => $step->optional('marks'), $steps),
-            ...array_map(static fn (Node $step): ?string => 'left' === $step->at('capture')->optional('means') ? $step->at('capture')->optional('of') : null, $steps),
+            ...array_map(
+                static fn (Node $step): ?string => 'left' === $step->at('capture')->optional('means')
+                    ? $step->at('capture')->optional('of')
+                    : null,
+                $steps,
+            ),
         ]);
         foreach ([] === $pours ? [] : $steps as $step) {
             $task = 'found' === $step->at('capture')->optional('means') ? $step->at('capture')->optional('of') : null;
             if (null !== $task && !in_array($task, $said, true)) {
-                $this->problems->add($file, '/steps', sprintf('"%s" finds how %s is, and no step says how it is left: grade it again or mark it', $step->string('id'), $task));
+                $this->problems->add(
+                    $file,
+                    '/steps',
+                    sprintf('"%s" finds how %s is, and no step says how it is left: grade it again or mark it', $step->string('id'), $task),
+                );
             }
         }
     }
@@ -201,11 +242,19 @@ final readonly class StepReferences
         foreach ($steps as $step) {
             $waitsFor = $step->optional('waitsFor');
             if (null !== $waitsFor && !in_array($waitsFor, $seen, true)) {
-                $this->problems->add($file, '/steps', sprintf('"%s" waits for "%s", which does not come before it', $step->string('id'), $waitsFor));
+                $this->problems->add(
+                    $file,
+                    '/steps',
+                    sprintf('"%s" waits for "%s", which does not come before it', $step->string('id'), $waitsFor),
+                );
             }
             $back = $step->optional('putsBack');
             if (null !== $back && !in_array($back, $off, true)) {
-                $this->problems->add($file, '/steps', sprintf('"%s" puts back %s, which no earlier step takes off', $step->string('id'), $back));
+                $this->problems->add(
+                    $file,
+                    '/steps',
+                    sprintf('"%s" puts back %s, which no earlier step takes off', $step->string('id'), $back),
+                );
             }
             $seen[] = $step->string('id');
             array_push($off, ...array_filter([$step->optional('takesOff')]));

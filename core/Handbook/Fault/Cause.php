@@ -16,7 +16,14 @@ final readonly class Cause
      * @param bool        $hazard whether somebody can be hurt
      * @param Condition   $when   traits a machine must have for it to be possible
      */
-    public function __construct(public string $id, public string $name, public float $weight, public ?string $part, public ?string $task, public bool $hazard, public Condition $when)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public float $weight,
+        public ?string $part,
+        public ?string $task,
+        public bool $hazard,
+        public Condition $when,
+    ) {
     }
 }

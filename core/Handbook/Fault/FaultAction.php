@@ -18,12 +18,31 @@ final readonly class FaultAction
      * @param string|null          $how       what is done, where no procedure says it
      * @param Condition            $when      traits a machine must have for it to make sense
      */
-    public function __construct(public string $id, public string $name, public string $kind, public float $minutes, public float $supplies, public array $fixes, public ?string $procedure, public ?string $how, public Condition $when)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public float $minutes,
+        public float $supplies,
+        public array $fixes,
+        public ?string $procedure,
+        public ?string $how,
+        public Condition $when,
+    ) {
     }
 
     public function taking(float $minutes): self
     {
-        return new self($this->id, $this->name, $this->kind, $minutes, $this->supplies, $this->fixes, $this->procedure, $this->how, $this->when);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $minutes,
+            $this->supplies,
+            $this->fixes,
+            $this->procedure,
+            $this->how,
+            $this->when,
+        );
     }
 }

@@ -16,8 +16,13 @@ final readonly class FaultCatalog
      * @param array<string, FaultCheck>  $checks
      * @param array<string, FaultAction> $actions
      */
-    private function __construct(public string $basis, public array $symptoms, public array $causes, public array $checks, public array $actions)
-    {
+    private function __construct(
+        public string $basis,
+        public array $symptoms,
+        public array $causes,
+        public array $checks,
+        public array $actions,
+    ) {
     }
 
     /**
@@ -27,7 +32,18 @@ final readonly class FaultCatalog
      */
     public function taking(array $minutes): self
     {
-        return new self($this->basis, $this->symptoms, $this->causes, $this->checks, array_map(static fn (FaultAction $action): FaultAction => isset($minutes[$action->procedure ?? '']) ? $action->taking($minutes[$action->procedure]) : $action, $this->actions));
+        return new self(
+            $this->basis,
+            $this->symptoms,
+            $this->causes,
+            $this->checks,
+            array_map(
+                static fn (FaultAction $action): FaultAction => isset($minutes[$action->procedure ?? ''])
+                    ? $action->taking($minutes[$action->procedure])
+                    : $action,
+                $this->actions,
+            ),
+        );
     }
 
     /**
@@ -62,7 +78,15 @@ final readonly class FaultCatalog
                 $check->string('name'),
                 $check->string('how'),
                 $check->number('minutes'),
-                array_map(static fn (Node $result): CheckResult => new CheckResult($result->string('id'), $result->string('name'), $result->number('else'), $result->at('given')->numbers()), $check->at('results')->items()),
+                array_map(
+                    static fn (Node $result): CheckResult => new CheckResult(
+                        $result->string('id'),
+                        $result->string('name'),
+                        $result->number('else'),
+                        $result->at('given')->numbers(),
+                    ),
+                    $check->at('results')->items(),
+                ),
                 $check->flag('hazard'),
                 $check->condition('when', $defaults),
                 $check->optional('task'),
@@ -91,8 +115,14 @@ final readonly class FaultCatalog
      */
     public function bestFor(string $cause, array $traits): ?FaultAction
     {
-        $helping = array_filter($this->actions, static fn (FaultAction $action): bool => $action->when->holds($traits) && ($action->fixes[$cause] ?? 0) > 0);
-        usort($helping, static fn (FaultAction $a, FaultAction $b): int => ['call' === $a->kind, -$a->fixes[$cause]] <=> ['call' === $b->kind, -$b->fixes[$cause]]);
+        $helping = array_filter(
+            $this->actions,
+            static fn (FaultAction $action): bool => $action->when->holds($traits) && ($action->fixes[$cause] ?? 0) > 0,
+        );
+        usort($helping, static fn (FaultAction $a, FaultAction $b): int => ['call' === $a->kind, -$a->fixes[$cause]] <=> [
+            'call' === $b->kind,
+            -$b->fixes[$cause],
+        ]);
 
         return $helping[0] ?? null;
     }

@@ -18,7 +18,17 @@ final readonly class FaultCheck
      * @param array{string, string}|null $told    results for a part that is shut and for one that is open
      * @param array{string, string}|null $residue a vessel of the machine and the result that something left in it stands for
      */
-    public function __construct(public string $id, public string $name, public string $how, public float $minutes, public array $results, public bool $hazard, public Condition $when, public ?string $task = null, public ?array $told = null, public ?array $residue = null)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $how,
+        public float $minutes,
+        public array $results,
+        public bool $hazard,
+        public Condition $when,
+        public ?string $task = null,
+        public ?array $told = null,
+        public ?array $residue = null,
+    ) {
     }
 }

@@ -16,8 +16,15 @@ final readonly class Symptom
      * @param Condition            $when  traits a machine must have to show it
      * @param string|null          $light indicator light that it is
      */
-    public function __construct(public string $id, public string $name, private float $else, private array $given, public bool $where, public Condition $when, public ?string $light = null)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        private float $else,
+        private array $given,
+        public bool $where,
+        public Condition $when,
+        public ?string $light = null,
+    ) {
     }
 
     /** The chance of seeing it when this is the cause, 0 to 1. */

@@ -14,7 +14,13 @@ final readonly class Habit
      * @param list<Option>     $options set when the answer is one of these
      * @param bool             $drawn   whether its answers are shown as drawings, and asked before anything else
      */
-    public function __construct(public string $id, public string $ask, public ?NumberRange $number, public array $options, public string|float $default, public bool $drawn = false)
-    {
+    public function __construct(
+        public string $id,
+        public string $ask,
+        public ?NumberRange $number,
+        public array $options,
+        public string|float $default,
+        public bool $drawn = false,
+    ) {
     }
 }

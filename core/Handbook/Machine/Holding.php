@@ -14,13 +14,21 @@ final readonly class Holding
      * @param string|null  $way      which way round it goes back
      * @param list<string> $cautions ids
      */
-    public function __construct(public string $by, public array $pieces = [], public array $loose = [], public ?string $way = null, public array $cautions = [])
-    {
+    public function __construct(
+        public string $by,
+        public array $pieces = [],
+        public array $loose = [],
+        public ?string $way = null,
+        public array $cautions = [],
+    ) {
     }
 
     /** Whether small things come off that want a dish. */
     public function hasSmallThings(): bool
     {
-        return [] !== $this->loose || [] !== array_filter($this->pieces, static fn (Piece $piece): bool => null !== $piece->tool || null !== $piece->size);
+        return [] !== $this->loose || [] !== array_filter(
+            $this->pieces,
+            static fn (Piece $piece): bool => null !== $piece->tool || null !== $piece->size,
+        );
     }
 }

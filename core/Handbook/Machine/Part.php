@@ -20,8 +20,19 @@ final readonly class Part
      * @param Condition                            $when      traits a machine must have to have the part
      * @param list<array{string, Condition}>       $coveredBy parts that come off before it, by trait
      */
-    public function __construct(public string $id, private string $name, private array $names, private array $comesOff, private array $madeOf, public ?string $look, public Condition $when, public bool $needed = false, public ?string $heldBy = null, private array $held = [], private array $coveredBy = [])
-    {
+    public function __construct(
+        public string $id,
+        private string $name,
+        private array $names,
+        private array $comesOff,
+        private array $madeOf,
+        public ?string $look,
+        public Condition $when,
+        public bool $needed = false,
+        public ?string $heldBy = null,
+        private array $held = [],
+        private array $coveredBy = [],
+    ) {
     }
 
     /** @param array<string, string> $traits */
@@ -61,7 +72,10 @@ final readonly class Part
      */
     public function coveredBy(array $traits): array
     {
-        return array_values(array_map(static fn (array $cover): string => $cover[0], array_filter($this->coveredBy, static fn (array $cover): bool => $cover[1]->holds($traits))));
+        return array_values(array_map(
+            static fn (array $cover): string => $cover[0],
+            array_filter($this->coveredBy, static fn (array $cover): bool => $cover[1]->holds($traits)),
+        ));
     }
 
     /**

@@ -15,8 +15,17 @@ final readonly class Piece
      * @param string|null $bitTrait   trait of the machine that says which bit they take
      * @param string|null $countTrait trait of the machine that says how many there are
      */
-    public function __construct(public string $id, public string $name, public int $count, public ?string $bit = null, public ?string $size = null, public ?string $where = null, public ?string $tool = null, public ?string $countTrait = null, public ?string $bitTrait = null)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $count,
+        public ?string $bit = null,
+        public ?string $size = null,
+        public ?string $where = null,
+        public ?string $tool = null,
+        public ?string $countTrait = null,
+        public ?string $bitTrait = null,
+    ) {
     }
 
     /** "8 cover screws", "1 long screw", "bolt" where there is never more than one. */
@@ -31,6 +40,16 @@ final readonly class Piece
 
     public function counting(int $count): self
     {
-        return new self($this->id, $this->name, $count, $this->bit, $this->size, $this->where, $this->tool, $this->countTrait, $this->bitTrait);
+        return new self(
+            $this->id,
+            $this->name,
+            $count,
+            $this->bit,
+            $this->size,
+            $this->where,
+            $this->tool,
+            $this->countTrait,
+            $this->bitTrait,
+        );
     }
 }

@@ -81,7 +81,10 @@ final class ProcedureExpander
     public static function covers(Node $kind): array
     {
         return array_filter(array_map(
-            static fn (Node $part): array => array_map(static fn (Node $cover): string => $cover->string('part'), $part->at('coveredBy')->items()),
+            static fn (Node $part): array => array_map(
+                static fn (Node $cover): string => $cover->string('part'),
+                $part->at('coveredBy')->items(),
+            ),
             $kind->at('parts')->byId(),
         ));
     }
@@ -122,7 +125,12 @@ final class ProcedureExpander
             $steps = [];
         }
 
-        return ['file' => $procedure->string('file'), 'steps' => $steps, 'chains' => $chains, 'runs' => array_values(array_diff(array_map(strval(...), array_keys($chains)), [$id]))] + $procedure->at('data')->raw();
+        return [
+            'file' => $procedure->string('file'),
+            'steps' => $steps,
+            'chains' => $chains,
+            'runs' => array_values(array_diff(array_map(strval(...), array_keys($chains)), [$id])),
+        ] + $procedure->at('data')->raw();
     }
 
     /**
@@ -142,7 +150,15 @@ final class ProcedureExpander
         $at = [$file, "$pointer/back"];
         unset($back['then']);
 
-        return array_filter(['at' => $at, 'part' => $step['part'] ?? $step['takesOff'] ?? null, 'putsBack' => $step['takesOff'] ?? null, 'when' => $step['when'] ?? null, 'if' => $step['if'] ?? null] + $back);
+        return array_filter(
+            [
+                'at' => $at,
+                'part' => $step['part'] ?? $step['takesOff'] ?? null,
+                'putsBack' => $step['takesOff'] ?? null,
+                'when' => $step['when'] ?? null,
+                'if' => $step['if'] ?? null,
+            ] + $back,
+        );
     }
 
     /**
@@ -184,7 +200,9 @@ final class ProcedureExpander
             }
         }
 
-        return array_values(array_filter($words, fn (string $word): bool => str_starts_with($word, StepChain::REFIT) || isset($this->steps[$word])));
+        return array_values(
+            array_filter($words, fn (string $word): bool => str_starts_with($word, StepChain::REFIT) || isset($this->steps[$word])),
+        );
     }
 
     /**

@@ -85,7 +85,11 @@ final readonly class StepChain
             $backs = [];
             foreach (array_reverse($tray) as $off) {
                 $isLast = $until === ($this->steps[$off]['takesOff'] ?? null);
-                if ('' !== $until && !$isLast && in_array($until, array_map(fn (string $each): mixed => $this->steps[$each]['takesOff'] ?? null, $backs), true)) {
+                if (
+                    '' !== $until
+                    && !$isLast
+                    && in_array($until, array_map(fn (string $each): mixed => $this->steps[$each]['takesOff'] ?? null, $backs), true)
+                ) {
                     break;
                 }
                 $backs[] = $off;

@@ -38,7 +38,9 @@ final readonly class StepSequencer
     public function sequence(array $written): array
     {
         $chains = array_map(fn (array $words): StepChain => new StepChain($words, $this->steps), $written);
-        $ids = array_values(array_unique(array_merge(...array_map(static fn (StepChain $chain): array => $chain->ids(), array_values($chains)))));
+        $ids = array_values(
+            array_unique(array_merge(...array_map(static fn (StepChain $chain): array => $chain->ids(), array_values($chains)))),
+        );
         $ranks = $this->ranks($chains);
         $graph = new StepGraph($ids);
         $this->always($graph, $ids, $chains);
@@ -92,7 +94,10 @@ final readonly class StepSequencer
         foreach ($ids as $id) {
             $step = $this->data($id);
             $capture = is_array($step['capture'] ?? null) ? $step['capture'] : [];
-            foreach (array_filter([$capture['id'] ?? null, is_array($capture['also'] ?? null) ? $capture['also']['id'] ?? null : null], is_string(...)) as $name) {
+            foreach (array_filter(
+                [$capture['id'] ?? null, is_array($capture['also'] ?? null) ? $capture['also']['id'] ?? null : null],
+                is_string(...),
+            ) as $name) {
                 $asked[$name][] = $id;
             }
             if ('found' === ($capture['means'] ?? null) && null !== $this->text($id, 'part')) {
@@ -185,7 +190,10 @@ final readonly class StepSequencer
     {
         // What stays off until the machine has run goes back by itself, after the rest.
         $own = array_merge(...array_map(static fn (StepChain $chain): array => $chain->ownBacks, array_values($chains)));
-        $final = array_diff(array_merge(...array_map(static fn (StepChain $chain): array => $chain->finalBacks, array_values($chains))), $own);
+        $final = array_diff(
+            array_merge(...array_map(static fn (StepChain $chain): array => $chain->finalBacks, array_values($chains))),
+            $own,
+        );
         foreach ([$final, $own] as $group) {
             $later = null;
             foreach ($sorted as $id) {
@@ -210,7 +218,10 @@ final readonly class StepSequencer
     {
         $stillOff = $this->partsOff($sorted, $off);
 
-        return array_values(array_filter(StepChain::testsOf($this->data($off)), fn (string $test): bool => [] === array_intersect($this->list($test, 'tests'), $stillOff)));
+        return array_values(array_filter(
+            StepChain::testsOf($this->data($off)),
+            fn (string $test): bool => [] === array_intersect($this->list($test, 'tests'), $stillOff),
+        ));
     }
 
     /**

@@ -13,7 +13,12 @@ final readonly class Amount
      * @param bool       $byStrength whether a weaker or stronger acid than the recipe's takes more or less of it
      * @param float|null $strength   % of the agent, where it has one
      */
-    public function __construct(public string $agent, public Portion $portion, public string $vessel, public bool $byStrength = false, public ?float $strength = null)
-    {
+    public function __construct(
+        public string $agent,
+        public Portion $portion,
+        public string $vessel,
+        public bool $byStrength = false,
+        public ?float $strength = null,
+    ) {
     }
 }

@@ -51,6 +51,17 @@ final readonly class Procedure
      */
     public function with(array $steps): self
     {
-        return new self($this->id, $this->name, $this->does, [] === $steps ? throw UnknownEntry::named('step of', $this->id) : $steps, $this->ends, $this->essential, $this->runs, $this->why, $this->when, $this->alone);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->does,
+            [] === $steps ? throw UnknownEntry::named('step of', $this->id) : $steps,
+            $this->ends,
+            $this->essential,
+            $this->runs,
+            $this->why,
+            $this->when,
+            $this->alone,
+        );
     }
 }

@@ -62,7 +62,12 @@ final readonly class StepReader
             $node->at('asks')->strings(),
             $node->at('tests')->strings(),
             $node->optional('putsOut'),
-            $node->has('because') ? new ClearingReason($node->at('because')->string('agent'), array_map(static fn (Node $poured): array => [$poured->string('agent'), $poured->string('entry')], $node->at('because')->at('entries')->items())) : null,
+            $node->has('because')
+                ? new ClearingReason($node->at('because')->string('agent'), array_map(
+                    static fn (Node $poured): array => [$poured->string('agent'), $poured->string('entry')],
+                    $node->at('because')->at('entries')->items(),
+                ))
+                : null,
             $node->flag('last'),
         );
     }
@@ -118,7 +123,10 @@ final readonly class StepReader
             $node->optional('check'),
             $node->at('fail')->optional('then'),
             $node->optional('of'),
-            array_map(fn (Node $row): CountRow => new CountRow($row->string('reading'), $row->condition('when', $this->defaults)), $node->at('count')->items()),
+            array_map(
+                fn (Node $row): CountRow => new CountRow($row->string('reading'), $row->condition('when', $this->defaults)),
+                $node->at('count')->items(),
+            ),
             $node->optional('reading') ?? $node->at('counts')->optional('reading'),
             $node->optional('scale') ?? (CaptureKind::Grade === $kind ? Scales::MESH : null),
             $node->has('also') ? $this->also($node->at('also')) : null,
@@ -129,19 +137,30 @@ final readonly class StepReader
     /** @return list<int|string> minutes, or a name of WaitChoice */
     private function choices(Node $node): array
     {
-        return array_values(array_map(static fn (mixed $choice): int|string => is_string($choice) ? $choice : (is_numeric($choice) ? (int) $choice : 0), $node->raw()));
+        return array_values(array_map(
+            static fn (mixed $choice): int|string => is_string($choice) ? $choice : (is_numeric($choice) ? (int) $choice : 0),
+            $node->raw(),
+        ));
     }
 
     /** @return list<Option> the steps of its scale, and that nobody looked */
     private function grades(Node $node): array
     {
-        $grades = array_map(static fn (Grade $grade): Option => new Option($grade->id, $grade->name, $grade->look), $this->scales->scale($node->optional('scale') ?? Scales::MESH)->grades);
+        $grades = array_map(
+            static fn (Grade $grade): Option => new Option($grade->id, $grade->name, $grade->look),
+            $this->scales->scale($node->optional('scale') ?? Scales::MESH)->grades,
+        );
 
         return $node->has('scale') ? [...$grades, new Option(Capture::UNSEEN, 'I didn’t look', null)] : $grades;
     }
 
     private function also(Node $node): Capture
     {
-        return new Capture($node->string('id'), CaptureKind::Choice, $node->string('ask'), array_map(Option::read(...), $node->at('options')->items()));
+        return new Capture(
+            $node->string('id'),
+            CaptureKind::Choice,
+            $node->string('ask'),
+            array_map(Option::read(...), $node->at('options')->items()),
+        );
     }
 }

@@ -17,8 +17,17 @@ final readonly class TimerRule
      * @param string|null          $ends    what a person says when it is over
      * @param list<int|string>     $choices lengths to pick from: minutes, or a name of WaitChoice
      */
-    public function __construct(public string $label, private float $usual, private ?string $by, private array $longer, public ?Minutes $most = null, public bool $machine = false, public ?string $late = null, public ?string $ends = null, public array $choices = [])
-    {
+    public function __construct(
+        public string $label,
+        private float $usual,
+        private ?string $by,
+        private array $longer,
+        public ?Minutes $most = null,
+        public bool $machine = false,
+        public ?string $late = null,
+        public ?string $ends = null,
+        public array $choices = [],
+    ) {
     }
 
     /** @param array<string, string> $answers by capture id */

@@ -9,7 +9,12 @@ use GoodRinse\Core\Quantity\Fraction;
 /** One drawn step of a scale, which a person holds the real part against. */
 final readonly class Grade
 {
-    public function __construct(public string $id, public Fraction $fraction, public string $name, public string $look, public string $scale = Scales::MESH)
-    {
+    public function __construct(
+        public string $id,
+        public Fraction $fraction,
+        public string $name,
+        public string $look,
+        public string $scale = Scales::MESH,
+    ) {
     }
 }

@@ -16,8 +16,14 @@ final readonly class MeasurementRule
      * @param NumberRange|null $range   of a number, or of how many there are in all
      * @param list<Option>     $options to pick from
      */
-    public function __construct(public string $id, public string $name, public MeasurementKind $kind, public ?string $unit, public ?NumberRange $range, public array $options)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public MeasurementKind $kind,
+        public ?string $unit,
+        public ?NumberRange $range,
+        public array $options,
+    ) {
     }
 
     /** @internal to this folder */
@@ -29,7 +35,10 @@ final readonly class MeasurementRule
             MeasurementKind::from($node->string('kind')),
             $node->optional('unit'),
             $node->has('least') ? new NumberRange($node->number('least'), $node->number('most')) : null,
-            array_map(static fn (Node $option): Option => new Option($option->string('id'), $option->string('name'), null), $node->at('options')->items()),
+            array_map(
+                static fn (Node $option): Option => new Option($option->string('id'), $option->string('name'), null),
+                $node->at('options')->items(),
+            ),
         );
     }
 

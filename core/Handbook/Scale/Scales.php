@@ -64,7 +64,16 @@ final readonly class Scales
 
     private static function readScale(string $id, Node $steps): Scale
     {
-        $grades = array_map(static fn (Node $grade): Grade => new Grade($grade->string('id'), Fraction::of($grade->number('fraction')), $grade->string('name'), $grade->string('look'), $id), $steps->items());
+        $grades = array_map(
+            static fn (Node $grade): Grade => new Grade(
+                $grade->string('id'),
+                Fraction::of($grade->number('fraction')),
+                $grade->string('name'),
+                $grade->string('look'),
+                $id,
+            ),
+            $steps->items(),
+        );
 
         return new Scale($id, [] === $grades ? throw UnknownEntry::named('grade of', $id) : $grades);
     }

@@ -18,7 +18,8 @@ final readonly class Opening implements Payload
 
     /**
      * @param string        $task  care task id
-     * @param Fraction|null $found blocked fraction as it came out; null when nobody looked ("cleaned about a month ago", or a job with nothing to grade)
+     * @param Fraction|null $found blocked fraction as it came out; null when nobody looked ("cleaned about a month ago", or a job
+     *                             with nothing to grade)
      * @param Fraction      $left  blocked fraction as it went back
      * @param string        $how   how it was measured
      */

@@ -22,17 +22,38 @@ final class PayloadCodec
     public static function decode(EntryKind $kind, array $data): Payload
     {
         $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : throw MalformedEntry::value($kind, $key);
-        $number = static fn (string $key): float => is_int($data[$key] ?? null) || is_float($data[$key] ?? null) ? (float) $data[$key] : throw MalformedEntry::value($kind, $key);
+        $number = static fn (string $key): float => is_int($data[$key] ?? null)
+            || is_float($data[$key] ?? null) ? (float) $data[$key] : throw MalformedEntry::value($kind, $key);
         try {
             return match ($kind) {
-                EntryKind::Opening => new Opening($text('task'), isset($data['found']) ? Fraction::of($number('found')) : null, Fraction::of($number('left')), $text('how')),
-                EntryKind::Dose => new Dose($text('agent'), $text('vessel'), self::portion($data, $number), isset($data['strength']) ? $number('strength') : null),
+                EntryKind::Opening => new Opening(
+                    $text('task'),
+                    isset($data['found']) ? Fraction::of($number('found')) : null,
+                    Fraction::of($number('left')),
+                    $text('how'),
+                ),
+                EntryKind::Dose => new Dose(
+                    $text('agent'),
+                    $text('vessel'),
+                    self::portion($data, $number),
+                    isset($data['strength']) ? $number('strength') : null,
+                ),
                 EntryKind::Clearing => new Clearing($text('vessel'), $text('by')),
                 EntryKind::Counter => new UseCount($text('unit'), $number('uses'), isset($data['over']) ? (int) $number('over') : null),
                 EntryKind::Meter => new MeterTotal($text('unit'), $number('total'), $text('meter'), (int) $number('series')),
                 EntryKind::Light => new IndicatorLight($text('light'), true === ($data['on'] ?? null)),
-                EntryKind::Symptom => new Symptom($text('symptom'), isset($data['task']) ? $text('task') : null, isset($data['where']) ? $text('where') : null, isset($data['badly']) ? $text('badly') : null),
-                EntryKind::Fix => new Fix($text('action'), isset($data['cause']) ? $text('cause') : null, $text('trace'), false !== ($data['helped'] ?? true)),
+                EntryKind::Symptom => new Symptom(
+                    $text('symptom'),
+                    isset($data['task']) ? $text('task') : null,
+                    isset($data['where']) ? $text('where') : null,
+                    isset($data['badly']) ? $text('badly') : null,
+                ),
+                EntryKind::Fix => new Fix(
+                    $text('action'),
+                    isset($data['cause']) ? $text('cause') : null,
+                    $text('trace'),
+                    false !== ($data['helped'] ?? true),
+                ),
                 EntryKind::Confirmation => new Confirmation($text('symptom'), $text('task'), true === ($data['caused'] ?? null)),
                 EntryKind::Snooze => new Snooze($text('task'), Day::of($text('until')), $text('reason')),
                 EntryKind::Away => new Absence(Day::of($text('from')), Day::of($text('to')), $text('reason')),

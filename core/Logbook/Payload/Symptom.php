@@ -13,8 +13,12 @@ final readonly class Symptom implements Payload
      * @param string|null $where   zone of the machine
      * @param string|null $badly   how bad it is
      */
-    public function __construct(public string $symptom, public ?string $task = null, public ?string $where = null, public ?string $badly = null)
-    {
+    public function __construct(
+        public string $symptom,
+        public ?string $task = null,
+        public ?string $where = null,
+        public ?string $badly = null,
+    ) {
     }
 
     public function kind(): EntryKind

@@ -30,7 +30,16 @@ final readonly class IntervalLearner
         $steps = $this->run($clock, false);
         $last = $steps[count($steps) - 1] ?? null;
         if ($clock->kept) {
-            return new LearnedInterval($clock->start, $this->model->priorWeight, $this->model->priorWeight * $clock->start, $clock->start, $clock->start, $this->openings($clock), $last, null === $last ? null : $last->after);
+            return new LearnedInterval(
+                $clock->start,
+                $this->model->priorWeight,
+                $this->model->priorWeight * $clock->start,
+                $clock->start,
+                $clock->start,
+                $this->openings($clock),
+                $last,
+                null === $last ? null : $last->after,
+            );
         }
         $interval = $last->after ?? $clock->start;
         [$alpha, $beta] = [$last->alpha ?? $this->model->priorWeight, $last->beta ?? $this->model->priorWeight * $clock->start];
@@ -76,7 +85,18 @@ final readonly class IntervalLearner
                 $interval = self::between($least, $interval, $most);
                 $last = $observation;
                 if ($all) {
-                    $steps[$i] = new LearningStep($last, $added, $lay, $weight + $foulings, $prior + $uses, $evidence, $before, $interval, $this->limit($evidence, $before, $clock), $weight);
+                    $steps[$i] = new LearningStep(
+                        $last,
+                        $added,
+                        $lay,
+                        $weight + $foulings,
+                        $prior + $uses,
+                        $evidence,
+                        $before,
+                        $interval,
+                        $this->limit($evidence, $before, $clock),
+                        $weight,
+                    );
                 }
             }
             $left = $this->curve->foulings($observation->left);
@@ -85,7 +105,18 @@ final readonly class IntervalLearner
             return $steps;
         }
 
-        return [new LearningStep($last, $added, $lay, $weight + $foulings, $prior + $uses, $evidence, $before, $interval, $this->limit($evidence, $before, $clock), $weight)];
+        return [new LearningStep(
+            $last,
+            $added,
+            $lay,
+            $weight + $foulings,
+            $prior + $uses,
+            $evidence,
+            $before,
+            $interval,
+            $this->limit($evidence, $before, $clock),
+            $weight,
+        )];
     }
 
     /** Openings' worth of trust in the start after so many openings: it fades as any old opening does. */

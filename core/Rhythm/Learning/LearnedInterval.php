@@ -15,7 +15,8 @@ final readonly class LearnedInterval
      * @param float             $latest   upper end of the due window
      * @param int               $openings observations that counted uses
      * @param LearningStep|null $lastStep what the newest of them did; IntervalLearner::steps() tells all
-     * @param float|null        $instead  what would be in force if the household did not keep it as it is; null where it does not, or nothing was found
+     * @param float|null        $instead  what would be in force if the household did not keep it as it is; null where it does
+     *                                    not, or nothing was found
      */
     public function __construct(
         public float $interval,

@@ -44,7 +44,11 @@ final readonly class KitList
             $if = self::reason($step, $answers, $captures);
             foreach (self::held($step, $sheet) as $tool => $for) {
                 $known = $items[$tool] ?? null;
-                $items[$tool] = new KitItem($tool, array_values(array_unique([...$known->for ?? [], ...$for])), null === $known ? $if : (null === $if ? null : $known->if));
+                $items[$tool] = new KitItem(
+                    $tool,
+                    array_values(array_unique([...$known->for ?? [], ...$for])),
+                    null === $known ? $if : (null === $if ? null : $known->if),
+                );
             }
             foreach ($step->amounts as $amount) {
                 $agents[$amount->agent] = self::more($agents[$amount->agent] ?? null, $amount->agent, $amount->portion, $if);
@@ -93,7 +97,13 @@ final readonly class KitList
     private static function mayComeUp(Step $step, array $answers, array $captures, array $within): bool
     {
         foreach ($step->if->sets as $name => $allowed) {
-            if (isset($answers[$name]) ? !in_array($answers[$name], $allowed, true) : !self::mayBeAnswered($name, $allowed, $answers, $captures, $within)) {
+            if (isset($answers[$name]) ? !in_array($answers[$name], $allowed, true) : !self::mayBeAnswered(
+                $name,
+                $allowed,
+                $answers,
+                $captures,
+                $within,
+            )) {
                 return false;
             }
         }
@@ -132,7 +142,10 @@ final readonly class KitList
                 continue;
             }
             $capture = ($captures[$name] ?? [])[0][1] ?? null;
-            $names = array_map(static fn ($option): string => $option->name, array_filter($capture->options ?? [], static fn ($option): bool => in_array($option->id, $allowed, true)));
+            $names = array_map(
+                static fn ($option): string => $option->name,
+                array_filter($capture->options ?? [], static fn ($option): bool => in_array($option->id, $allowed, true)),
+            );
 
             return new KitReason(CaptureKind::Grade === $capture?->kind, array_values($names));
         }

@@ -83,7 +83,13 @@ final readonly class EntryProjector
         $capture = $step->capture;
         if (null !== $capture && null !== $tick->answer) {
             $isLight = null !== $step->putsOut && $capture->passes($tick->answer); // said by the light itself
-            array_push($said, ...array_filter([$isLight ? null : $this->answer($capture, $tick->answer), null === $capture->also ? null : $this->answer($capture->also, $tick->details->also ?? '')]));
+            array_push(
+                $said,
+                ...array_filter([
+                    $isLight ? null : $this->answer($capture, $tick->answer),
+                    null === $capture->also ? null : $this->answer($capture->also, $tick->details->also ?? ''),
+                ]),
+            );
             if (CaptureKind::Confirm === $capture->kind && null !== $capture->reading && $capture->passes($tick->answer)) {
                 $said[] = new Measurement($capture->reading, (float) ($capture->from + $progress->failures($step)));
             }
@@ -121,7 +127,12 @@ final readonly class EntryProjector
     private static function doses(Step $step, Tick $tick): array
     {
         return $tick->share <= 0 ? [] : array_map(
-            static fn (Amount $amount): Dose => new Dose($amount->agent, $amount->vessel, $amount->portion->times($tick->share), null === $amount->strength ? null : $tick->strength ?? $amount->strength),
+            static fn (Amount $amount): Dose => new Dose(
+                $amount->agent,
+                $amount->vessel,
+                $amount->portion->times($tick->share),
+                null === $amount->strength ? null : $tick->strength ?? $amount->strength,
+            ),
             $step->amounts,
         );
     }
@@ -151,7 +162,13 @@ final readonly class EntryProjector
             if (true === $late?->harms) {
                 $took = $tick->at->getTimestamp() - ($progress->tick($begun)?->at->getTimestamp() ?? 0);
 
-                return [new Remark(Remark::WAS_LATE, ['label' => $begun->timer->label ?? '', 'minutes' => (int) round($took / 60), 'most' => (int) ($late->most->value ?? 0)])];
+                return [
+                    new Remark(Remark::WAS_LATE, [
+                        'label' => $begun->timer->label ?? '',
+                        'minutes' => (int) round($took / 60),
+                        'most' => (int) ($late->most->value ?? 0),
+                    ]),
+                ];
             }
         }
 

@@ -76,7 +76,9 @@ final readonly class MeasurementForm
         $list = is_array($given) ? $given : [];
 
         return match ($rule->kind) {
-            MeasurementKind::Number => null === ($number = self::number($given)) ? null : new Measurement($rule->id, self::within($rule, $in->kept($number))),
+            MeasurementKind::Number => null === ($number = self::number($given))
+                ? null
+                : new Measurement($rule->id, self::within($rule, $in->kept($number))),
             MeasurementKind::Ratio => $this->ratio($rule, self::number($list['shut'] ?? null), self::number($list['all'] ?? null)),
             MeasurementKind::Some => self::picked($rule, $list),
             MeasurementKind::One => self::picked($rule, [$given]),
@@ -98,7 +100,9 @@ final readonly class MeasurementForm
     /** @param array<array-key, mixed> $given */
     private static function picked(MeasurementRule $rule, array $given): ?Measurement
     {
-        $picks = array_values(array_unique(array_filter($given, static fn (mixed $pick): bool => is_string($pick) && null !== Option::among($rule->options, $pick))));
+        $picks = array_values(array_unique(
+            array_filter($given, static fn (mixed $pick): bool => is_string($pick) && null !== Option::among($rule->options, $pick)),
+        ));
 
         return [] === $picks ? null : new Measurement($rule->id, picks: $picks);
     }

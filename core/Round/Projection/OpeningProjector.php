@@ -79,10 +79,23 @@ final readonly class OpeningProjector
             null !== $found && $left->value > $found->value => $found,
             default => $left,
         };
-        $ticks = array_merge(...array_map(static fn (Step $step): array => array_values(array_filter($progress->ticksOf($step->id), static fn (Tick $tick): bool => Tick::DONE === $tick->how)), $steps));
+        $ticks = array_merge(
+            ...array_map(
+                static fn (Step $step): array => array_values(
+                    array_filter($progress->ticksOf($step->id), static fn (Tick $tick): bool => Tick::DONE === $tick->how),
+                ),
+                $steps,
+            ),
+        );
         $newest = Tick::inOrder($ticks);
 
-        return new ProjectedEntry($steps[0]->id, $steps[0]->part, $newest[0]->at, $newest[count($newest) - 1]->id, new Opening($task, $found, $left, $how));
+        return new ProjectedEntry(
+            $steps[0]->id,
+            $steps[0]->part,
+            $newest[0]->at,
+            $newest[count($newest) - 1]->id,
+            new Opening($task, $found, $left, $how),
+        );
     }
 
     /** Null where nobody looked. */
@@ -91,6 +104,8 @@ final readonly class OpeningProjector
         $tick = $progress->tick($step);
         $answer = $tick->answer ?? Capture::UNSEEN;
 
-        return EntryProjector::counted($step, $tick?->details) ?? (Capture::UNSEEN === $answer ? null : $this->handbook->scales()->grade($answer)->fraction);
+        return EntryProjector::counted($step, $tick?->details) ?? (
+            Capture::UNSEEN === $answer ? null : $this->handbook->scales()->grade($answer)->fraction
+        );
     }
 }

@@ -16,7 +16,12 @@ final readonly class ProjectedEntry
      * @param string         $tick id of the newest tick it follows from
      * @param Payload|Remark $says what it says
      */
-    public function __construct(public string $step, public ?string $part, public \DateTimeImmutable $at, public string $tick, public Payload|Remark $says)
-    {
+    public function __construct(
+        public string $step,
+        public ?string $part,
+        public \DateTimeImmutable $at,
+        public string $tick,
+        public Payload|Remark $says,
+    ) {
     }
 }

@@ -16,7 +16,8 @@
                 </form>
             @else
                 <p>Make an account or log in first; then you come back here.</p>
-                <p class="with-gap mb-0"><a class="push push--main" href="{{ route('register') }}">Make an account</a><a class="push" href="{{ route('login') }}">Log in</a></p>
+                <p class="with-gap mb-0"><a class="push push--main" href="{{ route('register') }}">Make an account</a><a class="push"
+                    href="{{ route('login') }}">Log in</a></p>
             @endauth
         @endif
     </div>

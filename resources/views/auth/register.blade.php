@@ -5,7 +5,8 @@
         <h1>Who looks after the kitchen?</h1>
         <x-field name="name" label="Your name" autocomplete="name" maxlength="80" required autofocus/>
         <x-field name="email" label="E-mail address" type="email" autocomplete="username" maxlength="190" required/>
-        <x-field name="password" label="Password" type="password" autocomplete="new-password" hint="At least 10 characters; a few words in a row do well." required/>
+        <x-field name="password" label="Password" type="password" autocomplete="new-password"
+            hint="At least 10 characters; a few words in a row do well." required/>
         <p class="mt-4"><button class="push push--main push--wide">Make the account</button></p>
         <p class="mb-0">Have one already? <a href="{{ route('login') }}">Log in</a></p>
     </form>

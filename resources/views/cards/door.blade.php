@@ -24,12 +24,16 @@
 </head>
 <body>
     <h1>{{ $machine->name }}</h1>
-    <p class="muted">{{ implode(' · ', array_filter([$kind->name, $machine->place, ...$kind->tells($machine->traits)])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
+    <p class="muted">{{ implode(' · ', array_filter([$kind->name, $machine->place,
+        ...$kind->tells($machine->traits)])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
 
     <h2>Rhythm</h2>
     <table>
         @foreach ($tasks as $task)
-            <tr><th>{{ $task->name() }}</th><td>every {{ implode(' or ', array_map(fn ($reading) => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</td><td>{{ $task->neverOpened() ? 'look once' : ($task->rhythm->dueOn ? 'next '.Dates::weekday($task->rhythm->dueOn) : '') }}</td></tr>
+            <tr><th>{{ $task->name() }}</th><td>every {{ implode(' or ', array_map(fn ($reading)
+                => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</td><td>
+                {{ $task->neverOpened() ? 'look once' : ($task->rhythm->dueOn ? 'next '.Dates::weekday($task->rhythm->dueOn) : '') }}</td>
+                </tr>
         @endforeach
     </table>
 
@@ -46,7 +50,8 @@
     <h2>Cautions</h2>
     <table class="cautions">
         @foreach (array_chunk($cautions, 3) as $pair)
-            <tr>@foreach ($pair as $caution)<td><span class="caution">{{ $caution->title }}.</span> {{ $caution->text }}</td>@endforeach</tr>
+            <tr>@foreach ($pair as $caution)<td><span class="caution">{{ $caution->title }}.</span> {{ $caution->text }}</td>@endforeach
+                </tr>
         @endforeach
     </table>
 </body>

@@ -10,7 +10,9 @@
                     <th scope="row">{{ $group->sample()->name }}@if ($rest)<small>and {{ $rest }}</small>@endif</th>
                     @foreach (array_keys($columns) as $key)
                         @php($found = $cell($group, $key))
-                        <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}"><x-verdict :verdict="$found->verdict"/><span class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
+                        <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}">
+                            <x-verdict :verdict="$found->verdict"/><span
+                            class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
                     @endforeach
                 </tr>
             @endforeach

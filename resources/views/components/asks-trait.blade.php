@@ -10,11 +10,16 @@
             <legend id="reveals"><span class="muted">Before you go on:</span> {{ $trait->ask }}</legend>
             @if ($trait->number)
                 @php($in = App\View\Words\HouseMeasures::field($trait->unit))
-                <div class="week"><input class="form-control" type="number" name="value" inputmode="decimal" step="any" min="{{ $in->range($trait->number)->least }}" max="{{ $in->range($trait->number)->most }}" required aria-label="{{ $trait->ask }}{{ $trait->unit ? " ($in->name)" : '' }}">@if ($trait->unit)<span>{{ $in->name }}</span>@endif<button class="push">Note it</button></div>
+                <div class="week"><input class="form-control" type="number" name="value" inputmode="decimal" step="any"
+                    min="{{ $in->range($trait->number)->least }}" max="{{ $in->range($trait->number)->most }}" required
+                    aria-label="{{ $trait->ask }}{{ $trait->unit ? " ($in->name)" : '' }}">@if ($trait->unit)<span>{{ $in->name }}</span>@endif<button class="push">Note it</button></div>
             @else
-                <div class="reveals__answers">@foreach ($trait->options as $option)<button class="push" name="value" value="{{ $option->id }}">@if ($trait->drawn)<x-option-drawing :name="$trait->id.'-'.$option->id"/>@endif<span>{{ $option->name }}</span></button>@endforeach</div>
+                <div class="reveals__answers">@foreach ($trait->options as $option)<button class="push" name="value"
+                    value="{{ $option->id }}">@if ($trait->drawn)<x-option-drawing
+                    :name="$trait->id.'-'.$option->id"/>@endif<span>{{ $option->name }}</span></button>@endforeach</div>
             @endif
-            <p class="muted small mb-0">{{ $trait->hint ?? 'The steps then fit your machine.' }} Can't tell? Go on; you are asked again the next time.</p>
+            <p class="muted small mb-0">
+                {{ $trait->hint ?? 'The steps then fit your machine.' }} Can't tell? Go on; you are asked again the next time.</p>
         </fieldset>
     </form>
 </section>

@@ -3,7 +3,8 @@
 @if ($line)
     <a class="part" href="?task={{ $line->care->task->id }}#task" aria-label="{{ $line->care->name() }}: {{ $line->when() }}">
         {{ $slot }}
-        <path @class([$line->isDue() ? 'copper-line' : 'ink-line w-thin leader']) d="M{{ $end ? $x + 8 : $x - 8 }} {{ $y - 5 }} H{{ $to }}"/>
+        <path @class([$line->isDue() ? 'copper-line' : 'ink-line w-thin leader'])
+            d="M{{ $end ? $x + 8 : $x - 8 }} {{ $y - 5 }} H{{ $to }}"/>
         <text class="now" x="{{ $x }}" y="{{ $y }}" @if ($end) text-anchor="end" @endif>{{ $line->care->name() }}</text>
         <text x="{{ $x }}" y="{{ $y + 20 }}" @if ($end) text-anchor="end" @endif>{{ $line->when() }}</text>
     </a>

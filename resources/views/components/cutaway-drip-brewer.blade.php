@@ -6,7 +6,8 @@
     {{-- body: foot, column, head --}}
     <path class="ink-line" d="M230 410 H500 V384 H330 V150 H500 V60 Q500 46 486 46 H244 Q230 46 230 60 Z"/>
     <path class="rim-line w-light" d="M310 330 V388 H470 V372 M318 330 V120 H352"/>
-    <rect class="in-soft" x="352" y="370" width="136" height="12" rx="6"/><rect class="ink-line" x="352" y="370" width="136" height="12" rx="6"/>
+    <rect class="in-soft" x="352" y="370" width="136" height="12" rx="6"/>
+        <rect class="ink-line" x="352" y="370" width="136" height="12" rx="6"/>
     <text x="560" y="382">warming plate</text>
     <path class="ink-line w-thin leader" d="M490 377 H552"/>
 
@@ -17,7 +18,8 @@
     </x-cut-part>
     @isset($lines['disc'])
         <x-cut-part :line="$lines['disc']" :x="170" :y="312" :to="256" :end="true">
-            <ellipse class="{{ $soil('disc') }}" cx="275" cy="306" rx="18" ry="11"/><ellipse class="ink-line body" cx="275" cy="306" rx="18" ry="11"/>
+            <ellipse class="{{ $soil('disc') }}" cx="275" cy="306" rx="18" ry="11"/><ellipse class="ink-line body" cx="275" cy="306" rx="18"
+                ry="11"/>
         </x-cut-part>
     @endisset
 

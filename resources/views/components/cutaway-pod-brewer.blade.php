@@ -7,7 +7,8 @@
     <path class="ink-line" d="M300 406 H520 V382 H392 V214 H500 Q520 214 520 194 V104 Q520 66 482 66 H318 Q300 66 300 84Z"/>
     <path class="ink-line" d="M410 66 Q440 22 506 34"/>
     <path class="rim-line w-light" d="M286 330 H330 V120 H430"/>
-    <rect class="in-soft" x="402" y="374" width="112" height="10" rx="5"/><rect class="ink-line" x="402" y="374" width="112" height="10" rx="5"/>
+    <rect class="in-soft" x="402" y="374" width="112" height="10" rx="5"/>
+        <rect class="ink-line" x="402" y="374" width="112" height="10" rx="5"/>
     <path class="ink-line" d="M424 296 H490 L484 370 H430Z M490 312 q26 4 18 34 l-20 4"/>
     <text x="574" y="384">drip tray</text>
     <path class="ink-line w-thin leader" d="M516 379 H566"/>
@@ -19,7 +20,8 @@
     </x-cut-part>
     @isset($lines['cartridge'])
         <x-cut-part :line="$lines['cartridge']" :x="160" :y="340" :to="230" :end="true">
-            <rect class="{{ $soil('cartridge') }}" x="232" y="318" width="36" height="46" rx="6"/><rect class="ink-line body" x="232" y="318" width="36" height="46" rx="6"/>
+            <rect class="{{ $soil('cartridge') }}" x="232" y="318" width="36" height="46" rx="6"/>
+                <rect class="ink-line body" x="232" y="318" width="36" height="46" rx="6"/>
             <path class="ink-line w-thin" d="M238 330 h24 M238 340 h24 M238 350 h24"/>
         </x-cut-part>
     @endisset

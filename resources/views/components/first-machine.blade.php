@@ -2,7 +2,8 @@
     <div class="ask">
         <div>
             <h1>Which machine do you look after?</h1>
-            <p>A few taps, no typing. Then this page tells you each day what is due, why, and how sure it is; and takes you through it step by step.</p>
+            <p>A few taps, no typing. Then this page tells you each day what is due, why, and how sure it is; and takes you through it step
+                by step.</p>
         </div>
         <div class="ask__do"><a class="push push--main" href="{{ route('machines.create') }}">Add your first machine</a></div>
     </div>
@@ -12,5 +13,6 @@
             <li><x-glass :wear="$wear" :size="40"/><span>{{ $word }}</span></li>
         @endforeach
     </ul>
-    <p class="muted small mt-3 mb-0">Every part gets a glass like these. It clouds and silts up as the part does; at the copper tick it is time.</p>
+    <p class="muted small mt-3 mb-0">
+        Every part gets a glass like these. It clouds and silts up as the part does; at the copper tick it is time.</p>
 </section>

@@ -3,9 +3,11 @@
 @foreach ($kind->habits() as $habit)
     @if ($drawn === null || $habit->drawn === $drawn)
         @if ($habit->number)
-            <x-field name="habits[{{ $habit->id }}]" :label="$habit->ask" type="number" :min="$habit->number->least" :max="$habit->number->most" step="0.5" inputmode="decimal" :value="$machine->habits[$habit->id] ?? $habit->default"/>
+            <x-field name="habits[{{ $habit->id }}]" :label="$habit->ask" type="number" :min="$habit->number->least"
+                :max="$habit->number->most" step="0.5" inputmode="decimal" :value="$machine->habits[$habit->id] ?? $habit->default"/>
         @else
-            <x-picks name="habits[{{ $habit->id }}]" :legend="$habit->ask" :options="$habit->options" :value="$machine->habits[$habit->id] ?? null" :drawing="$habit->drawn ? $habit->id : null" :unknown="true"/>
+            <x-picks name="habits[{{ $habit->id }}]" :legend="$habit->ask" :options="$habit->options"
+                :value="$machine->habits[$habit->id] ?? null" :drawing="$habit->drawn ? $habit->id : null" :unknown="true"/>
         @endif
     @endif
 @endforeach
@@ -18,7 +20,8 @@
     @if ($others)
         <details class="mt-3" @if ($said || $errors->has('schools.*')) open @endif>
             <summary>How often, for everything else</summary>
-            <div class="mt-2 school-grid">@foreach ($others as $task)<x-school-field :task="$task" :machine="$machine" :said="$said[$task->id] ?? null"/>@endforeach</div>
+            <div class="mt-2 school-grid">@foreach ($others as $task)<x-school-field :task="$task" :machine="$machine"
+                :said="$said[$task->id] ?? null"/>@endforeach</div>
         </details>
     @endif
 @endif

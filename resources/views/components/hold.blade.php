@@ -3,13 +3,15 @@
 <svg class="hold" viewBox="0 0 120 90" aria-hidden="true" focusable="false">
     @switch($by)
         @case('quarter-turn')
-            <ellipse class="ink-line" cx="60" cy="52" rx="40" ry="18"/><ellipse class="rim-line w-light" cx="60" cy="52" rx="18" ry="8"/><path class="rim-line w-light" d="M46 48 l28 8"/>
+            <ellipse class="ink-line" cx="60" cy="52" rx="40" ry="18"/><ellipse class="rim-line w-light" cx="60" cy="52" rx="18" ry="8"/>
+                <path class="rim-line w-light" d="M46 48 l28 8"/>
             <path class="copper-line" d="M18 40 A44 20 0 0 1 60 24 M18 40 l0 -12 M18 40 l11 -2"/>
             @break
         @case('screws')
         @case('bolt')
             <rect class="ink-line" x="12" y="36" width="96" height="34" rx="8"/>
-            @foreach ([28, 60, 92] as $x)<circle class="rim-line w-light" cx="{{ $x }}" cy="53" r="9"/><path class="rim-line w-light" d="M{{ $x - 5 }} 53 h10 M{{ $x }} 48 v10"/>@endforeach
+            @foreach ([28, 60, 92] as $x)<circle class="rim-line w-light" cx="{{ $x }}" cy="53" r="9"/>
+                <path class="rim-line w-light" d="M{{ $x - 5 }} 53 h10 M{{ $x }} 48 v10"/>@endforeach
             <path class="copper-line" d="M60 8 V34 M52 26 l8 8 l8 -8"/>
             @break
         @case('nut')
@@ -20,7 +22,8 @@
         @case('clips')
         @case('tabs')
         @case('plugs')
-            <path class="ink-line" d="M20 72 V36 Q20 28 28 28 H92 Q100 28 100 36 V72"/><path class="rim-line" d="M20 48 h-8 v14 h8 M100 48 h8 v14 h-8"/>
+            <path class="ink-line" d="M20 72 V36 Q20 28 28 28 H92 Q100 28 100 36 V72"/>
+                <path class="rim-line" d="M20 48 h-8 v14 h8 M100 48 h8 v14 h-8"/>
             <path class="copper-line" d="M34 55 H22 M28 49 l-6 6 l6 6 M86 55 H98 M92 49 l6 6 l-6 6"/>
             @break
         @case('swing')

@@ -2,7 +2,8 @@
 <x-field name="name" label="Name" maxlength="80" :value="$household->name ?? mb_substr(auth()->user()->name, 0, 60).'’s kitchen'" required/>
 <div class="field" x-data="zone">
     <label class="form-label" for="f-timezone">Time zone</label>
-    <select class="form-select" id="f-timezone" name="timezone" x-ref="zone" @if ($household === null && old('timezone') === null) data-guess="1" @endif>
+    <select class="form-select" id="f-timezone" name="timezone" x-ref="zone" @if ($household === null && old('timezone') === null)
+        data-guess="1" @endif>
         @foreach (timezone_identifiers_list() as $each)
             <option @selected(old('timezone', $household?->timezone ?? $zone) === $each)>{{ $each }}</option>
         @endforeach
@@ -14,7 +15,8 @@
     <div class="picks">
         @foreach (['metric' => ['Metric', '250 ml, 40 g'], 'us' => ['Cups and spoons', '1 cup, 2 tbsp']] as $id => [$name, $note])
             <div class="pick">
-                <input type="radio" id="p-measures-{{ $id }}" name="measures" value="{{ $id }}" @checked(old('measures', $household?->measures->value ?? 'metric') === $id)>
+                <input type="radio" id="p-measures-{{ $id }}" name="measures" value="{{ $id }}"
+                    @checked(old('measures', $household?->measures->value ?? 'metric') === $id)>
                 <label for="p-measures-{{ $id }}"><span>{{ $name }}</span><small>{{ $note }}</small></label>
             </div>
         @endforeach

@@ -6,7 +6,8 @@
         <ul class="openings">
             @foreach ($openings as $opening)
                 @php($grade = $handbook->scales()->scale($care->scale())->nearest($opening->found))
-                <li><svg class="swatch swatch--{{ $size }}" aria-hidden="true"><use href="#grade-{{ $grade->id }}"/></svg><span>{{ $grade->name }}</span><span class="muted">{{ App\View\Words\Dates::short($opening->day) }}</span></li>
+                <li><svg class="swatch swatch--{{ $size }}" aria-hidden="true"><use href="#grade-{{ $grade->id }}"/></svg>
+                    <span>{{ $grade->name }}</span><span class="muted">{{ App\View\Words\Dates::short($opening->day) }}</span></li>
             @endforeach
         </ul>
     </div>

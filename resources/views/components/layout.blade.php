@@ -20,8 +20,10 @@
         @if ($person?->household_id)
             <nav class="places-bar" aria-label="Places">
                 <ul class="places">
-                    @foreach (['today' => 'Today', 'kitchen' => 'Kitchen', 'rhythm' => 'Rhythm', 'logbook' => 'Logbook', 'handbook' => 'Handbook', 'household' => 'Household'] as $to => $name)
-                        <li><a href="{{ route($to) }}" @if ($place === $to) aria-current="page" @endif><x-place-icon :name="$to"/>{{ $name }}</a></li>
+                    @foreach (['today' => 'Today', 'kitchen' => 'Kitchen', 'rhythm' => 'Rhythm', 'logbook' => 'Logbook', 'handbook'
+                        => 'Handbook', 'household' => 'Household'] as $to => $name)
+                        <li><a href="{{ route($to) }}" @if ($place === $to) aria-current="page" @endif><x-place-icon
+                            :name="$to"/>{{ $name }}</a></li>
                     @endforeach
                 </ul>
             </nav>

@@ -8,16 +8,19 @@
 @if ($moved)
     <div class="scrolls" tabindex="0" role="region" aria-label="Dates before and after">
     <table class="plain plain--stacks">
-        <thead><tr>@if ($machines)<th scope="col">Machine</th>@endif<th scope="col">Job</th><th scope="col">Starts from</th><th scope="col">Now</th><th scope="col">Then</th><th scope="col">Moves</th></tr></thead>
+        <thead><tr>@if ($machines)<th scope="col">Machine</th>@endif<th scope="col">Job</th><th scope="col">Starts from</th>
+            <th scope="col">Now</th><th scope="col">Then</th><th scope="col">Moves</th></tr></thead>
         <tbody>
             @foreach ($moved as $date)
                 <tr @class(['is-moved' => $date->moves()])>
                     @if ($machines)<td>{{ $date->machine->name }}</td>@endif
                     <th scope="row">{{ $date->name }}</th>
-                    <td data-label="Starts from">{{ $date->startBefore == $date->startAfter ? $start($date->startAfter) : $start($date->startBefore).' → '.$start($date->startAfter) }}</td>
+                    <td data-label="Starts from">{{ $date->startBefore == $date->startAfter ? $start($date->startAfter)
+                        : $start($date->startBefore).' → '.$start($date->startAfter) }}</td>
                     <td data-label="Now">{{ $day($date->before) }}</td>
                     <td data-label="Then">{{ $day($date->after) }}</td>
-                    <td data-label="Moves">{{ $date->days() === null ? ($date->moves() ? 'new' : '') : ($date->days() === 0 ? 'stays' : Uses::counted(abs($date->days()), 'days').($date->days() > 0 ? ' later' : ' earlier')) }}</td>
+                    <td data-label="Moves">{{ $date->days() === null ? ($date->moves() ? 'new' : '') : ($date->days() === 0 ? 'stays'
+                        : Uses::counted(abs($date->days()), 'days').($date->days() > 0 ? ' later' : ' earlier')) }}</td>
                 </tr>
             @endforeach
         </tbody>

@@ -5,7 +5,8 @@
         @case('filter-twist-out')
             <ellipse class="ink-line" cx="46" cy="22" rx="30" ry="11"/>
             <path class="ink-line" d="M28 28 V58 Q28 66 46 66 Q64 66 64 58 V28"/>
-            <path class="rim-line w-thin" d="M34 32 V63 M40 33 V65 M46 33 V66 M52 33 V65 M58 32 V63 M28 42 Q46 50 64 42 M28 52 Q46 60 64 52"/>
+            <path class="rim-line w-thin" d="M34 32 V63 M40 33 V65 M46 33 V66 M52 33 V65 M58 32 V63 M28 42 Q46 50 64 42 M28 52 Q46 60 64
+                52"/>
             <path class="copper-line" d="M32 25 A17 6 0 0 1 58 17 M32 25 l0.5 -8 M32 25 l8 0.5"/>
             @break
         @case('filter-flat-plate')
@@ -19,13 +20,15 @@
             <ellipse class="ink-line" cx="46" cy="34" rx="34" ry="17"/>
             <path class="ink-line" d="M12 34 V46 Q12 62 46 62 Q80 62 80 46 V34"/>
             @foreach ([[24, 28], [46, 22], [68, 28], [24, 41], [46, 46], [68, 41]] as [$x, $y])
-                <circle class="rim-line w-light" cx="{{ $x }}" cy="{{ $y }}" r="3.6"/><path class="rim-line w-thin" d="M{{ $x - 2 }} {{ $y }} h4"/>
+                <circle class="rim-line w-light" cx="{{ $x }}" cy="{{ $y }}" r="3.6"/>
+                    <path class="rim-line w-thin" d="M{{ $x - 2 }} {{ $y }} h4"/>
             @endforeach
             <path class="copper-line" d="M46 4 V14 M42 4 h8"/>
             @break
         @case('form-layers')
             <rect class="ink-line" x="8" y="12" width="76" height="52" rx="5"/>
-            <path class="rim-line w-thin" d="M14 20 L78 56 M14 32 L60 60 M14 44 L40 60 M28 16 L78 44 M46 16 L78 34 M64 16 L78 24 M78 20 L14 56 M78 32 L32 60 M78 44 L52 60 M64 16 L14 44 M46 16 L14 34 M28 16 L14 24"/>
+            <path class="rim-line w-thin" d="M14 20 L78 56 M14 32 L60 60 M14 44 L40 60 M28 16 L78 44 M46 16 L78 34 M64 16 L78 24 M78 20 L14
+                56 M78 32 L32 60 M78 44 L52 60 M64 16 L14 44 M46 16 L14 34 M28 16 L14 24"/>
             @break
         @case('form-baffle')
             <rect class="ink-line" x="8" y="12" width="76" height="52" rx="5"/>
@@ -35,7 +38,8 @@
             <path class="ink-line" d="M16 54 Q16 26 46 26 Q76 26 76 54 Z"/>
             <path class="ink-line" d="M8 54 H84"/>
             @foreach ([[28, 46], [46, 36], [64, 46]] as [$x, $y])
-                <circle class="rim-line" cx="{{ $x }}" cy="{{ $y }}" r="4.5"/><path class="rim-line w-light" d="M{{ $x - 2.5 }} {{ $y }} h5 M{{ $x }} {{ $y - 2.5 }} v5"/>
+                <circle class="rim-line" cx="{{ $x }}" cy="{{ $y }}" r="4.5"/>
+                    <path class="rim-line w-light" d="M{{ $x - 2.5 }} {{ $y }} h5 M{{ $x }} {{ $y - 2.5 }} v5"/>
             @endforeach
             @break
         @case('filter-none')
@@ -59,7 +63,8 @@
         @case('plates-scrape')
             <ellipse class="ink-line" cx="42" cy="22" rx="30" ry="11" transform="rotate(24 42 22)"/>
             <path class="rim-line" d="M66 6 L52 20"/>
-            <circle class="in-silt-3" cx="66" cy="42" r="3"/><circle class="in-silt-3" cx="60" cy="48" r="2.4"/><circle class="in-silt-3" cx="70" cy="50" r="2"/>
+            <circle class="in-silt-3" cx="66" cy="42" r="3"/><circle class="in-silt-3" cx="60" cy="48" r="2.4"/>
+                <circle class="in-silt-3" cx="70" cy="50" r="2"/>
             <path class="ink-line" d="M50 56 H84 L80 72 H54Z"/>
             @break
         @case('plates-rinse')
@@ -69,7 +74,8 @@
             @break
         @case('plates-neither')
             <ellipse class="ink-line" cx="46" cy="34" rx="36" ry="14"/><ellipse class="rim-line w-thin" cx="46" cy="34" rx="22" ry="7"/>
-            <circle class="in-silt-3" cx="38" cy="32" r="4"/><circle class="in-silt-3" cx="48" cy="36" r="3"/><circle class="in-silt-3" cx="55" cy="31" r="2.6"/>
+            <circle class="in-silt-3" cx="38" cy="32" r="4"/><circle class="in-silt-3" cx="48" cy="36" r="3"/>
+                <circle class="in-silt-3" cx="55" cy="31" r="2.6"/>
             <path class="ink-line" d="M14 66 H78 M24 66 V54 M36 66 V56 M48 66 V56 M60 66 V56 M70 66 V54"/>
             @break
         @case('programme-manual')
@@ -84,15 +90,18 @@
             <rect class="ink-line" x="14" y="14" width="64" height="48" rx="8"/><circle class="ink-line" cx="46" cy="38" r="11"/>
             @break
         @case('light-light')
-            <rect class="ink-line" x="14" y="14" width="64" height="48" rx="8"/><path class="ink-line" d="M46 26 Q56 38 46 46 Q36 38 46 26Z"/>
+            <rect class="ink-line" x="14" y="14" width="64" height="48" rx="8"/>
+                <path class="ink-line" d="M46 26 Q56 38 46 46 Q36 38 46 26Z"/>
             <path class="copper-line" d="M28 38 h-6 M64 38 h6 M34 26 l-4 -4 M58 26 l4 -4"/>
             @break
         @case('metal-aluminium')
-            <rect class="ink-line" x="10" y="16" width="56" height="46" rx="5"/><path class="rim-line w-thin" d="M16 24 L60 54 M16 40 L44 58 M30 20 L60 40 M60 24 L16 54 M60 40 L32 58 M46 20 L16 40"/>
+            <rect class="ink-line" x="10" y="16" width="56" height="46" rx="5"/>
+                <path class="rim-line w-thin" d="M16 24 L60 54 M16 40 L44 58 M30 20 L60 40 M60 24 L16 54 M60 40 L32 58 M46 20 L16 40"/>
             <path class="ink-line" d="M74 12 V24 Q74 30 80 30 Q86 30 86 24 V12"/><path class="copper-line" d="M72 42 L88 34"/>
             @break
         @case('metal-steel')
-            <rect class="ink-line" x="10" y="16" width="56" height="46" rx="5"/><path class="rim-line w-thin" d="M16 24 L60 54 M16 40 L44 58 M30 20 L60 40 M60 24 L16 54 M60 40 L32 58 M46 20 L16 40"/>
+            <rect class="ink-line" x="10" y="16" width="56" height="46" rx="5"/>
+                <path class="rim-line w-thin" d="M16 24 L60 54 M16 40 L44 58 M30 20 L60 40 M60 24 L16 54 M60 40 L32 58 M46 20 L16 40"/>
             <path class="ink-line" d="M66 26 H76 Q84 26 84 36 Q84 46 76 46 H66"/><path class="copper-line" d="M70 22 v8 M70 42 v8"/>
             @break
         @case('air-outside')
@@ -101,7 +110,8 @@
             @break
         @case('air-back')
             <path class="ink-line" d="M16 66 H76 L60 44 H32Z M38 44 V14 H54 V44"/>
-            <path class="rim-line w-thin" d="M38 22 H54 M38 28 H54"/><path class="copper-line" d="M60 20 H74 Q80 20 80 28 V40 M74 34 l6 6 l6 -6"/>
+            <path class="rim-line w-thin" d="M38 22 H54 M38 28 H54"/>
+                <path class="copper-line" d="M60 20 H74 Q80 20 80 28 V40 M74 34 l6 6 l6 -6"/>
             @break
         @case('frying-seldom')
             <path class="ink-line" d="M18 34 V56 Q18 64 26 64 H62 Q70 64 70 56 V34Z M10 40 H18 M70 40 H78 M16 32 H72 M40 26 h8"/>
@@ -120,22 +130,27 @@
         @case('water-hard')
         @case('water-very-hard')
             @php($crust = ['water-soft' => 0, 'water-medium' => 3, 'water-hard' => 8, 'water-very-hard' => 15][$name])
-            @if ($crust)<path class="in-silt-1" d="M25 {{ 64 - $crust }} Q36 {{ 60 - $crust }} 46 {{ 64 - $crust }} T67 {{ 63 - $crust }} L68 64 H24Z"/>@endif
+            @if ($crust)<path class="in-silt-1" d="M25 {{ 64 - $crust }} Q36 {{ 60 - $crust }} 46 {{ 64 - $crust }} T67 {{ 63 - $crust }}
+                L68 64 H24Z"/>@endif
             <path class="ink-line" d="M28 22 H64 L70 66 H22Z M28 22 L18 28 M34 22 Q34 12 46 12 Q58 12 58 22"/>
             <path class="rim-line w-light" d="M27 36 H65"/>
             @break
         @case('kind-dishwasher')
             <rect class="ink-line" x="18" y="6" width="56" height="64" rx="6"/><path class="ink-line" d="M18 18 H74"/>
-            <path class="rim-line" d="M28 34 a8 8 0 0 1 16 0 M48 34 a8 8 0 0 1 16 0 M24 34 H68"/><path class="rim-line w-light" d="M46 48 V56 M30 60 L46 54 L62 60"/>
+            <path class="rim-line" d="M28 34 a8 8 0 0 1 16 0 M48 34 a8 8 0 0 1 16 0 M24 34 H68"/>
+                <path class="rim-line w-light" d="M46 48 V56 M30 60 L46 54 L62 60"/>
             @break
         @case('kind-drip-brewer')
-            <path class="ink-line" d="M24 6 H72 V20 H24Z M24 20 V70 H76"/><path class="ink-line" d="M40 20 L45 32 H57 L62 20"/><path class="rim-line" d="M38 40 H64 L62 66 H40Z M64 46 h6 v10 h-7"/><path class="copper-line" d="M51 33 v4"/>
+            <path class="ink-line" d="M24 6 H72 V20 H24Z M24 20 V70 H76"/><path class="ink-line" d="M40 20 L45 32 H57 L62 20"/>
+                <path class="rim-line" d="M38 40 H64 L62 66 H40Z M64 46 h6 v10 h-7"/><path class="copper-line" d="M51 33 v4"/>
             @break
         @case('kind-pod-brewer')
-            <path class="ink-line" d="M22 12 Q22 6 30 6 H66 Q72 6 72 14 V26 H38 V70 H22Z M38 70 H74"/><path class="rim-line" d="M46 44 H66 L64 64 H48Z"/><path class="copper-line" d="M56 28 v10"/>
+            <path class="ink-line" d="M22 12 Q22 6 30 6 H66 Q72 6 72 14 V26 H38 V70 H22Z M38 70 H74"/>
+                <path class="rim-line" d="M46 44 H66 L64 64 H48Z"/><path class="copper-line" d="M56 28 v10"/>
             @break
         @case('kind-hood')
-            <path class="ink-line" d="M36 6 H56 V30 L78 52 H14 L36 30Z M14 52 V60 H78 V52"/><path class="rim-line w-light" d="M24 52 V60 M34 52 V60 M44 52 V60 M54 52 V60 M64 52 V60"/>
+            <path class="ink-line" d="M36 6 H56 V30 L78 52 H14 L36 30Z M14 52 V60 H78 V52"/>
+                <path class="rim-line w-light" d="M24 52 V60 M34 52 V60 M44 52 V60 M54 52 V60 M64 52 V60"/>
             @break
     @endswitch
 </svg>

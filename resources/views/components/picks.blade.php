@@ -12,7 +12,8 @@
         @foreach ($all as $option)
             @php($id = 'p-'.str_replace('.', '-', $key).'-'.($option->id ?: 'unknown'))
             <div @class(['pick', 'pick--drawn' => isset($drawing)])>
-                <input type="radio" id="{{ $id }}" name="{{ $name }}" value="{{ $option->id }}" @checked(($picked ?? '') === $option->id) @required(! $unknown)>
+                <input type="radio" id="{{ $id }}" name="{{ $name }}" value="{{ $option->id }}" @checked(($picked ?? '') === $option->id)
+                    @required(! $unknown)>
                 <label for="{{ $id }}">
                     @isset($drawing)<x-option-drawing :name="$option->id === '' ? 'unknown' : $drawing.'-'.$option->id"/>@endisset
                     <span>{{ $option->name }}</span>

@@ -8,22 +8,31 @@
         @case($kind::One)
             <div class="chips">
                 @foreach ($rule->options as $option)
-                    <label class="chip"><input type="{{ $rule->kind === $kind::Some ? 'checkbox' : 'radio' }}" name="r[{{ $rule->id }}]{{ $rule->kind === $kind::Some ? '[]' : '' }}" value="{{ $option->id }}" @checked(in_array($option->id, (array) old("r.$rule->id", $given?->picks ?? []), true))> {{ $option->name }}</label>
+                    <label class="chip"><input type="{{ $rule->kind === $kind::Some ? 'checkbox' : 'radio' }}"
+                        name="r[{{ $rule->id }}]{{ $rule->kind === $kind::Some ? '[]' : '' }}" value="{{ $option->id }}"
+                        @checked(in_array($option->id, (array) old("r.$rule->id", $given?->picks ?? []), true))> {{ $option->name }}</label>
                 @endforeach
             </div>
             @break
         @case($kind::Number)
             @php($in = App\View\Words\HouseMeasures::field($rule->unit))
             <div class="stepper">
-                <input class="form-control nums" type="number" inputmode="decimal" step="any" min="{{ $in->range($rule->range)->least }}" max="{{ $in->range($rule->range)->most }}" name="r[{{ $rule->id }}]" aria-label="{{ $rule->name }}, {{ $in->name }}" value="{{ old("r.$rule->id", isset($given->number) ? $in->written($given->number) : null) }}"> <span>{{ $in->name }}</span>
+                <input class="form-control nums" type="number" inputmode="decimal" step="any" min="{{ $in->range($rule->range)->least }}"
+                    max="{{ $in->range($rule->range)->most }}" name="r[{{ $rule->id }}]" aria-label="{{ $rule->name }}, {{ $in->name }}"
+                    value="{{ old("r.$rule->id", isset($given->number) ? $in->written($given->number) : null) }}">
+                    <span>{{ $in->name }}</span>
             </div>
             @break
         @case($kind::Ratio)
             <div class="stepper" x-data="stepper">
                 <button type="button" class="push" x-on:click="less" aria-label="{{ $rule->name }}: one fewer shut">−</button>
-                <input class="form-control nums" type="number" inputmode="numeric" min="0" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][shut]" aria-label="{{ $rule->name }}, shut" value="{{ old("r.$rule->id.shut", $given?->number) }}" x-ref="count" data-shut>
+                <input class="form-control nums" type="number" inputmode="numeric" min="0" max="{{ $rule->range->most }}"
+                    name="r[{{ $rule->id }}][shut]" aria-label="{{ $rule->name }}, shut"
+                    value="{{ old("r.$rule->id.shut", $given?->number) }}" x-ref="count" data-shut>
                 <button type="button" class="push" x-on:click="more" aria-label="{{ $rule->name }}: one more shut">+</button>
-                <span class="stepper__of">shut of <input class="form-control nums" type="number" inputmode="numeric" min="1" max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][all]" aria-label="{{ $rule->name }}, all {{ $rule->unit }}" value="{{ old("r.$rule->id.all", $given?->of ?? $attributes->get('total')) }}" data-all></span>
+                <span class="stepper__of">shut of <input class="form-control nums" type="number" inputmode="numeric" min="1"
+                    max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][all]" aria-label="{{ $rule->name }}, all {{ $rule->unit }}"
+                    value="{{ old("r.$rule->id.all", $given?->of ?? $attributes->get('total')) }}" data-all></span>
             </div>
             @break
     @endswitch

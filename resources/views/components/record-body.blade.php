@@ -4,10 +4,15 @@
 @endphp
 @if ($opened)
     <h2>Next due</h2>
-    <table class="record__table">@foreach ($opened as $each)<tr><th>{{ $each->line->care->name() }}</th><td>{{ $each->line->care->rhythm->dueOn ? Dates::day($each->line->care->rhythm->dueOn) : 'when it is wanted' }}</td></tr>@endforeach</table>
+    <table class="record__table">@foreach ($opened as $each)<tr><th>{{ $each->line->care->name() }}</th><td>
+        {{ $each->line->care->rhythm->dueOn ? Dates::day($each->line->care->rhythm->dueOn) : 'when it is wanted' }}</td></tr>@endforeach
+        </table>
 @endif
-@if ($findings)<h2>Found and noticed</h2><ul>@foreach ($findings as $finding)<li>{{ $finding }}</li>@endforeach @if ($grease !== null)<li><strong>Grease washed out: {{ App\View\Words\Uses::number($grease) }} g</strong></li>@endif</ul>@endif
+@if ($findings)<h2>Found and noticed</h2><ul>@foreach ($findings as $finding)<li>{{ $finding }}</li>@endforeach @if ($grease !== null)<li>
+    <strong>Grease washed out: {{ App\View\Words\Uses::number($grease) }} g</strong></li>@endif</ul>@endif
 @if ($agents)<h2>Agents</h2><ul>@foreach ($agents as $agent)<li>{{ $agent }}</li>@endforeach</ul>@endif
-@if ($fitted || $took)<h2>Parts</h2><ul>@if ($took)<li>Taken off, in this order: {{ implode(', ', array_map('mb_strtolower', $took)) }}</li>@endif @foreach ($fitted as $part)<li>{{ $part }}</li>@endforeach</ul>@endif
+@if ($fitted || $took)<h2>Parts</h2><ul>@if ($took)<li>Taken off, in this order: {{ implode(', ', array_map('mb_strtolower', $took)) }}</li>
+    @endif @foreach ($fitted as $part)<li>{{ $part }}</li>@endforeach</ul>@endif
 <h2>Steps</h2>
-<table class="record__table record__steps">@foreach (array_chunk($steps, 2) as $pair)<tr>@foreach ($pair as [$short, $became])<th>{{ $short }}</th><td>{{ $became }}</td>@endforeach @if (count($pair) === 1)<th></th><td></td>@endif</tr>@endforeach</table>
+<table class="record__table record__steps">@foreach (array_chunk($steps, 2) as $pair)<tr>@foreach ($pair as [$short, $became])<th>
+    {{ $short }}</th><td>{{ $became }}</td>@endforeach @if (count($pair) === 1)<th></th><td></td>@endif</tr>@endforeach</table>

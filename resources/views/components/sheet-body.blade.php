@@ -12,10 +12,13 @@
     <p>Nothing yet.</p>
 @endif
 <h2>What it may be</h2>
-<table class="plain">@foreach ($suspects as $suspect)<tr><th scope="row">{{ $suspect['name'] }}</th><td>{{ $suspect['chance'] }}</td></tr>@endforeach</table>
+<table class="plain">@foreach ($suspects as $suspect)<tr><th scope="row">{{ $suspect['name'] }}</th><td>{{ $suspect['chance'] }}</td></tr>
+    @endforeach</table>
 @if ($lately)
     <h2>Done to it lately</h2>
     <ul>@foreach ($lately as $line)<li>{{ $line }}</li>@endforeach</ul>
 @endif
 <h2>The machine</h2>
-<p>{{ $machine->name }}{{ $machine->place ? ', '.$machine->place : '' }}. Model: {{ $machine->model ?? '______________' }}. Serial: {{ $machine->serial ?? '______________' }}.{{ $machine->model && $machine->serial ? '' : ' Both stand on its rating label.' }}</p>
+<p>{{ $machine->name }}{{ $machine->place ? ', '.$machine->place : '' }}. Model: {{ $machine->model
+    ?? '______________' }}. Serial: {{ $machine->serial ?? '______________' }}.{{ $machine->model && $machine->serial ? ''
+    : ' Both stand on its rating label.' }}</p>

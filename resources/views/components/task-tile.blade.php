@@ -11,12 +11,16 @@
         <x-glass :wear="$task->rhythm->wear" :size="56" :unknown="$task->neverOpened()"/>
         <div>
             <h2 id="task-name">{{ $task->name() }}</h2>
-            <p class="muted">{{ $task->neverOpened() ? 'nobody has looked yet' : $line->when().($task->graded ? ', about '.$task->rhythm->blockedNow->percent().' % '.$task->task->fouls : '') }}</p>
+            <p class="muted">{{ $task->neverOpened() ? 'nobody has looked yet' : $line->when().($task->graded
+                ? ', about '.$task->rhythm->blockedNow->percent().' % '.$task->task->fouls : '') }}</p>
         </div>
     </div>
-    <p><strong>Rhythm: {{ implode(' or ', array_map(fn ($reading) => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</strong>{{ count($task->rhythm->clocks) > 1 ? ', whichever comes first' : '' }}.</p>
+    <p><strong>Rhythm: {{ implode(' or ', array_map(fn ($reading)
+        => Uses::interval($reading->learned->interval, $reading->clock->unit),
+        $task->rhythm->clocks)) }}</strong>{{ count($task->rhythm->clocks) > 1 ? ', whichever comes first' : '' }}.</p>
     @if ($task->graded && $chart->curve !== '')
-        <svg class="chart" viewBox="0 0 400 118" role="img" aria-label="Soil over the last openings: it grew to what was found, fell to what was left, and stands at {{ $task->rhythm->blockedNow->percent() }} % now.">
+        <svg class="chart" viewBox="0 0 400 118" role="img"
+            aria-label="Soil over the last openings: it grew to what was found, fell to what was left, and stands at {{ $task->rhythm->blockedNow->percent() }} % now.">
             <path class="clean-by" d="M0 {{ $chart->cleanBy }} H400"/>
             <text class="copper" x="0" y="{{ $chart->cleanBy - 6 }}">clean by</text>
             <path class="soil-line" d="{{ $chart->curve }}"/>
@@ -41,17 +45,23 @@
     @if ($task->graded)<x-last-openings :care="$task" :handbook="$handbook" :today="$today" :count="4"/>@endif
     <div class="with-gap mt-3">
         @foreach ($task->procedures() as $procedure => $name)
-            <x-start-round :care="$task" :procedure="$procedure" :main="$loop->first && ! $running">{{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
+            <x-start-round :care="$task" :procedure="$procedure" :main="$loop->first && ! $running">
+                {{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
         @endforeach
         <a class="push push--quiet" href="{{ route('rounds.create', [$machine, 'part' => $task->task->part]) }}">With other jobs</a>
-        <a class="push push--quiet" href="{{ route('handbook.procedure', [$kind->id, array_key_first($task->procedures()), 'machine' => $machine->id]) }}">Read it first</a>
+        <a class="push push--quiet"
+            href="{{ route('handbook.procedure', [$kind->id, array_key_first($task->procedures()), 'machine' => $machine->id]) }}">Read it
+            first</a>
     </div>
     <p class="mt-3 mb-0"><a class="why-link" href="{{ route('rhythm.why', [$machine, $id]) }}">Why this date, or not now?</a></p>
     @if ($caused)
         <h3 class="mt-3">What it caused, left too long</h3>
-        @foreach ($caused as [$name, $trace])<p class="mb-1"><a href="{{ route('traces.show', $trace) }}">{{ $name }}</a>, {{ Dates::day(GoodRinse\Core\Quantity\Day::at($trace->begun_at, auth()->user()->home()->zone()), $today) }}</p>@endforeach
+        @foreach ($caused as [$name, $trace])<p class="mb-1">
+            <a href="{{ route('traces.show', $trace) }}">{{ $name }}</a>, {{ Dates::day(GoodRinse\Core\Quantity\Day::at($trace->begun_at,
+            auth()->user()->home()->zone()), $today) }}</p>@endforeach
     @endif
-    @if ($pointed)<p class="mb-0"><a class="why-link" href="{{ route('traces.create', [$machine, 'task' => $id]) }}">Something points to it?</a></p>@endif
+    @if ($pointed)<p class="mb-0">
+        <a class="why-link" href="{{ route('traces.create', [$machine, 'task' => $id]) }}">Something points to it?</a></p>@endif
     <details class="mt-2" @if ($errors->hasAny(['on', 'found', 'left', 'measured'])) open @endif>
         <summary>It was done without a round</summary>
         <form method="post" action="{{ route('openings.store', $machine) }}">
@@ -65,13 +75,16 @@
                     <label class="form-label" for="o-{{ $name }}">{{ $ask }}</label>
                     <select class="form-select" id="o-{{ $name }}" name="{{ $name }}">
                         @foreach ($handbook->scales()->scale($task->scale())->grades as $grade)
-                            <option value="{{ $grade->id }}" @selected(old($name) === null ? ($name === 'found' ? $loop->index === 2 : $loop->first) : old($name) === $grade->id)>{{ $grade->name }}: {{ $grade->look }}</option>
+                            <option value="{{ $grade->id }}"
+                                @selected(old($name) === null ? ($name === 'found' ? $loop->index === 2 : $loop->first)
+                                : old($name) === $grade->id)>{{ $grade->name }}: {{ $grade->look }}</option>
                         @endforeach
                     </select>
                     @error($name)<p class="wrong">{{ $message }}</p>@enderror
                 </div>
             @endforeach
-            <x-field name="measured" label="Or measured: how much was blocked, in %" type="number" min="0" max="100" step="any" inputmode="decimal" hint="Blocked jets of all jets, or of the mesh. It counts instead of the picture."/>
+            <x-field name="measured" label="Or measured: how much was blocked, in %" type="number" min="0" max="100" step="any"
+                inputmode="decimal" hint="Blocked jets of all jets, or of the mesh. It counts instead of the picture."/>
             @endif
             <p class="mt-3 mb-0"><button class="push">Write it down</button></p>
         </form>

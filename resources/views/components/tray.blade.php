@@ -7,16 +7,21 @@
 @if (! $pieces)
     <p class="muted small mb-0" data-tray>Nothing yet. What you take off lands here, and goes back the other way round.</p>
 @else
-    <svg class="tray" viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing->height }}" role="img" data-tray aria-label="In the tray: {{ implode(', ', array_map(fn ($piece) => trim($piece->name.($piece->along ? ' with '.implode(', ', $piece->along) : '')), $pieces)) }}. Goes back: {{ implode(', then ', array_reverse($names)) }}.">
-        <path class="rim-line w-stout" d="M6 4 V{{ $drawing->height - 18 }} Q6 {{ $drawing->height - 4 }} 20 {{ $drawing->height - 4 }} H{{ $drawing::WIDTH - 20 }} Q{{ $drawing::WIDTH - 6 }} {{ $drawing->height - 4 }} {{ $drawing::WIDTH - 6 }} {{ $drawing->height - 18 }} V4"/>
+    <svg class="tray" viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing->height }}" role="img" data-tray
+        aria-label="In the tray: {{ implode(', ', array_map(fn ($piece) => trim($piece->name.($piece->along ? ' with '.implode(', ', $piece->along) : '')), $pieces)) }}. Goes back: {{ implode(', then ', array_reverse($names)) }}.">
+        <path class="rim-line w-stout" d="M6 4 V{{ $drawing->height - 18 }} Q6 {{ $drawing->height - 4 }} 20 {{ $drawing->height - 4 }}
+            H{{ $drawing::WIDTH - 20 }} Q{{ $drawing::WIDTH - 6 }} {{ $drawing->height - 4 }} {{ $drawing::WIDTH - 6 }}
+            {{ $drawing->height - 18 }} V4"/>
         @foreach ($drawing->rows as $row)
             <g transform="translate(16 {{ $row['y'] }})">
                 <x-tray-sign :part="$row['piece']->part"/>
                 <text class="tray__name" x="50" y="18">{{ $row['number'] }} {{ $row['piece']->name }}</text>
                 @for ($i = 0; $i < $row['heads']; $i++)
-                    <g transform="translate({{ 56 + 15 * $i }} 33)"><circle class="ink-line w-thin" r="5"/><path class="ink-line w-thin" d="M-3 0 H3"/></g>
+                    <g transform="translate({{ 56 + 15 * $i }} 33)"><circle class="ink-line w-thin" r="5"/>
+                        <path class="ink-line w-thin" d="M-3 0 H3"/></g>
                 @endfor
-                @foreach ($row['lines'] as $i => $line)<text class="tray__note" x="50" y="{{ ($row['heads'] ? 56 : 36) + 17 * $i }}">{{ $line }}</text>@endforeach
+                @foreach ($row['lines'] as $i => $line)<text class="tray__note" x="50"
+                    y="{{ ($row['heads'] ? 56 : 36) + 17 * $i }}">{{ $line }}</text>@endforeach
             </g>
         @endforeach
     </svg>
@@ -36,7 +41,8 @@
     @endif
 @endif
 @foreach ($apart->leftOver as $id => $left)
-    <p class="hazard small mb-0"><strong>Left over</strong> from the {{ $part($id) }}: {{ implode(', ', array_map(fn ($piece, $count) => "$count × $piece", array_keys($left), $left)) }}.</p>
+    <p class="hazard small mb-0"><strong>Left over</strong> from the {{ $part($id) }}: {{ implode(', ', array_map(fn ($piece, $count)
+        => "$count × $piece", array_keys($left), $left)) }}.</p>
 @endforeach
 @if ($apart->leftOn)<p class="muted small mb-0">Left on: {{ implode(', ', array_map($part, array_unique($apart->leftOn))) }}.</p>@endif
 @if ($apart->early)<p class="muted small mb-0">Back early: {{ implode(', ', array_map($part, $apart->early)) }}.</p>@endif

@@ -5,11 +5,14 @@
 @endphp
 <x-layout title="{{ $device->name }}" place="kitchen">
     <p class="mb-1"><a href="{{ route('machines.show', $device->machine) }}">{{ $device->machine->name }}</a></p>
-    <h1>{{ $held->isNotEmpty() ? ($before && $held[0]->total > $before->total ? 'It jumped. What happened?' : 'It counts backwards. What happened?') : ($device->token_hash === null ? 'Shut out.' : ($device->last_seen_at ? 'It counts.' : (session('running') ? 'It begins to count.' : 'Waiting for its first word.'))) }}</h1>
+    <h1>{{ $held->isNotEmpty() ? ($before && $held[0]->total > $before->total ? 'It jumped. What happened?'
+        : 'It counts backwards. What happened?') : ($device->token_hash === null ? 'Shut out.'
+        : ($device->last_seen_at ? 'It counts.' : (session('running') ? 'It begins to count.' : 'Waiting for its first word.'))) }}</h1>
     @if ($held->isNotEmpty())
         <section class="tile mb-3">
             <p>
-                It showed {{ Uses::number($held[0]->total) }} on {{ $day($held[0]->at) }}{{ $before ? ', after '.Uses::number($before->total).' on '.$day($before->at) : '' }}.
+                It showed {{ Uses::number($held[0]->total) }} on {{ $day($held[0]->at) }}{{ $before
+                    ? ', after '.Uses::number($before->total).' on '.$day($before->at) : '' }}.
                 {{ $held->count() === 1 ? 'That reading waits' : $held->count().' readings wait' }} until you say why.
             </p>
             <form method="post" action="{{ route('devices.settle', $device) }}" class="with-gap">
@@ -22,7 +25,8 @@
         </section>
     @endif
     <div class="two-tiles">
-        <section class="tile" x-data="stream" data-from="{{ route('devices.stream', $device) }}" @if (session('running')) data-running="1" @endif>
+        <section class="tile" x-data="stream" data-from="{{ route('devices.stream', $device) }}" @if (session('running')) data-running="1"
+            @endif>
             <h2>What it sent</h2>
             <div x-ref="list">@include('devices.stream')</div>
         </section>
@@ -36,24 +40,30 @@
                         <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
                     </div>
                 @else
-                    <p>{{ $device->token_hash === null ? 'It has none: nothing it sends is taken.' : 'Only a trace of it is kept, so it cannot be shown again.' }}</p>
+                    <p>{{ $device->token_hash === null ? 'It has none: nothing it sends is taken.'
+                        : 'Only a trace of it is kept, so it cannot be shown again.' }}</p>
                 @endif
                 <div class="with-gap">
-                    <form method="post" action="{{ route('devices.rotate', $device) }}">@csrf<button class="push">Make a new one</button></form>
-                    @if ($device->token_hash !== null)<form method="post" action="{{ route('devices.destroy', $device) }}">@csrf @method('delete')<button class="push push--quiet">Shut it out</button></form>@endif
+                    <form method="post" action="{{ route('devices.rotate', $device) }}">@csrf<button class="push">Make a new one</button>
+                        </form>
+                    @if ($device->token_hash !== null)<form method="post" action="{{ route('devices.destroy', $device) }}">
+                        @csrf @method('delete')<button class="push push--quiet">Shut it out</button></form>@endif
                 </div>
             </section>
             @if ($device->simulated)
                 <section class="tile">
                     <h2>Simulator</h2>
-                    <p>Makes up {{ App\View\Words\Uses::unit($kind->useUnit) }} since it last spoke, sends some twice and out of order, then counts on for a few seconds.</p>
-                    <form method="post" action="{{ route('devices.simulate', $device) }}">@csrf<button class="push" @disabled($device->token_hash === null)>Start the simulator</button></form>
+                    <p>Makes up {{ App\View\Words\Uses::unit($kind->useUnit) }} since it last spoke, sends some twice and out of order, then
+                        counts on for a few seconds.</p>
+                    <form method="post" action="{{ route('devices.simulate', $device) }}">
+                        @csrf<button class="push" @disabled($device->token_hash === null)>Start the simulator</button></form>
                     <p class="muted small mt-3 mb-0">Or in a terminal: <code>php artisan device:simulate {{ $device->id }}</code></p>
                 </section>
             @endif
             <section class="tile">
                 <h2>For one of your own</h2>
-                <p class="small">It posts JSON to <code>{{ url('device/events') }}</code> with the header <code>Authorization: Bearer …</code>. Sending an event twice is harmless.</p>
+                <p class="small">It posts JSON to <code>{{ url('device/events') }}</code> with the header
+                    <code>Authorization: Bearer …</code>. Sending an event twice is harmless.</p>
                 <pre class="small mb-0">{"sent": "2026-01-05T20:00:00Z",
  "events": [{"id": "a1",
    "at": "2026-01-05T19:40:00Z",

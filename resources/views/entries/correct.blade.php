@@ -7,7 +7,8 @@
         <input type="hidden" name="id" value="{{ is_string(old('id')) && old('id') !== '' ? old('id') : Str::ulid() }}">
         <h1>What should it have said?</h1>
         <section class="tile">
-            <p class="muted">It says: {{ $words }}. The old line stays in the logbook, struck out, and the dates follow from the new one.</p>
+            <p class="muted">It says: {{ $words }}. The old line stays in the logbook, struck out, and the dates follow from the new one.
+                </p>
             @if ($says instanceof Absence)
                 <div class="row g-3">
                     <div class="col-6"><x-field name="from" label="From" type="date" :value="(string) $says->from" required/></div>
@@ -16,14 +17,18 @@
                 @error('on')<p class="wrong">{{ $message }}</p>@enderror
             @else
                 <div class="row g-3">
-                    <div class="col-6"><x-field name="on" label="Day" type="date" :value="(string) $on" :max="(string) $today" required/></div>
+                    <div class="col-6"><x-field name="on" label="Day" type="date" :value="(string) $on" :max="(string) $today" required/>
+                        </div>
                     <div class="col-6"><x-field name="at" label="Time, if you know it" type="time" :value="$at"/></div>
                 </div>
             @endif
             @if ($says instanceof Opening)
                 <div class="field">
                     <label class="form-label" for="f-task">What was done</label>
-                    <select class="form-select" id="f-task" name="task">@foreach ($tasks as $task)<option value="{{ $task->id }}" @selected(old('task', $says->task) === $task->id)>{{ $task->byPart ? $kind->part($task->part)->name($entry->machine->traits) : $task->name }}</option>@endforeach</select>
+                    <select class="form-select" id="f-task" name="task">@foreach ($tasks as $task)
+                        <option value="{{ $task->id }}" @selected(old('task', $says->task) === $task->id)>
+                        {{ $task->byPart ? $kind->part($task->part)->name($entry->machine->traits) : $task->name }}</option>@endforeach
+                        </select>
                     @error('task')<p class="wrong">{{ $message }}</p>@enderror
                 </div>
                 @if ($scale)
@@ -31,7 +36,9 @@
                         @foreach (['found' => ['Found', $says->found], 'left' => ['Left', $says->left]] as $name => [$label, $was])
                             <div class="col-6 field">
                                 <label class="form-label" for="f-{{ $name }}">{{ $label }}</label>
-                                <select class="form-select" id="f-{{ $name }}" name="{{ $name }}">@foreach ($scale->grades as $grade)<option value="{{ $grade->id }}" @selected(old($name, $scale->nearest($was)->id) === $grade->id)>{{ $grade->name }}</option>@endforeach</select>
+                                <select class="form-select" id="f-{{ $name }}" name="{{ $name }}">@foreach ($scale->grades as $grade)
+                                    <option value="{{ $grade->id }}" @selected(old($name, $scale->nearest($was)->id) === $grade->id)>
+                                    {{ $grade->name }}</option>@endforeach</select>
                                 @error($name)<p class="wrong">{{ $message }}</p>@enderror
                             </div>
                         @endforeach
@@ -39,21 +46,31 @@
                 @endif
             @elseif ($says instanceof Dose)
                 <div class="row g-3">
-                    <div class="col-4"><x-field name="amount" label="Amount" inputmode="decimal" :value="$says->portion ? round($says->portion->count, 1) : ''"/></div>
-                    <div class="col-4 field"><label class="form-label" for="f-unit">in</label><select class="form-select" id="f-unit" name="unit">@foreach ($measures as $unit)<option value="{{ $unit }}" @selected(old('unit', $says->portion?->unit->value) === $unit)>{{ __("units.portions.$unit") }}</option>@endforeach</select></div>
+                    <div class="col-4"><x-field name="amount" label="Amount" inputmode="decimal"
+                        :value="$says->portion ? round($says->portion->count, 1) : ''"/></div>
+                    <div class="col-4 field"><label class="form-label" for="f-unit">in</label>
+                        <select class="form-select" id="f-unit" name="unit">@foreach ($measures as $unit)
+                        <option value="{{ $unit }}" @selected(old('unit', $says->portion?->unit->value) === $unit)>
+                        {{ __("units.portions.$unit") }}</option>@endforeach</select></div>
                     <div class="col-4"><x-field name="strength" label="Strength, %" inputmode="decimal" :value="$says->strength"/></div>
                 </div>
             @elseif ($says instanceof UseCount)
-                <x-field name="uses" :label="$says->over ? 'How many in these '.$says->over.' days' : 'How many'" type="number" step="any" min="0" inputmode="decimal" :value="$says->uses" required/>
+                <x-field name="uses" :label="$says->over ? 'How many in these '.$says->over.' days' : 'How many'" type="number" step="any"
+                    min="0" inputmode="decimal" :value="$says->uses" required/>
             @elseif ($reading)
-                <x-field name="number" :label="trim($reading->name.', '.$field->name, ', ')" type="number" step="any" min="0" inputmode="decimal" :value="$field->written($says->number)" required/>
+                <x-field name="number" :label="trim($reading->name.', '.$field->name, ', ')" type="number" step="any" min="0"
+                    inputmode="decimal" :value="$field->written($says->number)" required/>
             @elseif ($says instanceof Note)
                 <div class="field"><label class="form-label" for="f-text">Note</label><textarea class="form-control" id="f-text" name="text" rows="4" required>{{ old('text', $says->text) }}</textarea>@error('text')<p class="wrong">{{ $message }}</p>@enderror</div>
             @endif
             @if (count($alike) > 1)
-                <div class="field"><label class="form-label" for="f-machine">Machine</label><select class="form-select" id="f-machine" name="machine">@foreach ($alike as $each)<option value="{{ $each->id }}" @selected(old('machine', $entry->machine_id) === $each->id)>{{ $each->name }}</option>@endforeach</select></div>
+                <div class="field"><label class="form-label" for="f-machine">Machine</label>
+                    <select class="form-select" id="f-machine" name="machine">@foreach ($alike as $each)
+                    <option value="{{ $each->id }}" @selected(old('machine', $entry->machine_id) === $each->id)>{{ $each->name }}</option>
+                    @endforeach</select></div>
             @endif
-            <p class="with-gap mt-3 mb-0"><button class="push push--main">Set it right</button><a class="push push--quiet" href="{{ route('logbook', ['entry' => $entry->id]) }}">Leave it</a></p>
+            <p class="with-gap mt-3 mb-0"><button class="push push--main">Set it right</button><a class="push push--quiet"
+                href="{{ route('logbook', ['entry' => $entry->id]) }}">Leave it</a></p>
         </section>
     </form>
 </x-layout>

@@ -11,29 +11,39 @@
         <section class="tile tile--chart">
             <h2 id="meet">In one vessel, the one after the other</h2>
             <div class="chart-with-key">
-            <x-apart-chart by="meet" :groups="$groups" :columns="array_map($short, $groups)" :cell="fn ($poured, $there) => $chart->meeting($poured, $groups[$there])"/>
+            <x-apart-chart by="meet" :groups="$groups" :columns="array_map($short, $groups)"
+                :cell="fn ($poured, $there) => $chart->meeting($poured, $groups[$there])"/>
             <div class="chart-key" role="list">
-                @foreach (['go' => 'Fine together.', 'wasteful' => 'They cancel each other.', 'caution' => 'Wasted or rough: better cleared first.', 'clear-first' => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict => $words)
-                    <span role="listitem"><x-verdict :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{ __("vessels.verdict.$verdict") }}</strong> {{ $words }}</span>
+                @foreach (['go' => 'Fine together.', 'wasteful' => 'They cancel each other.', 'caution'
+                    => 'Wasted or rough: better cleared first.', 'clear-first'
+                    => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict => $words)
+                    <span role="listitem"><x-verdict
+                        :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{ __("vessels.verdict.$verdict") }}</strong>
+                        {{ $words }}</span>
                 @endforeach
             </div>
             </div>
         </section>
         <section class="tile tile--chart">
             <h2 id="touch">On which surface</h2>
-            <x-apart-chart by="touch" :groups="$groups" :columns="$rules->surfaces" :cell="fn ($poured, $surface) => $chart->touching($poured, $surface)"/>
+            <x-apart-chart by="touch" :groups="$groups" :columns="$rules->surfaces"
+                :cell="fn ($poured, $surface) => $chart->touching($poured, $surface)"/>
             <ul class="small mt-3">
-                @foreach ($rules->tools as $tool)<li>{{ Str::ucfirst($handbook->kitName($tool->what)) }} on {{ $rules->surfaces[$tool->surface] }}: <strong>{{ $tool->never ? 'never' : 'with care' }}</strong>. {{ $tool->why }} {{ $tool->instead }}</li>@endforeach
+                @foreach ($rules->tools as $tool)<li>
+                    {{ Str::ucfirst($handbook->kitName($tool->what)) }} on {{ $rules->surfaces[$tool->surface] }}:
+                    <strong>{{ $tool->never ? 'never' : 'with care' }}</strong>. {{ $tool->why }} {{ $tool->instead }}</li>@endforeach
             </ul>
         </section>
         <section class="tile">
             <h2>What clears a vessel</h2>
             <p>Time alone clears nothing. What went in stays in until this is done and written down:</p>
             <dl class="facts facts--wide">
-                @foreach ($rules->vessels as $vessel)<dt>{{ $vessel->name }}</dt><dd>{{ $vessel->remedy }} {{ $vessel->step['say'] }}</dd>@endforeach
+                @foreach ($rules->vessels as $vessel)<dt>{{ $vessel->name }}</dt><dd>{{ $vessel->remedy }} {{ $vessel->step['say'] }}</dd>
+                    @endforeach
             </dl>
             <h3>Why</h3>
-            <ul>@foreach ($rules->pairs as $pair)<li>{{ Str::ucfirst(strtr($pair->why, ['{a}' => $handbook->familyName($pair->between[0]), '{b}' => $handbook->familyName($pair->between[1])])) }}</li>@endforeach</ul>
+            <ul>@foreach ($rules->pairs as $pair)<li>{{ Str::ucfirst(strtr($pair->why, ['{a}'
+                => $handbook->familyName($pair->between[0]), '{b}' => $handbook->familyName($pair->between[1])])) }}</li>@endforeach</ul>
         </section>
         <section class="tile tile--hazard">
             <h2>When it has happened</h2>

@@ -10,14 +10,19 @@
                 <p class="muted mb-0"><a href="{{ route('handbook') }}">Handbook</a> · {{ $machine ? $machine->name : $kind->name }}</p>
                 <h1>{{ $procedure->name }}</h1>
                 <p class="step__say">{{ $procedure->does }}</p>
-                <p class="nums"><strong>{{ $hands }} minutes of your hands</strong>{{ $all > $hands ? ', '.App\View\Words\Uses::minutes($all).' from start to end' : '' }}.@if ($runs) Made of: {{ implode(', ', array_map('mb_strtolower', $runs)) }}.@endif</p>
+                <p class="nums"><strong>{{ $hands }} minutes of your hands</strong>{{ $all > $hands
+                    ? ', '.App\View\Words\Uses::minutes($all).' from start to end'
+                    : '' }}.@if ($runs) Made of: {{ implode(', ', array_map('mb_strtolower', $runs)) }}.@endif</p>
                 @if ($refused)
                     <p class="hazard"><strong>Not on this machine.</strong> {{ $refused->reason }} {{ $refused->remedy }}</p>
                 @elseif (! $fits && $machine)
-                    <p class="hazard"><strong>Not for this machine.</strong> It is made otherwise; below is how it is done where it applies.</p>
+                    <p class="hazard"><strong>Not for this machine.</strong> It is made otherwise; below is how it is done where it applies.
+                        </p>
                 @endif
                 @if ($machines->count() > 1)
-                    <p class="chips small">On: @foreach ($machines as $each)<a class="chip" href="{{ route('handbook.procedure', [$kind->id, $procedure->id, 'machine' => $each->id]) }}" @if ($machine?->is($each)) aria-current="true" @endif>{{ $each->name }}</a> @endforeach</p>
+                    <p class="chips small">On: @foreach ($machines as $each)<a class="chip"
+                        href="{{ route('handbook.procedure', [$kind->id, $procedure->id, 'machine' => $each->id]) }}"
+                        @if ($machine?->is($each)) aria-current="true" @endif>{{ $each->name }}</a> @endforeach</p>
                 @endif
                 @if ($fits && $machine)
                     <form method="post" action="{{ route('rounds.store', $machine) }}">
@@ -33,10 +38,18 @@
                     @foreach ($procedure->steps as $step)
                         <li>
                             <h3>{{ strtr($step->title, $words) }}</h3>
-                            @foreach ($step->amounts as $amount)<p class="script__amount">{{ $amount->portion->inKitchen($measures) }} {{ $handbook->agent($amount->agent)->name }}{{ $amount->strength ? ', '.App\View\Words\Uses::number($amount->strength).' %' : '' }}</p>@endforeach
+                            @foreach ($step->amounts as $amount)<p class="script__amount">
+                                {{ $amount->portion->inKitchen($measures) }}
+                                {{ $handbook->agent($amount->agent)->name }}{{ $amount->strength
+                                ? ', '.App\View\Words\Uses::number($amount->strength).' %' : '' }}</p>@endforeach
                             <p>{{ strtr($step->say, $words) }}</p>
-                            @if ($step->timer)<p class="script__wait"><x-wait-mark/>{{ $step->timer->label }}: {{ App\View\Words\Uses::minutes($step->timer->lasts([])->value) }}{{ $step->timer->machine ? ', the machine works' : '' }}{{ $step->timer->most ? ', never more than '.(int) $step->timer->most->value : '' }}</p>@endif
-                            @foreach ($step->cautions as $id)<p class="script__caution"><strong>{{ $handbook->caution($id)->title }}.</strong> {{ $handbook->caution($id)->text }}</p>@endforeach
+                            @if ($step->timer)<p class="script__wait">
+                                <x-wait-mark/>{{ $step->timer->label }}:
+                                {{ App\View\Words\Uses::minutes($step->timer->lasts([])->value) }}{{ $step->timer->machine
+                                ? ', the machine works' : '' }}{{ $step->timer->most ? ', never more than '.(int) $step->timer->most->value
+                                : '' }}</p>@endif
+                            @foreach ($step->cautions as $id)<p class="script__caution">
+                                <strong>{{ $handbook->caution($id)->title }}.</strong> {{ $handbook->caution($id)->text }}</p>@endforeach
                             @if (! $step->if->isEmpty())<p class="muted small">Only when the answers before call for it.</p>@endif
                         </li>
                     @endforeach
@@ -45,13 +58,21 @@
         </div>
         <aside class="today__aside">
             @if ($procedure->ends)
-                <section class="tile"><h2>True at the end</h2><ul class="ticks">@foreach ($procedure->ends as $end)<li>{{ $end }}</li>@endforeach</ul></section>
+                <section class="tile"><h2>True at the end</h2><ul class="ticks">@foreach ($procedure->ends as $end)<li>{{ $end }}</li>
+                    @endforeach</ul></section>
             @endif
             @if ($kit->items || $kit->agents)
                 <section class="tile"><h2>Within reach</h2>
                     <ul class="clean-list small">
-                        @foreach ($kit->items as $item)<li>{{ strtr($handbook->kitName($item->id), $words) }}@if ($item->if) <span class="muted small">{{ App\Care\Words\KitWords::why($item->if) }}</span>@endif</li>@endforeach
-                        @foreach ($kit->agents as $agent)<li>{{ ($agent->sure ?? $agent->most)->inKitchen($measures) }} {{ $handbook->agent($agent->id)->name }}@if ($agent->if) <span class="muted small">{{ $agent->sure ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($measures), 'why' => App\Care\Words\KitWords::why($agent->if)]) : App\Care\Words\KitWords::why($agent->if) }}</span>@endif</li>@endforeach
+                        @foreach ($kit->items as $item)<li>{{ strtr($handbook->kitName($item->id), $words) }}@if ($item->if)
+                            <span class="muted small">{{ App\Care\Words\KitWords::why($item->if) }}</span>@endif</li>@endforeach
+                        @foreach ($kit->agents as $agent)<li>
+                            {{ ($agent->sure
+                            ?? $agent->most)->inKitchen($measures) }} {{ $handbook->agent($agent->id)->name }}@if ($agent->if)
+                            <span class="muted small">{{ $agent->sure
+                            ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($measures), 'why'
+                            => App\Care\Words\KitWords::why($agent->if)]) : App\Care\Words\KitWords::why($agent->if) }}</span>@endif</li>
+                            @endforeach
                     </ul>
                 </section>
             @endif
@@ -65,7 +86,8 @@
                 </section>
             @endif
             @if ($leftOut)
-                <section class="tile"><h2>Left out here</h2>@foreach ($leftOut as $short => $reason)<p><strong>{{ $short }}.</strong> {{ $reason }}</p>@endforeach</section>
+                <section class="tile"><h2>Left out here</h2>@foreach ($leftOut as $short => $reason)<p>
+                    <strong>{{ $short }}.</strong> {{ $reason }}</p>@endforeach</section>
             @endif
         </aside>
     </div>

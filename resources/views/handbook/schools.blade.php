@@ -11,7 +11,9 @@
                     <h2>{{ $question->question }}</h2>
                     <x-question :question="$question"/>
                     @if ($question->procedures)
-                        <p class="chips small mb-0">@foreach ($question->procedures as $id)@isset($procedureNames[$id])<a class="chip" href="{{ route('handbook.procedure', [$procedureNames[$id][0], $id]) }}">{{ $procedureNames[$id][1] }}</a> @endisset @endforeach</p>
+                        <p class="chips small mb-0">@foreach ($question->procedures as $id)@isset($procedureNames[$id])<a class="chip"
+                            href="{{ route('handbook.procedure', [$procedureNames[$id][0], $id]) }}">{{ $procedureNames[$id][1] }}</a>
+                            @endisset @endforeach</p>
                     @endif
                 </section>
             @endforeach
@@ -24,7 +26,9 @@
                     <div>
                         <h3>{{ $rhythm['task'] }} <span class="muted small">{{ $rhythm['kind'] }}</span></h3>
                         <ul class="sides">
-                            @foreach ($rhythm['schools'] as $school)<li @class(['side', 'side--ours' => $school['ours']])><strong>{{ $school['name'] }}</strong>@if ($school['ours']) <span class="ours">our line</span>@endif<br><span class="muted">{{ $school['who'] }}</span></li>@endforeach
+                            @foreach ($rhythm['schools'] as $school)<li @class(['side', 'side--ours' => $school['ours']])>
+                                <strong>{{ $school['name'] }}</strong>@if ($school['ours'])
+                                <span class="ours">our line</span>@endif<br><span class="muted">{{ $school['who'] }}</span></li>@endforeach
                         </ul>
                     </div>
                 @endforeach

@@ -13,10 +13,16 @@
                     @foreach ($group['symptoms'] as $symptom)
                         <section>
                             <h3>{{ $symptom['name'] }}</h3>
-                            @if ($last = $fixed[$group['kind']][$symptom['id']] ?? null)<p class="mb-1"><strong>Here:</strong> <a href="{{ route('traces.show', $last['trace']) }}">{{ mb_strtolower($last['action']) }}</a>, {{ $last['times'] === 1 ? 'the last time' : $last['times'].' times running' }}; {{ $last['days'] < 1 ? 'just now' : 'it held '.App\View\Words\Uses::counted($last['days'], 'days') }}.</p>@endif
+                            @if ($last = $fixed[$group['kind']][$symptom['id']] ?? null)<p class="mb-1">
+                                <strong>Here:</strong>
+                                <a href="{{ route('traces.show', $last['trace']) }}">{{ mb_strtolower($last['action']) }}</a>,
+                                {{ $last['times'] === 1 ? 'the last time' : $last['times'].' times running' }}; {{ $last['days'] < 1
+                                ? 'just now' : 'it held '.App\View\Words\Uses::counted($last['days'], 'days') }}.</p>@endif
                             <ol>
                                 @foreach ($symptom['causes'] as $cause)
-                                    <li>{{ $cause['name'] }}@if ($cause['action']): <span class="muted">@if ($cause['action']->procedure)<a href="{{ route('handbook.procedure', [$group['kind'], $cause['action']->procedure]) }}">{{ mb_strtolower($cause['action']->name) }}</a>@else{{ mb_strtolower($cause['action']->name) }}@endif</span>@endif</li>
+                                    <li>{{ $cause['name'] }}@if ($cause['action']):
+                                        <span class="muted">@if ($cause['action']->procedure)<a
+                                        href="{{ route('handbook.procedure', [$group['kind'], $cause['action']->procedure]) }}">{{ mb_strtolower($cause['action']->name) }}</a>@else{{ mb_strtolower($cause['action']->name) }}@endif</span>@endif</li>
                                 @endforeach
                             </ol>
                         </section>

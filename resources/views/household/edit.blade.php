@@ -8,33 +8,46 @@
                 <h2>Kitchen</h2>
                 <x-household-fields :household="$household"/>
                 <h2 class="mt-4">Water and vinegar</h2>
-                <p class="hint">Hard water lays down lime, and a brewer is descaled by it. The supplier's page or a test strip says how hard yours is; leave it empty if nobody knows. <a href="{{ route('water') }}">Read it off a strip, and see what moves</a>.</p>
+                <p class="hint">
+                    Hard water lays down lime, and a brewer is descaled by it. The supplier's page or a test strip says how hard yours is;
+                    leave it empty if nobody knows. <a href="{{ route('water') }}">Read it off a strip, and see what moves</a>.</p>
                 <div class="row g-3">
-                    <div class="col-4 col-md-4"><x-field name="hardness" label="Hardness" inputmode="decimal" :value="$household->hardness"/></div>
+                    <div class="col-4 col-md-4"><x-field name="hardness" label="Hardness" inputmode="decimal"
+                        :value="$household->hardness"/></div>
                     <div class="col-8 col-md-4 field">
                         <label class="form-label" for="f-hardness_unit">in</label>
                         <select class="form-select" id="f-hardness_unit" name="hardness_unit">
-                            @foreach ($units as $unit)<option value="{{ $unit }}" @selected(old('hardness_unit', $household->hardness_unit) === $unit)>{{ __("units.hardness.$unit") }}</option>@endforeach
+                            @foreach ($units as $unit)<option value="{{ $unit }}"
+                                @selected(old('hardness_unit', $household->hardness_unit) === $unit)>{{ __("units.hardness.$unit") }}
+                                </option>@endforeach
                         </select>
                         @error('hardness_unit')<p class="wrong">{{ $message }}</p>@enderror
                     </div>
                     <div class="col-12 col-md-4 field">
                         <label class="form-label" for="f-vinegar_strength">Your vinegar</label>
                         <select class="form-select" id="f-vinegar_strength" name="vinegar_strength">
-                            @foreach ($strengths as $strength)<option value="{{ $strength }}" @selected((float) old('vinegar_strength', $household->vinegar_strength) === $strength)>{{ $strength }} % acid</option>@endforeach
+                            @foreach ($strengths as $strength)
+                                <option value="{{ $strength }}"
+                                @selected((float) old('vinegar_strength', $household->vinegar_strength) === $strength)>
+                                {{ $strength }} % acid</option>@endforeach
                         </select>
                         @error('vinegar_strength')<p class="wrong">{{ $message }}</p>@enderror
                     </div>
                 </div>
                 <h2 class="mt-4">What trouble costs</h2>
                 <div class="row g-3">
-                    <div class="col-6"><x-field name="hour_value" label="An hour of your time" inputmode="decimal" :value="$household->hour_value"/></div>
-                    <div class="col-6"><x-field name="call_fee" label="Having somebody come" inputmode="decimal" :value="$household->call_fee"/></div>
+                    <div class="col-6"><x-field name="hour_value" label="An hour of your time" inputmode="decimal"
+                        :value="$household->hour_value"/></div>
+                    <div class="col-6"><x-field name="call_fee" label="Having somebody come" inputmode="decimal"
+                        :value="$household->call_fee"/></div>
                 </div>
-                <x-field name="currency" label="The sign of your money (if you like)" maxlength="6" placeholder="€, kr, £" :value="$household->currency"/>
+                <x-field name="currency" label="The sign of your money (if you like)" maxlength="6" placeholder="€, kr, £"
+                    :value="$household->currency"/>
                 <p class="hint mt-2">It decides when calling is the better card.</p>
                 <h2 class="mt-4">House rule</h2>
-                <label class="check-row"><input type="checkbox" name="no_harsh" value="1" @checked(old('no_harsh', ! $household->harsh_chemicals))> No harsh chemicals: no round uses bleach or a strong degreaser, and where one is written down it says never.</label>
+                <label class="check-row"><input type="checkbox" name="no_harsh" value="1"
+                    @checked(old('no_harsh', ! $household->harsh_chemicals))>
+                    No harsh chemicals: no round uses bleach or a strong degreaser, and where one is written down it says never.</label>
                 <p class="mt-4 mb-0"><button class="push push--main">Save</button></p>
             </form>
         </div>
@@ -49,7 +62,8 @@
                 <hr class="rule">
                 @if (session('invitation'))
                     <div x-data="copy">
-                        <label class="form-label" for="invitation">Send this link to one person. It works once, for a week, and is shown only now.</label>
+                        <label class="form-label"
+                            for="invitation">Send this link to one person. It works once, for a week, and is shown only now.</label>
                         <input class="form-control" id="invitation" readonly value="{{ session('invitation') }}" x-ref="text">
                         <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
                     </div>
@@ -59,7 +73,8 @@
                     <form class="with-gap mt-2" method="post" action="{{ route('invitations.destroy', $invitation) }}">
                         @csrf
                         @method('delete')
-                        <span class="small">Open invitation, until {{ $invitation->expires_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
+                        <span class="small">Open invitation, until
+                            {{ $invitation->expires_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
                         <button class="push push--quiet">Take it back</button>
                     </form>
                 @endforeach
@@ -71,7 +86,9 @@
                 @if ($devices->isNotEmpty())
                     <hr class="rule">
                     <h2>Counters</h2>
-                    <ul class="clean-list">@foreach ($devices as $device)<li><a href="{{ route('devices.show', $device) }}">{{ $device->name }}</a> <span class="muted small">{{ $device->machine->name }}</span></li>@endforeach</ul>
+                    <ul class="clean-list">@foreach ($devices as $device)<li>
+                        <a href="{{ route('devices.show', $device) }}">{{ $device->name }}</a>
+                        <span class="muted small">{{ $device->machine->name }}</span></li>@endforeach</ul>
                 @endif
             </section>
             <form class="tile" method="post" action="{{ route('appearance') }}">
@@ -82,7 +99,8 @@
                     <div class="picks">
                         @foreach (['auto' => 'As the device has it', 'light' => 'Light', 'dark' => 'Dark'] as $id => $name)
                             <div class="pick">
-                                <input type="radio" id="p-appearance-{{ $id }}" name="appearance" value="{{ $id }}" @checked(auth()->user()->appearance === $id)>
+                                <input type="radio" id="p-appearance-{{ $id }}" name="appearance" value="{{ $id }}"
+                                    @checked(auth()->user()->appearance === $id)>
                                 <label for="p-appearance-{{ $id }}">{{ $name }}</label>
                             </div>
                         @endforeach
@@ -90,7 +108,8 @@
                 </fieldset>
                 <p class="mt-3 mb-0"><button class="push">Use this</button></p>
             </form>
-            <form method="post" action="{{ route('logout') }}">@csrf<button class="push push--quiet">Log out {{ auth()->user()->name }}</button></form>
+            <form method="post" action="{{ route('logout') }}">
+                @csrf<button class="push push--quiet">Log out {{ auth()->user()->name }}</button></form>
         </div>
     </div>
 </x-layout>

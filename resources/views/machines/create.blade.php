@@ -1,21 +1,26 @@
-@php($questions = count(array_filter($kind->traits(), fn ($trait) => ! $trait->later)) + count(array_filter($kind->habits(), fn ($habit) => $habit->drawn)) + ($feels ? 1 : 0))
+@php($questions = count(array_filter($kind->traits(), fn ($trait) => ! $trait->later)) + count(array_filter($kind->habits(), fn ($habit)
+    => $habit->drawn)) + ($feels ? 1 : 0))
 <x-layout title="Add a machine" place="kitchen">
     <form method="post" action="{{ route('machines.store') }}" class="narrow stack">
         @csrf
         <input type="hidden" name="id" value="{{ is_string(old('id')) && old('id') !== '' ? old('id') : Str::ulid() }}">
         <input type="hidden" name="kind" value="{{ $kind->id }}">
         <div>
-            <h1>{{ $questions === 1 ? 'One question' : Str::ucfirst(App\View\Words\Uses::small($questions)).' questions' }} about your {{ mb_strtolower($kind->name) }}.</h1>
-            <p class="muted mb-0">Don't know is a good answer: you are asked again when a round shows it. <a href="{{ route('machines.create') }}">Another machine?</a></p>
+            <h1>{{ $questions === 1 ? 'One question'
+                : Str::ucfirst(App\View\Words\Uses::small($questions)).' questions' }} about your {{ mb_strtolower($kind->name) }}.</h1>
+            <p class="muted mb-0">Don't know is a good answer: you are asked again when a round shows it.
+                <a href="{{ route('machines.create') }}">Another machine?</a></p>
         </div>
         <section class="tile tile--asks">
             <x-machine-fields :kind="$kind" :later="false"/>
             <x-habit-fields :kind="$kind" :drawn="true"/>
             @if ($feels)
-                <div class="field"><x-picks name="water" legend="How hard is your water?" hint="Look into your kettle." :options="$feels" drawing="water" :unknown="true"/></div>
+                <div class="field"><x-picks name="water" legend="How hard is your water?" hint="Look into your kettle." :options="$feels"
+                    drawing="water" :unknown="true"/></div>
             @endif
         </section>
-        <details class="tile" @if ($errors->hasAny(['name', 'place', 'new_on', 'cleaned_on', 'cleaned', 'cleaned.*', 'habits.*', 'schools.*', 'traits.*'])) open @endif>
+        <details class="tile" @if ($errors->hasAny(['name', 'place', 'new_on', 'cleaned_on', 'cleaned', 'cleaned.*', 'habits.*',
+            'schools.*', 'traits.*'])) open @endif>
             <summary>More, if you know it: its name, when it was last cleaned, how much it runs</summary>
             <div class="mt-3">
                 <x-field name="name" label="What you call it, or what it says on the door" maxlength="60" :value="$name" required/>

@@ -6,11 +6,14 @@
         <section class="tile">
             <x-field name="name" label="Name" maxlength="60" :value="$machine->name" required/>
             <x-field name="place" label="Where it stands" maxlength="60" :value="$machine->place"/>
-            <x-field name="model" label="Model, on its rating label" maxlength="60" :value="$machine->model" hint="For the call sheet and for finding its manual."/>
+            <x-field name="model" label="Model, on its rating label" maxlength="60" :value="$machine->model"
+                hint="For the call sheet and for finding its manual."/>
             <x-field name="serial" label="Serial number" maxlength="60" :value="$machine->serial"/>
         </section>
         <section class="tile"><x-machine-fields :kind="$kind" :machine="$machine"/></section>
-        <p class="muted">How it is used, and how often its jobs begin: <a href="{{ route('machines.start', $machine) }}">what its rhythms start from</a>.</p>
-        <p class="with-gap"><button class="push push--main">Save</button><a class="push push--quiet" href="{{ route('machines.show', $machine) }}">Leave it as it was</a></p>
+        <p class="muted">How it is used, and how often its jobs begin:
+            <a href="{{ route('machines.start', $machine) }}">what its rhythms start from</a>.</p>
+        <p class="with-gap"><button class="push push--main">Save</button><a class="push push--quiet"
+            href="{{ route('machines.show', $machine) }}">Leave it as it was</a></p>
     </form>
 </x-layout>

@@ -3,7 +3,8 @@
         <h1>What do you look after?</h1>
         <ul class="kinds">
             @foreach ($kinds as $id => $name)
-                <li><a class="push kind" href="{{ route('machines.create', ['kind' => $id]) }}"><x-option-drawing :name="'kind-'.$id"/><span>{{ $name }}</span></a></li>
+                <li><a class="push kind" href="{{ route('machines.create', ['kind' => $id]) }}"><x-option-drawing
+                    :name="'kind-'.$id"/><span>{{ $name }}</span></a></li>
             @endforeach
         </ul>
     </div>

@@ -14,7 +14,8 @@
                     <h1>{{ $machine->name }}</h1>
                     <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...$kind->tells($machine->traits)])) }}</span>
                 </div>
-                @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id" :machine="$machine" :lines="$lines"/>@endif
+                @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id"
+                    :machine="$machine" :lines="$lines"/>@endif
             </section>
             @if ($others)
                 <section class="tile machine__others">
@@ -23,8 +24,10 @@
                         @foreach ($others as $line)
                             <li>
                                 <a class="row-link" href="{{ route('machines.show', [$machine, 'task' => $line->care->task->id]) }}#task">
-                                    {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg(40, $line->care->neverOpened()) !!}
-                                    <span {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->care->name() }}</strong> <span class="muted">{{ $line->when() }}</span></span>
+                                    {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg(40,
+                                        $line->care->neverOpened()) !!}
+                                    <span {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->care->name() }}</strong>
+                                        <span class="muted">{{ $line->when() }}</span></span>
                                 </a>
                             </li>
                         @endforeach
@@ -43,11 +46,14 @@
                     @foreach ($kind->habits() as $habit)
                         @php $value = $machine->habits[$habit->id] ?? ($habit->number ? $habit->default : null); @endphp
                         <dt>{{ rtrim($habit->ask, '?') }}</dt>
-                        <dd>{{ $habit->number ? Uses::number((float) $value) : GoodRinse\Core\Handbook\Machine\Option::among($habit->options, (string) $value)->name ?? 'not known yet' }}</dd>
+                        <dd>{{ $habit->number ? Uses::number((float) $value)
+                            : GoodRinse\Core\Handbook\Machine\Option::among($habit->options, (string) $value)->name ?? 'not known yet' }}
+                            </dd>
                     @endforeach
                     @if ($unsaid = count($kind->unsaid($machine->traits)))
                         <dt>Still unknown</dt>
-                        <dd>{{ App\View\Words\Uses::small($unsaid) }} {{ $unsaid === 1 ? 'thing' : 'things' }}; rounds ask as they show them</dd>
+                        <dd>{{ App\View\Words\Uses::small($unsaid) }} {{ $unsaid === 1 ? 'thing' : 'things' }}; rounds ask as they show them
+                            </dd>
                     @endif
                     @foreach ($kind->lights($machine->traits) as $light)
                         <dt>The {{ $light }} light</dt>
@@ -57,7 +63,8 @@
                                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
                                 <input type="hidden" name="light" value="{{ $light }}">
                                 <input type="hidden" name="on" value="{{ isset($care->history->lights[$light]) ? 0 : 1 }}">
-                                {{ isset($care->history->lights[$light]) ? 'on since '.Dates::day($care->history->lights[$light], $today) : 'off' }}
+                                {{ isset($care->history->lights[$light]) ? 'on since '.Dates::day($care->history->lights[$light], $today)
+                                    : 'off' }}
                                 <button class="push">{{ isset($care->history->lights[$light]) ? 'It went out' : 'It is on' }}</button>
                             </form>
                         </dd>
@@ -67,7 +74,8 @@
                 </dl>
                 <div class="with-gap mt-3">
                     <a class="push" href="{{ route('machines.edit', $machine) }}">Change this</a>
-                    @if (array_filter($care->tasks, fn ($task) => $task->neverOpened()))<a class="push" href="{{ route('machines.before', $machine) }}">Tell what came before</a>@endif
+                    @if (array_filter($care->tasks, fn ($task) => $task->neverOpened()))<a class="push"
+                        href="{{ route('machines.before', $machine) }}">Tell what came before</a>@endif
                     <form method="post" action="{{ route('uses.store', $machine) }}">
                         @csrf
                         <input type="hidden" name="id" value="{{ Str::ulid() }}">
@@ -85,17 +93,22 @@
         </div>
         <div class="stack">
             @foreach ($running as $round)
-                <section class="tile"><h2>A round is under way</h2><p>{{ $round->fittedProcedure()->name }}.</p><a class="push push--main" href="{{ route('rounds.show', $round) }}">Go on with the round</a></section>
+                <section class="tile"><h2>A round is under way</h2><p>{{ $round->fittedProcedure()->name }}.</p>
+                    <a class="push push--main" href="{{ route('rounds.show', $round) }}">Go on with the round</a></section>
             @endforeach
             <x-vessel-notices :notices="$notices" :household="$household" :today="$today"/>
-            @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today" :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif
+            @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today"
+                :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif
             <section class="tile machine__wanted">
                 <h2>When you want it</h2>
                 <p><a class="push push--wide" href="{{ route('rounds.create', $machine) }}">Several in one round</a></p>
                 <p class="muted small">No clock asks for these.</p>
-                <p class="chips mb-0">@foreach ($wanted as $procedure => $name)<a class="chip" href="{{ route('handbook.procedure', [$kind->id, $procedure, 'machine' => $machine->id]) }}">{{ $name }}</a> @endforeach</p>
+                <p class="chips mb-0">@foreach ($wanted as $procedure => $name)<a class="chip"
+                    href="{{ route('handbook.procedure', [$kind->id, $procedure, 'machine' => $machine->id]) }}">{{ $name }}</a> @endforeach
+                    </p>
                 <hr class="rule">
-                <p class="chips mb-0">Poured something? @foreach ($pourInto as $vessel => $name)<a class="chip" href="{{ route('vessels.pour', [$machine, $vessel]) }}">{{ $name }}</a> @endforeach</p>
+                <p class="chips mb-0">Poured something? @foreach ($pourInto as $vessel => $name)<a class="chip"
+                    href="{{ route('vessels.pour', [$machine, $vessel]) }}">{{ $name }}</a> @endforeach</p>
             </section>
         </div>
     </div>

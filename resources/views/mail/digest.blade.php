@@ -4,10 +4,12 @@
 @endphp
 {!! __('reminders.hello', ['name' => $person->name]) !!}
 
-{!! trans_choice('reminders.due', count($list->tasks), ['count' => Uses::small(count($list->tasks)), 'minutes' => (int) ceil($list->minutes)]) !!}
+{!! trans_choice('reminders.due', count($list->tasks), ['count' => Uses::small(count($list->tasks)), 'minutes'
+    => (int) ceil($list->minutes)]) !!}
 
 @foreach ($list->tasks as $task)
-- {!! $task->name() !!}, {!! $task->machine->name !!}{!! $task->rhythm->dueOn ? ': '.__('reminders.since', ['day' => Dates::weekday($task->rhythm->dueOn)]) : '' !!}
+- {!! $task->name() !!}, {!! $task->machine->name !!}{!! $task->rhythm->dueOn
+    ? ': '.__('reminders.since', ['day' => Dates::weekday($task->rhythm->dueOn)]) : '' !!}
 @endforeach
 
 {!! __('reminders.go', ['url' => route('today')]) !!}

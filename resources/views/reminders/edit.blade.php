@@ -3,7 +3,8 @@
     <div class="two-tiles">
         <section class="tile">
             <h2>In your calendar</h2>
-            <p>A private address that any calendar program can subscribe to: a to-do and a day for every job, with its window and an alarm. Who has the address can read it.</p>
+            <p>A private address that any calendar program can subscribe to: a to-do and a day for every job, with its window and an alarm.
+                Who has the address can read it.</p>
             @if (session('feed'))
                 <div x-data="copy">
                     <label class="form-label" for="feed">Subscribe to this. It is shown only now.</label>
@@ -25,12 +26,15 @@
             @csrf
             @method('put')
             <h2>By mail</h2>
-            <label class="check-row"><input type="checkbox" name="wanted" value="1" @checked(old('wanted', $person->reminders))> Remind {{ $person->email }} when something falls due</label>
+            <label class="check-row"><input type="checkbox" name="wanted" value="1" @checked(old('wanted', $person->reminders))>
+                Remind {{ $person->email }} when something falls due</label>
             <div class="row g-3 mt-1">
                 @foreach (['digest_hour' => 'At', 'quiet_from' => 'Quiet from', 'quiet_to' => 'until'] as $name => $label)
                     <div class="col-6 col-sm-4 field">
                         <label class="form-label" for="f-{{ $name }}">{{ $label }}</label>
-                        <select class="form-select" id="f-{{ $name }}" name="{{ $name }}">@for ($hour = 0; $hour < 24; $hour++)<option value="{{ $hour }}" @selected((int) old($name, $household->$name) === $hour)>{{ sprintf('%02d:00', $hour) }}</option>@endfor</select>
+                        <select class="form-select" id="f-{{ $name }}" name="{{ $name }}">@for ($hour = 0; $hour < 24; $hour++)
+                            <option value="{{ $hour }}" @selected((int) old($name, $household->$name) === $hour)>
+                            {{ sprintf('%02d:00', $hour) }}</option>@endfor</select>
                         @error($name)<p class="wrong">{{ $message }}</p>@enderror
                     </div>
                 @endforeach
@@ -40,11 +44,13 @@
         </form>
         <section class="tile outbox">
             <h2>{{ $simulated ? 'The box mail goes to' : 'Mail' }}</h2>
-            <p class="muted small">{{ $simulated ? 'No mail server is set up, so mail stays in here, a stand-in for one.' : 'Mail goes out through your mail server.' }}</p>
+            <p class="muted small">{{ $simulated ? 'No mail server is set up, so mail stays in here, a stand-in for one.'
+                : 'Mail goes out through your mail server.' }}</p>
             <form method="post" action="{{ route('reminders.send') }}">@csrf<button class="push">Send today's now</button></form>
             @foreach ($mails as $mail)
                 <details class="mt-2" @if ($loop->first) open @endif>
-                    <summary>{{ $mail->subject }} <span class="muted small">{{ Carbon\CarbonImmutable::parse($mail->sent_at, 'UTC')->setTimezone($household->timezone)->format('j F, H:i') }}</span></summary>
+                    <summary>{{ $mail->subject }} <span class="muted small">{{ Carbon\CarbonImmutable::parse($mail->sent_at,
+                        'UTC')->setTimezone($household->timezone)->format('j F, H:i') }}</span></summary>
                     <pre class="mail">{{ $mail->text }}</pre>
                 </details>
             @endforeach

@@ -8,10 +8,12 @@
     @if ($shown === null)
         <x-first-machine/>
     @else
-        <h1>{{ $years ? 'How often '.$shown->machine->name.' wants you, and what taught it.' : 'Nothing on '.$shown->machine->name.' follows a clock.' }}</h1>
+        <h1>{{ $years ? 'How often '.$shown->machine->name.' wants you, and what taught it.'
+            : 'Nothing on '.$shown->machine->name.' follows a clock.' }}</h1>
         @if (count($machines) > 1)
             <nav class="filters" aria-label="Machine">
-                <x-machine-nav :machines="array_map(fn ($care) => $care->machine, $machines)" :current="$shown->machine->id" :url="fn ($each) => route('rhythm', ['machine' => $each->id])"/>
+                <x-machine-nav :machines="array_map(fn ($care) => $care->machine, $machines)" :current="$shown->machine->id"
+                    :url="fn ($each) => route('rhythm', ['machine' => $each->id])"/>
             </nav>
         @endif
         <div class="rhythm-do">
@@ -25,26 +27,40 @@
                 <div class="year__head">
                     <x-glass :wear="$care->rhythm->wear" :size="56" :unknown="$care->neverOpened()"/>
                     <div>
-                        <h2 id="year-{{ $care->task->id }}"><a href="{{ route('machines.show', [$shown->machine, 'task' => $care->task->id]) }}#task">{{ $care->name() }}</a></h2>
-                        <p {{ App\View\Pages\Rhythm\CareFacts::of($care) }}><strong>{{ $line->when() }}</strong> <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $care->task->id]) }}">why?<span class="visually-hidden"> {{ $care->name() }}</span></a></p>
+                        <h2 id="year-{{ $care->task->id }}">
+                            <a href="{{ route('machines.show', [$shown->machine, 'task' => $care->task->id]) }}#task">{{ $care->name() }}</a></h2>
+                        <p {{ App\View\Pages\Rhythm\CareFacts::of($care) }}><strong>{{ $line->when() }}</strong>
+                            <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $care->task->id]) }}">why?<span
+                            class="visually-hidden"> {{ $care->name() }}</span></a></p>
                     </div>
-                    <p class="year__now"><strong>{{ Uses::interval($year->interval, $year->unit) }}</strong> <span class="muted">{{ $year->taught ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught]) : 'to begin with' }}</span></p>
+                    <p class="year__now"><strong>{{ Uses::interval($year->interval, $year->unit) }}</strong>
+                        <span class="muted">{{ $year->taught
+                        ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught])
+                        : 'to begin with' }}</span></p>
                 </div>
-                <x-year-chart :chart="$year->chart" :name="$care->name()" :scale="$handbook->scales()->scale($care->scale())" :unit="$year->unit"/>
+                <x-year-chart :chart="$year->chart" :name="$care->name()" :scale="$handbook->scales()->scale($care->scale())"
+                    :unit="$year->unit"/>
                 @if ($table !== $care->id)
-                    <p class="mb-0"><a class="why-link" href="{{ route('rhythm', array_filter(['machine' => $shown->machine->id, 'page' => $page > 1 ? $page : null, 'table' => $care->id])) }}#year-{{ $care->id }}">As a table, and where it started<span class="visually-hidden">: {{ $care->name() }}</span></a></p>
+                    <p class="mb-0">
+                        <a class="why-link"
+                        href="{{ route('rhythm', array_filter(['machine' => $shown->machine->id, 'page' => $page > 1 ? $page : null, 'table' => $care->id])) }}#year-{{ $care->id }}">As a table, and where it started<span class="visually-hidden">: {{ $care->name() }}</span></a></p>
                 @else
                     <p>{{ $start }}</p>
                     @if ($year->table)
                         <div class="scrolls" tabindex="0" role="region" aria-label="Openings of {{ $care->name() }}">
                         <table class="plain">
-                            <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Left</th><th scope="col">After</th><th scope="col">Interval then</th></tr></thead>
+                            <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Left</th><th scope="col">After
+                                </th><th scope="col">Interval then</th></tr></thead>
                             <tbody>
                                 @foreach ($year->table as [$opening, $after])
                                     <tr>
-                                        <td><a href="{{ route('logbook', ['entry' => $opening->entry]) }}">{{ Dates::day($opening->day, $today) }}</a></td>
-                                        <td>{{ $opening->found === null ? 'not looked at' : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
-                                        <td>{{ $opening->symptom ? 'not opened' : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->left)->name) }}</td>
+                                        <td><a href="{{ route('logbook', ['entry' => $opening->entry]) }}">{{ Dates::day($opening->day,
+                                            $today) }}</a></td>
+                                        <td>{{ $opening->found === null ? 'not looked at'
+                                            : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
+                                        <td>{{ $opening->symptom ? 'not opened'
+                                            : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->left)->name) }}
+                                            </td>
                                         <td>{{ Uses::counted($opening->days, 'days') }}</td>
                                         <td>{{ $after === null ? 'as before' : Uses::interval($after, $year->unit) }}</td>
                                     </tr>
@@ -60,12 +76,17 @@
         @endforeach
         @if ($pages > 1)
             <p class="with-gap mt-3">
-                @if ($page > 1)<a class="push" href="{{ route('rhythm', ['machine' => $shown->machine->id, 'page' => $page - 1]) }}">The more urgent ones</a>@endif
-                @if ($page < $pages)<a class="push" href="{{ route('rhythm', ['machine' => $shown->machine->id, 'page' => $page + 1]) }}">{{ $count - $before - count($years) }} more</a>@endif
+                @if ($page > 1)<a class="push"
+                    href="{{ route('rhythm', ['machine' => $shown->machine->id, 'page' => $page - 1]) }}">The more urgent ones</a>@endif
+                @if ($page < $pages)<a class="push"
+                    href="{{ route('rhythm', ['machine' => $shown->machine->id, 'page' => $page + 1]) }}">{{ $count - $before -
+                    count($years) }} more</a>@endif
             </p>
         @endif
         @if ($resting)
-            <p class="muted mt-4">On no clock, only when you want them: {{ implode(', ', array_map(fn ($task) => mb_strtolower($task->name), $resting)) }}. <a href="{{ route('machines.start', $shown->machine) }}">Put one on a clock</a>.</p>
+            <p class="muted mt-4">On no clock, only when you want them: {{ implode(', ', array_map(fn ($task)
+                => mb_strtolower($task->name), $resting)) }}.
+                <a href="{{ route('machines.start', $shown->machine) }}">Put one on a clock</a>.</p>
         @endif
     @endif
 </x-layout>

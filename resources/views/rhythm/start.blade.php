@@ -1,5 +1,6 @@
 <x-layout title="What {{ $machine->name }} starts from" place="rhythm">
-    <h1>{{ $moved === null ? 'What its rhythms start from.' : (array_filter($moved, fn ($date) => $date->moves()) ? 'This is what would move.' : 'No date would move.') }}</h1>
+    <h1>{{ $moved === null ? 'What its rhythms start from.' : (array_filter($moved, fn ($date) => $date->moves())
+        ? 'This is what would move.' : 'No date would move.') }}</h1>
     @if ($moved !== null)
         <section class="tile mb-3">
             <x-moved :moved="$moved" :today="$today"/>
@@ -17,7 +18,8 @@
         <section class="tile">
             <h2>{{ $machine->name }}</h2>
             <x-habit-fields :kind="$kind" :machine="$tried" :said="$said"/>
-            <p class="mt-4 mb-0 with-gap"><button class="push {{ $moved === null ? 'push--main' : '' }}">See what moves</button><a class="push push--quiet" href="{{ route('rhythm', ['machine' => $machine->id]) }}">Back to the rhythm</a></p>
+            <p class="mt-4 mb-0 with-gap"><button class="push {{ $moved === null ? 'push--main' : '' }}">See what moves</button><a
+                class="push push--quiet" href="{{ route('rhythm', ['machine' => $machine->id]) }}">Back to the rhythm</a></p>
         </section>
         @if ($kind->litresTrait)
             <p class="mt-3 muted">Descaling starts from the hardness of your water: <a href="{{ route('water') }}">set it here</a>.</p>

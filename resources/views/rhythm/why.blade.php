@@ -7,7 +7,8 @@
 <x-layout title="Why: {{ $care->name() }}" place="rhythm">
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
     <p class="mb-1"><a href="{{ route('rhythm', ['machine' => $machine->id]) }}">{{ $machine->name }}, rhythm</a></p>
-    <h1 {{ $facts }}>{{ $care->name() }}: {{ $line->when() }}{{ $care->rhythm->dueOn ? ', '.Dates::longWeekday($care->rhythm->dueOn, $today) : '' }}.</h1>
+    <h1 {{ $facts }}>{{ $care->name() }}: {{ $line->when() }}{{ $care->rhythm->dueOn ? ', '.Dates::longWeekday($care->rhythm->dueOn, $today)
+        : '' }}.</h1>
     <div class="why-page">
         <div class="stack">
             <section class="tile">
@@ -21,20 +22,28 @@
             </section>
             @foreach ($clocks as $clock)
                 <section class="tile" aria-labelledby="clock-{{ $loop->index }}">
-                    <h2 id="clock-{{ $loop->index }}">Counted in {{ App\View\Words\Uses::unit($clock['reading']->clock->unit) }}{{ count($clocks) > 1 ? ($clock['decides'] ? ': this clock decides' : '') : '' }}</h2>
+                    <h2 id="clock-{{ $loop->index }}">
+                        Counted in {{ App\View\Words\Uses::unit($clock['reading']->clock->unit) }}{{ count($clocks) > 1 ? ($clock['decides']
+                        ? ': this clock decides' : '') : '' }}</h2>
                     @if ($clock['steps'])
-                        <p class="muted small">One fouling is the way from clean to the clean-by line, {{ round($model->cleanBy * 100) }} % shut. Each older opening weighs less: half after {{ Uses::number($model->memory) }} more.</p>
-                        <div class="scrolls" tabindex="0" role="region" aria-label="Openings that taught the clock of {{ $clock['reading']->clock->unit }}">
+                        <p class="muted small">One fouling is the way from clean to the clean-by line, {{ round($model->cleanBy *
+                            100) }} % shut. Each older opening weighs less: half after {{ Uses::number($model->memory) }} more.</p>
+                        <div class="scrolls" tabindex="0" role="region"
+                            aria-label="Openings that taught the clock of {{ $clock['reading']->clock->unit }}">
                         <table class="plain">
-                            <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Uses ÷ foulings</th><th scope="col">Interval</th></tr></thead>
+                            <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Uses ÷ foulings</th>
+                                <th scope="col">Interval</th></tr></thead>
                             <tbody>
                                 @foreach (array_slice($clock['steps'], -6) as $step)
-                                    <tr><td><a href="{{ route('logbook', ['entry' => $step['opening']->entry]) }}">{{ $step['day'] }}</a></td><td>{{ $step['found'] }}</td><td class="sum">{{ $step['sum'] }}</td><td class="sum">{{ $step['after'] }}</td></tr>
+                                    <tr><td><a href="{{ route('logbook', ['entry' => $step['opening']->entry]) }}">{{ $step['day'] }}</a>
+                                        </td><td>{{ $step['found'] }}</td><td class="sum">{{ $step['sum'] }}</td><td class="sum">
+                                        {{ $step['after'] }}</td></tr>
                                 @endforeach
                             </tbody>
                         </table>
                         </div>
-                        @if (count($clock['steps']) > 6)<p class="muted small mt-2">{{ count($clock['steps']) - 6 }} earlier ones are in the sums too.</p>@endif
+                        @if (count($clock['steps']) > 6)<p class="muted small mt-2">
+                            {{ count($clock['steps']) - 6 }} earlier ones are in the sums too.</p>@endif
                     @endif
                     <dl class="facts sums">
                         @foreach ($clock['sums'] as [$what, $sum])<dt>{{ $what }}</dt><dd>{{ $sum }}</dd>@endforeach
@@ -46,7 +55,8 @@
             <section class="tile">
                 <h2>Do it</h2>
                 @foreach ($care->procedures() as $procedure => $name)
-                    <x-start-round :care="$care" :procedure="$procedure" :main="$loop->first">{{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
+                    <x-start-round :care="$care" :procedure="$procedure" :main="$loop->first">
+                        {{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
                 @endforeach
             </section>
             <x-not-now :care="$care" :today="$today"/>
@@ -57,17 +67,27 @@
                     @method('put')
                     <fieldset class="field">
                         <legend class="visually-hidden">How it goes on</legend>
-                        <label class="check-row"><input type="radio" name="keep" value="" @checked(! $own->isKept())> Learn from what is found</label>
+                        <label class="check-row"><input type="radio" name="keep" value="" @checked(! $own->isKept())>
+                            Learn from what is found</label>
                         @if ($own->isKept())
-                            <label class="check-row"><input type="radio" name="keep" value="as-kept" checked> Keep it at {{ Uses::counted($own->count, $own->unit) }}</label>
+                            <label class="check-row"><input type="radio" name="keep" value="as-kept" checked>
+                                Keep it at {{ Uses::counted($own->count, $own->unit) }}</label>
                         @else
-                            <label class="check-row"><input type="radio" name="keep" value="now"> Keep it at {{ Uses::interval($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit) }}, as it is now</label>
-                            @if ($care->start->base !== null && Uses::counted($care->start->count, $care->start->unit) !== Uses::interval($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit))<label class="check-row"><input type="radio" name="keep" value="start"> Keep it at {{ Uses::counted($care->start->count, $care->start->unit) }}, where it started</label>@endif
+                            <label class="check-row"><input type="radio" name="keep" value="now">
+                                Keep it at {{ Uses::interval($care->rhythm->deciding->learned->interval,
+                                $care->rhythm->deciding->clock->unit) }}, as it is now</label>
+                            @if ($care->start->base !== null
+                                && Uses::counted($care->start->count, $care->start->unit) !==
+                                Uses::interval($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit))<label
+                                class="check-row"><input type="radio" name="keep" value="start">
+                                Keep it at {{ Uses::counted($care->start->count, $care->start->unit) }}, where it started</label>@endif
                         @endif
                     </fieldset>
                     <div class="row g-3">
-                        <div class="col-6"><x-field name="least" label="Never under, days" type="number" min="1" max="3650" inputmode="numeric" :value="$own->least"/></div>
-                        <div class="col-6"><x-field name="most" label="Never over, days" type="number" min="1" max="3650" inputmode="numeric" :value="$own->most"/></div>
+                        <div class="col-6"><x-field name="least" label="Never under, days" type="number" min="1" max="3650"
+                            inputmode="numeric" :value="$own->least"/></div>
+                        <div class="col-6"><x-field name="most" label="Never over, days" type="number" min="1" max="3650"
+                            inputmode="numeric" :value="$own->most"/></div>
                     </div>
                     <p class="mt-3 mb-0"><button class="push">Keep it so</button></p>
                 </form>

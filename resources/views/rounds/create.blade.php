@@ -15,8 +15,13 @@
                     @foreach ($choices as $choice)
                         @php($alone = $choice->procedure->alone)
                         <label class="compose__line">
-                            <input type="checkbox" name="procedures[]" value="{{ $choice->id }}" @checked(in_array($choice->id, $picked, true))>
-                            <span><strong>{{ $choice->name }}</strong> @if ($choice->procedure->runs)<span class="muted">takes in {{ count($choice->procedure->runs) }} others</span>@endif @if ($alone)<span class="muted">by itself only</span>@endif<br><span class="muted small">{{ $choice->procedure->does }}</span></span>
+                            <input type="checkbox" name="procedures[]" value="{{ $choice->id }}"
+                                @checked(in_array($choice->id, $picked, true))>
+                            <span><strong>{{ $choice->name }}</strong>
+                                @if ($choice->procedure->runs)<span
+                                class="muted">takes in {{ count($choice->procedure->runs) }} others</span>@endif
+                                @if ($alone)<span class="muted">by itself only</span>@endif<br><span
+                                class="muted small">{{ $choice->procedure->does }}</span></span>
                             <span class="compose__when">{{ $choice->line?->when() ?? 'when you want it' }}</span>
                         </label>
                     @endforeach
@@ -28,8 +33,13 @@
             <section class="tile" id="sum" aria-live="polite">
                 @if ($together)
                     <h2>{{ count($picked) > 1 ? 'In one round' : 'This round' }}</h2>
-                    <p class="compose__sum"><strong>{{ $hands }} min</strong> of your hands, {{ Uses::minutes($together['estimate']->all->value) }} in all.</p>
-                    @if (count($picked) > 1)<p>{{ $together['saved'] ? Str::ucfirst(Uses::small($together['saved'])).' '.($together['saved'] === 1 ? 'step is' : 'steps are').' done once instead of again: what is off comes off once and goes back once.' : 'Nothing repeats; they follow each other.' }}@if ($apart > $hands) One by one it would be {{ $apart }} min.@endif</p>@endif
+                    <p class="compose__sum"><strong>{{ $hands }} min</strong>
+                        of your hands, {{ Uses::minutes($together['estimate']->all->value) }} in all.</p>
+                    @if (count($picked) > 1)<p>{{ $together['saved']
+                        ? Str::ucfirst(Uses::small($together['saved'])).' '.($together['saved'] === 1 ? 'step is'
+                        : 'steps are').' done once instead of again: what is off comes off once and goes back once.'
+                        : 'Nothing repeats; they follow each other.' }}@if ($apart > $hands) One by one it would be {{ $apart }} min.@endif
+                        </p>@endif
                     <form method="post" action="{{ route('rounds.store', $machine) }}">
                         @csrf
                         @foreach ($picked as $id)<input type="hidden" name="procedures[]" value="{{ $id }}">@endforeach
@@ -45,7 +55,8 @@
                 @endif
             </section>
             @if ($running->isNotEmpty())
-                <section class="tile"><h2>Already under way</h2>@foreach ($running as $round)<p class="mb-2"><a href="{{ route('rounds.show', $round) }}">{{ $round->fittedProcedure()->name }}</a></p>@endforeach</section>
+                <section class="tile"><h2>Already under way</h2>@foreach ($running as $round)<p class="mb-2">
+                    <a href="{{ route('rounds.show', $round) }}">{{ $round->fittedProcedure()->name }}</a></p>@endforeach</section>
             @endif
         </aside>
     </div>

@@ -13,12 +13,18 @@
 <body>
     <p class="muted">Service record · {{ $household->name }}</p>
     <h1>{{ $machine->name }}, {{ Dates::day($day) }}</h1>
-    <p>{{ $procedure->name }}, {{ Dates::time($round->started_at, $household->zone()) }}{{ $round->ended_at ? '–'.Dates::time($round->ended_at, $household->zone()) : ', still going on' }}{{ $stopped ? ', stopped half-way' : '' }}. {{ implode(' · ', array_filter([$kind->name, $machine->place])) }}.</p>
-    @if ($round->leftOpen())<p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, put right since' : 'Left open' }}:</strong> {{ App\Care\Words\OpenEndWords::list($round, $round->leftOpen()) }}.</p>@endif
-    <x-record-body :opened="$opened" :took="$took" :agents="$agents" :fitted="$fitted" :findings="$findings" :grease="$grease" :steps="$steps" :household="$household"/>
+    <p>{{ $procedure->name }}, {{ Dates::time($round->started_at, $household->zone()) }}{{ $round->ended_at
+        ? '–'.Dates::time($round->ended_at, $household->zone()) : ', still going on' }}{{ $stopped ? ', stopped half-way'
+        : '' }}. {{ implode(' · ', array_filter([$kind->name, $machine->place])) }}.</p>
+    @if ($round->leftOpen())<p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, put right since' : 'Left open' }}:</strong>
+        {{ App\Care\Words\OpenEndWords::list($round, $round->leftOpen()) }}.</p>@endif
+    <x-record-body :opened="$opened" :took="$took" :agents="$agents" :fitted="$fitted" :findings="$findings" :grease="$grease"
+        :steps="$steps" :household="$household"/>
     @if ($photos)
         <h2>Pictures</h2>
-        <p class="photos">@foreach ($photos as [$photo, $moment])@if (is_file("$folder/$photo->file"))<img src="data:image/jpeg;base64,{{ base64_encode((string) file_get_contents("$folder/$photo->file")) }}" alt="{{ $moment }}">@endif @endforeach</p>
+        <p class="photos">@foreach ($photos as [$photo, $moment])@if (is_file("$folder/$photo->file"))<img
+            src="data:image/jpeg;base64,{{ base64_encode((string) file_get_contents("$folder/$photo->file")) }}" alt="{{ $moment }}">@endif
+            @endforeach</p>
     @endif
 </body>
 </html>

@@ -5,17 +5,23 @@
 @endphp
 <x-layout :title="$step->title ?? 'All done'" place="today" :in-round="true">
     <x-scale-symbols :handbook="$handbook" :only="$scales"/>
-    <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}" data-current="{{ $view === null || $view->isCurrent ? '1' : '' }}" data-last="{{ $last }}" data-script="{{ $round->updated_at?->getTimestamp() }}"
-        data-ahead="{{ route('rounds.ahead', $round, false) }}" data-state="{{ route('rounds.state', $round, false) }}" data-here="{{ route('rounds.show', $round, false) }}"
+    <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}"
+        data-current="{{ $view === null || $view->isCurrent ? '1' : '' }}" data-last="{{ $last }}"
+        data-script="{{ $round->updated_at?->getTimestamp() }}"
+        data-ahead="{{ route('rounds.ahead', $round, false) }}" data-state="{{ route('rounds.state', $round,
+            false) }}" data-here="{{ route('rounds.show', $round, false) }}"
         data-outline="{{ json_encode($outline) }}" data-ticks="{{ json_encode($ticks) }}">
         <nav class="rail" aria-label="Steps of this round">
             <h2>{{ $round->fittedProcedure()->name }}</h2>
             <ol>
                 @foreach ($steps as $each)
                     @php($done = $progress->isDone($each))
-                    <li @class(['done' => $done && $each !== $step, 'skipped' => $progress->isSkipped($each), 'now' => $each === $step]) @if ($each === $step) aria-current="step" @endif>
+                    <li @class(['done' => $done && $each !== $step, 'skipped' => $progress->isSkipped($each), 'now' => $each === $step])
+                        @if ($each === $step) aria-current="step" @endif>
                         @if ($progress->tick($each) && $each !== $step)
-                            <a href="{{ route('rounds.show', [$round, 'step' => $each->id]) }}">{{ $each->short }}<span class="visually-hidden">, {{ $progress->isSkipped($each) ? 'left out' : ($done ? 'done' : 'to be done again') }}</span></a>
+                            <a href="{{ route('rounds.show', [$round, 'step' => $each->id]) }}">{{ $each->short }}<span
+                                class="visually-hidden">, {{ $progress->isSkipped($each) ? 'left out' : ($done ? 'done'
+                                : 'to be done again') }}</span></a>
                         @else
                             {{ $each->short }}
                         @endif
@@ -26,7 +32,8 @@
 
         <section class="tile step" x-ref="tile">
             <div class="stepmark" aria-hidden="true">
-                @foreach ($steps as $each)<i @class(['done' => $progress->isDone($each) && $each !== $step, 'now' => $each === $step])></i>@endforeach
+                @foreach ($steps as $each)<i @class(['done' => $progress->isDone($each) && $each !== $step, 'now'
+                    => $each === $step])></i>@endforeach
             </div>
             <p class="offline" role="status" hidden x-ref="offline"></p>
             @if ($step === null)
@@ -44,11 +51,14 @@
                     @csrf
                     <input type="hidden" name="how" value="finished">
                     @if ($openEnds)
-                        <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required> I know, and I won't use it before it is put right.</label>
+                        <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required>
+                            I know, and I won't use it before it is put right.</label>
                     @endif
                     <div class="step__do">
-                        @if ($before)<a class="push" href="{{ route('rounds.show', [$round, 'step' => $before->id]) }}" x-ref="back" aria-label="Back to: {{ $before->short }}">← Back</a>@endif
-                        @foreach ($offers as $offer)<button class="push" name="then" value="{{ $offer->procedure }}">Finish, then start: {{ mb_strtolower($offer->name) }}</button>@endforeach
+                        @if ($before)<a class="push" href="{{ route('rounds.show', [$round, 'step' => $before->id]) }}" x-ref="back"
+                            aria-label="Back to: {{ $before->short }}">← Back</a>@endif
+                        @foreach ($offers as $offer)<button class="push" name="then"
+                            value="{{ $offer->procedure }}">Finish, then start: {{ mb_strtolower($offer->name) }}</button>@endforeach
                         <button class="push push--main" x-ref="done">Finish <kbd>space</kbd></button>
                     </div>
                 </form>
@@ -60,7 +70,8 @@
 
                 @foreach ($view->verdicts as $verdict)
                     @if ($verdict->found->verdict->refuses())
-                        <form method="post" action="{{ route('vessels.clear', [$machine, $verdict->vessel->id]) }}" id="clear-{{ $verdict->vessel->id }}">
+                        <form method="post" action="{{ route('vessels.clear', [$machine, $verdict->vessel->id]) }}"
+                            id="clear-{{ $verdict->vessel->id }}">
                             @csrf
                             <input type="hidden" name="id" value="{{ Str::ulid() }}">
                         </form>
@@ -69,12 +80,15 @@
                 <p class="said said--trouble" role="alert" hidden x-ref="trouble"></p>
                 <div class="step__do">
                     @if ($before)
-                        <a class="push" href="{{ route('rounds.show', [$round, 'step' => $before->id]) }}" x-ref="back" aria-label="Back to: {{ $before->short }}">←<span class="push__word"> Back</span></a>
+                        <a class="push" href="{{ route('rounds.show', [$round, 'step' => $before->id]) }}" x-ref="back"
+                            aria-label="Back to: {{ $before->short }}">←<span class="push__word"> Back</span></a>
                     @endif
                     @unless ($view->isCurrent)<a class="push" href="{{ route('rounds.show', $round) }}">On →</a>@endunless
                     <button type="button" class="push d-none d-md-inline-flex" x-on:click="keys" aria-label="All keys">?</button>
-                    @if ($refused)<button form="clear-{{ $refused->vessel->id }}" class="push push--main step__clear">{{ $refused->vessel->done }}</button>@endif
-                    <button form="tick" @class(['push', 'push--main' => ! $refused]) x-ref="done">{{ $wait && ! $step->capture ? $wait->ends ?? 'It is over' : 'Done' }} <kbd>space</kbd></button>
+                    @if ($refused)<button form="clear-{{ $refused->vessel->id }}"
+                        class="push push--main step__clear">{{ $refused->vessel->done }}</button>@endif
+                    <button form="tick" @class(['push', 'push--main' => ! $refused])
+                        x-ref="done">{{ $wait && ! $step->capture ? $wait->ends ?? 'It is over' : 'Done' }} <kbd>space</kbd></button>
                 </div>
             @endif
         </section>
@@ -83,7 +97,8 @@
             <div x-ref="timers" class="stack">
                 @foreach ($timers as $timer)
                     @if (! $wait || $timer->step !== $wait->step)
-                        <section class="tile tile--timer" @if ($loop->first && ! $wait) id="timers" @endif tabindex="-1"><x-timer :timer="$timer" :now="$now" :zone="$household->zone()"/></section>
+                        <section class="tile tile--timer" @if ($loop->first && ! $wait) id="timers" @endif tabindex="-1">
+                            <x-timer :timer="$timer" :now="$now" :zone="$household->zone()"/></section>
                     @endif
                 @endforeach
             </div>
@@ -127,7 +142,8 @@
         <dialog class="keys" x-ref="leave" aria-labelledby="leave-ask">
             <h2 id="leave-ask">Leave the round?</h2>
             <p>Every step you ticked is kept, and the tray stays as it is. You can go on from Today.</p>
-            <form method="dialog" class="with-gap"><button class="push push--main">Stay</button><a class="push" href="{{ route('today') }}">Leave</a></form>
+            <form method="dialog" class="with-gap"><button class="push push--main">Stay</button><a class="push"
+                href="{{ route('today') }}">Leave</a></form>
         </dialog>
     </div>
 </x-layout>

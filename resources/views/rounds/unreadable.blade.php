@@ -3,7 +3,8 @@
 @endphp
 <x-layout :title="'A round on the '.$machine->name" place="today">
     <section class="tile">
-        <p class="muted mb-0">{{ $machine->name }} · begun {{ Dates::day(GoodRinse\Core\Quantity\Day::at($round->started_at, $household->zone())) }}</p>
+        <p class="muted mb-0">{{ $machine->name }} · begun {{ Dates::day(GoodRinse\Core\Quantity\Day::at($round->started_at,
+            $household->zone())) }}</p>
         <h1>{{ $round->ended_at ? 'This round has ended.' : 'This round cannot go on.' }}</h1>
         <p class="step__say">{{ __('rounds.unreadable') }}</p>
         @if ($round->ended_at === null)
@@ -17,7 +18,8 @@
         <h2 class="mt-3">What it wrote down</h2>
         <ul class="clean-list">
             @forelse ($lines as [$entry, $words])
-                <li class="mb-2">{{ $words }} <span class="muted small">{{ Dates::time($entry->happened_at, $household->zone()) }}</span></li>
+                <li class="mb-2">{{ $words }} <span class="muted small">{{ Dates::time($entry->happened_at, $household->zone()) }}</span>
+                    </li>
             @empty
                 <li class="muted">Nothing.</li>
             @endforelse

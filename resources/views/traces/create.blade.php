@@ -16,7 +16,12 @@
         <section class="tile">
             <div class="symptom-picks">
                 @foreach ($symptoms as $symptom)
-                    <label class="tick"><input type="checkbox" name="symptoms[]" value="{{ $symptom->id }}" @checked(in_array($symptom->id, (array) old('symptoms'), true) || (old('id') === null && in_array($symptom->light, $lit, true)))> <span>{{ $symptom->name }}@if ($last = $fixed[$symptom->id] ?? null)<small class="muted">last time: {{ lcfirst($last['action']) }}, {{ $last['days'] < 1 ? 'just now' : 'held '.App\View\Words\Uses::counted($last['days'], 'days') }}</small>@endif</span></label>
+                    <label class="tick"><input type="checkbox" name="symptoms[]" value="{{ $symptom->id }}"
+                        @checked(in_array($symptom->id, (array) old('symptoms'), true)
+                        || (old('id') === null && in_array($symptom->light, $lit, true)))>
+                        <span>{{ $symptom->name }}@if ($last = $fixed[$symptom->id] ?? null)<small
+                        class="muted">last time: {{ lcfirst($last['action']) }}, {{ $last['days'] < 1 ? 'just now'
+                        : 'held '.App\View\Words\Uses::counted($last['days'], 'days') }}</small>@endif</span></label>
                 @endforeach
             </div>
             @error('symptoms')<p class="wrong">{{ $message }}</p>@enderror
@@ -39,13 +44,15 @@
                     <x-zones :value="old('where')"/>
                 </fieldset>
             @endif
-            <div class="mt-3"><x-field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today" required/></div>
+            <div class="mt-3"><x-field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today" required/>
+                </div>
             <x-field name="photo" label="A picture of it" type="file" accept="image/jpeg,image/png,image/webp"/>
             <fieldset>
                 <legend>How bad?</legend>
                 <div class="picks">
                     @foreach (__('traces.badly') as $id => $name)
-                        <div class="pick"><input type="radio" id="p-badly-{{ $id }}" name="badly" value="{{ $id }}" @checked(old('badly', 'annoying') === $id)><label for="p-badly-{{ $id }}">{{ $name }}</label></div>
+                        <div class="pick"><input type="radio" id="p-badly-{{ $id }}" name="badly" value="{{ $id }}"
+                            @checked(old('badly', 'annoying') === $id)><label for="p-badly-{{ $id }}">{{ $name }}</label></div>
                     @endforeach
                 </div>
             </fieldset>

@@ -8,6 +8,7 @@
 <body>
     <p class="muted">Call sheet · {{ $household->name }}</p>
     <h1>{{ $machine->name }}: {{ mb_strtolower($names[0]) }}</h1>
-    <x-sheet-body :trace="$trace" :names="$names" :told="$told" :steps="$steps" :suspects="$suspects" :machine="$machine" :household="$household" :lately="$lately"/>
+    <x-sheet-body :trace="$trace" :names="$names" :told="$told" :steps="$steps" :suspects="$suspects" :machine="$machine"
+        :household="$household" :lately="$lately"/>
 </body>
 </html>

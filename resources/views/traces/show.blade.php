@@ -13,70 +13,107 @@
 @endphp
 <x-layout title="{{ $names[0] }}" place="kitchen">
     <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
-    <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a> <span class="muted">looked into since {{ $day($trace->begun_at) }}</span></p>
+    <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a>
+        <span class="muted">looked into since {{ $day($trace->begun_at) }}</span></p>
     <h1>{{ implode('; ', $names) }}.</h1>
     <div class="trace">
         <div class="stack">
             @if ($trace->ended_at)
                 <section class="tile">
-                    <h2>{{ ['fixed' => $trace->held ? 'Put right, and it held.' : 'Put right on '.$day($trace->ended_at).'.', 'called' => 'Somebody was called on '.$day($trace->ended_at).'.', 'left' => 'Left as it is on '.$day($trace->ended_at).'.'][$trace->ended_how] }}</h2>
-                    @if ($trace->fixed_by)<p>{{ $trouble->actions[$trace->fixed_by]->name ?? $trace->fixed_by }}{{ $cause ? '. What was wrong: '.mb_strtolower($cause).'.' : '' }}</p>@endif
+                    <h2>{{ ['fixed' => $trace->held ? 'Put right, and it held.' : 'Put right on '.$day($trace->ended_at).'.', 'called'
+                        => 'Somebody was called on '.$day($trace->ended_at).'.', 'left'
+                        => 'Left as it is on '.$day($trace->ended_at).'.'][$trace->ended_how] }}</h2>
+                    @if ($trace->fixed_by)<p>{{ $trouble->actions[$trace->fixed_by]->name ?? $trace->fixed_by }}{{ $cause
+                        ? '. What was wrong: '.mb_strtolower($cause).'.' : '' }}</p>@endif
                     @if ($trace->ended_how === 'fixed' && $trace->held === null)
                         <p>{{ $ask ? 'Did it hold?' : 'After the next two uses you are asked whether it held. You can say so before.' }}</p>
                         <div class="with-gap">
                             @foreach (['1' => 'Yes, it held', '0' => 'No, it is back'] as $held => $answer)
-                                <form method="post" action="{{ route('traces.held', $trace) }}">@csrf<input type="hidden" name="held" value="{{ $held }}"><button @class(['push', 'push--main' => $ask && $held])>{{ $answer }}</button></form>
+                                <form method="post" action="{{ route('traces.held', $trace) }}">
+                                    @csrf<input type="hidden" name="held" value="{{ $held }}"><button
+                                    @class(['push', 'push--main' => $ask && $held])>{{ $answer }}</button></form>
                             @endforeach
                         </div>
                     @endif
                 </section>
             @else
-                @if ($reading->conflict)<div class="said said--trouble" role="alert">Your answers contradict each other: {{ $reading->conflict->getMessage() }} Take one back below; until then they are left aside.</div>@endif
+                @if ($reading->conflict)<div class="said said--trouble"
+                    role="alert">
+                    Your answers contradict each other: {{ $reading->conflict->getMessage() }} Take one back below; until then they are left
+                    aside.</div>@endif
                 <section class="tile card-next" aria-labelledby="card">
-                    <p class="muted">{{ $card === $deck[0] ? 'Next' : 'Instead' }}: {{ $check ? 'a check' : ($action ? 'something to do' : 'the call') }}{{ $check || $action ? ', '.App\View\Words\Uses::minutes(max(1, ($check ?? $action)->minutes)) : '' }}{{ $action && $action->supplies > 0 ? ', about '.App\View\Words\Money::of($action->supplies, $household) : '' }}</p>
+                    <p class="muted">{{ $card === $deck[0] ? 'Next' : 'Instead' }}: {{ $check ? 'a check' : ($action ? 'something to do'
+                        : 'the call') }}{{ $check || $action ? ', '.App\View\Words\Uses::minutes(max(1, ($check ?? $action)->minutes))
+                        : '' }}{{ $action && $action->supplies > 0 ? ', about '.App\View\Words\Money::of($action->supplies, $household)
+                        : '' }}</p>
                     <h2 id="card" class="card-next__name">{{ $check->name ?? $action->name ?? 'Call somebody.' }}</h2>
-                    <p class="step__say">{{ $check->how ?? $action->how ?? ($action ? 'Step by step, fitted to your machine: '.mb_strtolower($procedureNames[$action->procedure] ?? $action->name).'.' : 'Take the call sheet along: it says what was seen, done and measured.') }}</p>
-                    <p><strong>{{ $card === $deck[0] ? $why : 'On average this order costs more, by about '.App\View\Words\Money::of(max(0, $card->expect - $deck[0]->expect), $household).'.' }}</strong></p>
+                    <p class="step__say">{{ $check->how ?? $action->how ?? ($action
+                        ? 'Step by step, fitted to your machine: '.mb_strtolower($procedureNames[$action->procedure] ?? $action->name).'.'
+                        : 'Take the call sheet along: it says what was seen, done and measured.') }}</p>
+                    <p><strong>{{ $card === $deck[0] ? $why :
+                        'On average this order costs more, by about '.App\View\Words\Money::of(max(0, $card->expect - $deck[0]->expect),
+                        $household).'.' }}</strong></p>
                     @if ($check)
                         <form method="post" action="{{ route('traces.step', $trace) }}" class="card-next__answers">
                             @csrf
-                            <input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind" value="{{ Trace::ANSWER }}"><input type="hidden" name="card" value="{{ $card->id }}">
-                            @foreach ($check->results as $result)<button class="push" name="result" value="{{ $result->id }}">{{ $result->name }}</button>@endforeach
+                            <input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind"
+                                value="{{ Trace::ANSWER }}"><input type="hidden" name="card" value="{{ $card->id }}">
+                            @foreach ($check->results as $result)<button class="push" name="result"
+                                value="{{ $result->id }}">{{ $result->name }}</button>@endforeach
                         </form>
                     @elseif ($action)
                         @if ($action->procedure && isset($procedureNames[$action->procedure]))
-                            <form method="post" action="/machines/{{ $machine->id }}/rounds" class="mb-3">@csrf<input type="hidden" name="procedure" value="{{ $action->procedure }}"><button class="push push--main">Start: {{ mb_strtolower($procedureNames[$action->procedure]) }}</button></form>
+                            <form method="post" action="/machines/{{ $machine->id }}/rounds" class="mb-3">
+                                @csrf<input type="hidden" name="procedure" value="{{ $action->procedure }}"><button
+                                class="push push--main">Start: {{ mb_strtolower($procedureNames[$action->procedure]) }}</button></form>
                             <p class="muted">Done? Did it help?</p>
                         @endif
                         <div class="card-next__answers">
-                            <form method="post" action="{{ route('traces.end', $trace) }}">@csrf<input type="hidden" name="how" value="fixed"><input type="hidden" name="action" value="{{ $card->id }}"><button class="push">It helped</button></form>
-                            <form method="post" action="{{ route('traces.step', $trace) }}">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind" value="{{ Trace::FAILED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button class="push">It did not</button></form>
+                            <form method="post" action="{{ route('traces.end', $trace) }}">
+                                @csrf<input type="hidden" name="how" value="fixed"><input type="hidden" name="action"
+                                value="{{ $card->id }}"><button class="push">It helped</button></form>
+                            <form method="post" action="{{ route('traces.step', $trace) }}">
+                                @csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind"
+                                value="{{ Trace::FAILED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button
+                                class="push">It did not</button></form>
                         </div>
                     @else
                         <div class="with-gap">
                             <a class="push push--main" href="{{ route('traces.sheet', $trace) }}">Call sheet</a>
-                            <form method="post" action="{{ route('traces.end', $trace) }}">@csrf<input type="hidden" name="how" value="called"><button class="push">Somebody is called</button></form>
+                            <form method="post" action="{{ route('traces.end', $trace) }}">
+                                @csrf<input type="hidden" name="how" value="called"><button class="push">Somebody is called</button></form>
                         </div>
                     @endif
                     @if ($check || $action)
-                        <form method="post" action="{{ route('traces.step', $trace) }}" class="mt-2">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind" value="{{ Trace::SKIPPED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button class="push push--quiet">{{ $check ? 'Don\'t know, or can\'t look' : 'Can\'t do this' }}</button></form>
+                        <form method="post" action="{{ route('traces.step', $trace) }}" class="mt-2">
+                            @csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind"
+                            value="{{ Trace::SKIPPED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button
+                            class="push push--quiet">{{ $check ? 'Don\'t know, or can\'t look' : 'Can\'t do this' }}</button></form>
                     @endif
                 </section>
                 <section class="tile price">
-                    <div><span class="muted">Going on, about</span><strong>{{ $price['minutes'] }} min{{ $price['money'] > 0 ? ' and '.App\View\Words\Money::of($price['money'], $household) : '' }}</strong></div>
-                    <div><span class="muted">Calling now</span><strong>{{ App\View\Words\Money::of($household->call_fee, $household) }}</strong></div>
+                    <div><span class="muted">Going on, about</span><strong>{{ $price['minutes'] }} min{{ $price['money'] > 0
+                        ? ' and '.App\View\Words\Money::of($price['money'], $household) : '' }}</strong></div>
+                    <div><span class="muted">Calling now</span><strong>{{ App\View\Words\Money::of($household->call_fee,
+                        $household) }}</strong></div>
                     <div><span class="muted">You put it right yourself</span><strong>{{ $price['chance'] }}</strong></div>
-                    @if ($price['stop'])<p class="muted mb-0">Call when “{{ $price['stop'] }}” has not helped either: what is left costs more than it promises.</p>@endif
+                    @if ($price['stop'])<p class="muted mb-0">
+                        Call when “{{ $price['stop'] }}” has not helped either: what is left costs more than it promises.</p>@endif
                 </section>
                 <details class="tile">
                     <summary>Other cards, in the order of what they cost</summary>
                     <ul class="clean-list rows">
                         @foreach (array_slice($deck, 1) as $other)
-                            <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a> <span class="muted">more by about {{ App\View\Words\Money::of(max(0, $other->expect - $deck[0]->expect), $household) }}</span></li>
+                            <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name
+                                ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a>
+                                <span class="muted">more by about {{ App\View\Words\Money::of(max(0, $other->expect - $deck[0]->expect),
+                                $household) }}</span></li>
                         @endforeach
                     </ul>
                 </details>
-                <p class="with-gap"><a class="push push--quiet" href="{{ route('traces.sheet', $trace) }}">Call sheet</a><form method="post" action="{{ route('traces.end', $trace) }}">@csrf<input type="hidden" name="how" value="left"><button class="push push--quiet">Leave it as it is</button></form></p>
+                <p class="with-gap"><a class="push push--quiet" href="{{ route('traces.sheet', $trace) }}">Call sheet</a>
+                    <form method="post" action="{{ route('traces.end', $trace) }}">
+                    @csrf<input type="hidden" name="how" value="left"><button class="push push--quiet">Leave it as it is</button></form></p>
             @endif
         </div>
         <div class="stack">
@@ -85,8 +122,12 @@
                 <ul class="suspects">
                     @foreach ($suspects as $suspect)
                         <li>
-                            <span>{{ $suspect['name'] }}@if ($suspect['moved'])<small class="muted">{{ $suspect['moved'] }}</small>@endif</span>
-                            <svg viewBox="0 0 100 12" preserveAspectRatio="none" aria-hidden="true"><rect class="in-line" width="100" height="12" rx="3"/><rect class="in-rim" width="{{ max(1, $suspect['now']) }}" height="12" rx="3"/>@if ($seen)<rect class="in-copper" x="{{ min(99, $suspect['before']) }}" width="1.2" height="12"/>@endif</svg>
+                            <span>{{ $suspect['name'] }}@if ($suspect['moved'])<small
+                                class="muted">{{ $suspect['moved'] }}</small>@endif</span>
+                            <svg viewBox="0 0 100 12" preserveAspectRatio="none" aria-hidden="true">
+                                <rect class="in-line" width="100" height="12" rx="3"/>
+                                <rect class="in-rim" width="{{ max(1, $suspect['now']) }}" height="12" rx="3"/>@if ($seen)
+                                <rect class="in-copper" x="{{ min(99, $suspect['before']) }}" width="1.2" height="12"/>@endif</svg>
                             <strong>{{ $suspect['chance'] }}</strong>
                         </li>
                     @endforeach
@@ -101,24 +142,30 @@
                         @csrf
                         <input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="place" value="{{ $place }}">
                         <span>{{ $said }}</span>
-                        @unless ($trace->ended_at)<button class="push push--quiet" aria-label="Take back: {{ $said }}">Take back</button>@endunless
+                        @unless ($trace->ended_at)<button class="push push--quiet"
+                            aria-label="Take back: {{ $said }}">Take back</button>@endunless
                     </form>
                 @empty
                     @unless ($told)<p class="muted mb-0">Nothing yet.</p>@endunless
                 @endforelse
             </section>
-            @if ($photo)<section class="tile photos"><img src="{{ route('photos.show', $photo) }}" alt="Picture of what was noticed"></section>@endif
+            @if ($photo)<section class="tile photos"><img src="{{ route('photos.show', $photo) }}" alt="Picture of what was noticed">
+                </section>@endif
             @if ($learned)
                 <section class="tile">
                     <h2>Learned here</h2>
-                    @foreach ($learned as $name => $times)<p class="mb-1">{{ $name }}: confirmed {{ $times === 1 ? 'once' : $times.' times' }}.</p>@endforeach
-                    <form method="post" action="{{ route('traces.forget', $machine) }}">@csrf<button class="push push--quiet">Start from the handbook again</button></form>
+                    @foreach ($learned as $name => $times)<p class="mb-1">
+                        {{ $name }}: confirmed {{ $times === 1 ? 'once' : $times.' times' }}.</p>@endforeach
+                    <form method="post" action="{{ route('traces.forget', $machine) }}">
+                        @csrf<button class="push push--quiet">Start from the handbook again</button></form>
                 </section>
             @endif
             @if ($before)
                 <section class="tile">
                     <h2>Here before</h2>
-                    @foreach ($before as [$name, $other])<p class="mb-1">{{ $name }}, {{ $day($other->ended_at) }}{{ $other->held ? '. It held.' : '' }} <a href="{{ route('traces.show', $other) }}">See it</a></p>@endforeach
+                    @foreach ($before as [$name, $other])<p class="mb-1">
+                        {{ $name }}, {{ $day($other->ended_at) }}{{ $other->held ? '. It held.' : '' }}
+                        <a href="{{ route('traces.show', $other) }}">See it</a></p>@endforeach
                 </section>
             @endif
         </div>

@@ -13,14 +13,17 @@
                 {{ $machine->name }}.
                 @if ($there)
                     Since it was last cleared:
-                    @foreach ($there as [$name, $since]){{ $loop->first ? '' : ', ' }}<strong class="ink">{{ $name }}</strong>{{ $since ? ' ('.Dates::relative(GoodRinse\Core\Quantity\Day::at($since, $zone), $today).')' : '' }}@endforeach.
+                    @foreach ($there as [$name, $since]){{ $loop->first ? '' : ', ' }}<strong
+                        class="ink">{{ $name }}</strong>{{ $since
+                        ? ' ('.Dates::relative(GoodRinse\Core\Quantity\Day::at($since, $zone), $today).')' : '' }}@endforeach.
                 @else
                     As far as the logbook knows, nothing is left in it.
                 @endif
             </p>
             <nav class="with-gap" aria-label="Another vessel">
                 @foreach ($vessels as $id => $name)
-                    <a class="chip" href="{{ route('vessels.pour', [$machine, $id]) }}" @if ($id === $vessel->id) aria-current="page" @endif>{{ $name }}</a>
+                    <a class="chip" href="{{ route('vessels.pour', [$machine, $id]) }}" @if ($id === $vessel->id) aria-current="page"
+                        @endif>{{ $name }}</a>
                 @endforeach
             </nav>
         </div>
@@ -29,11 +32,14 @@
             @foreach ($agents as $agent)
                 @php($found = $verdicts[$agent->id])
                 <div class="pick agent">
-                    <input type="radio" id="a-{{ $agent->id }}" name="agent" value="{{ $agent->id }}" required @checked($chosen === $agent->id) x-on:change="show"
+                    <input type="radio" id="a-{{ $agent->id }}" name="agent" value="{{ $agent->id }}" required
+                        @checked($chosen === $agent->id) x-on:change="show"
                         data-verdict="{{ $found->verdict->value }}" aria-describedby="v-{{ $agent->id }}">
                     <label for="a-{{ $agent->id }}">
                         <span>{{ $agent->name }}</span>
-                        <small id="v-{{ $agent->id }}"><x-verdict :verdict="$found->verdict"/>{{ __('vessels.verdict.'.$found->verdict->value) }}<span class="agent__why">. {{ $found->reason }} {{ $found->remedy }}</span></small>
+                        <small id="v-{{ $agent->id }}"><x-verdict
+                            :verdict="$found->verdict"/>{{ __('vessels.verdict.'.$found->verdict->value) }}<span
+                            class="agent__why">. {{ $found->reason }} {{ $found->remedy }}</span></small>
                     </label>
                 </div>
             @endforeach
@@ -44,7 +50,8 @@
             <label class="with-gap pour__happened" x-ref="happened" @if (! old('happened') && ! $errors->any()) hidden @endif>
                 <input type="checkbox" name="happened" value="1" @checked(old('happened'))> It has already happened.
             </label>
-            <noscript><label class="with-gap"><input type="checkbox" name="happened" value="1"> It has already happened, whatever is said of it.</label></noscript>
+            <noscript><label class="with-gap"><input type="checkbox" name="happened" value="1">
+                It has already happened, whatever is said of it.</label></noscript>
             <button class="push push--main push--wide">Write it down</button>
             <details @if ($errors->hasAny(['amount', 'strength', 'on', 'at'])) open @endif>
                 <summary>How much, how strong, when</summary>
@@ -53,7 +60,9 @@
                     <div class="col-6 field">
                         <label class="form-label" for="f-unit">in</label>
                         <select class="form-select" id="f-unit" name="unit">
-                            @foreach (array_keys(GoodRinse\Core\Quantity\Portion::measures(App\View\Words\HouseMeasures::now())) as $unit)<option value="{{ $unit }}" @selected(old('unit') === $unit)>{{ __("units.portions.$unit") }}</option>@endforeach
+                            @foreach (array_keys(GoodRinse\Core\Quantity\Portion::measures(App\View\Words\HouseMeasures::now())) as $unit)
+                                <option value="{{ $unit }}" @selected(old('unit') === $unit)>{{ __("units.portions.$unit") }}</option>
+                                @endforeach
                         </select>
                     </div>
                     <div class="col-6"><x-field name="strength" label="Strength, %" inputmode="decimal"/></div>

@@ -13,7 +13,14 @@ use Tests\Core\CoreTestCase;
 
 final class TakeApartSheetTest extends CoreTestCase
 {
-    private const SCREWED = ['filter' => 'screwed', 'arms' => 'two', 'screws' => '6', 'longScrews' => '3', 'bit' => 'cross-2', 'lowerLock' => 'nut'];
+    private const SCREWED = [
+        'filter' => 'screwed',
+        'arms' => 'two',
+        'screws' => '6',
+        'longScrews' => '3',
+        'bit' => 'cross-2',
+        'lowerLock' => 'nut',
+    ];
 
     /**
      * @param array<string, string> $traits
@@ -42,7 +49,11 @@ final class TakeApartSheetTest extends CoreTestCase
         self::assertSame(['2 hub nuts', 'paper washer', 'spring'], $line->comesAlong());
         self::assertSame('arrow to the door', $line->holding->way);
         self::assertSame('left-hand thread', $line->own->note);
-        self::assertSame(['bushing'], self::line('lower-arm', self::SCREWED, ['lower-arm' => new OwnWay(['hub-nut' => 0])])->comesAlong(), 'a piece that is not there');
+        self::assertSame(
+            ['bushing'],
+            self::line('lower-arm', self::SCREWED, ['lower-arm' => new OwnWay(['hub-nut' => 0])])->comesAlong(),
+            'a piece that is not there',
+        );
         self::assertEquals($own['lower-arm'], OwnWay::read($own['lower-arm']->toArray()));
         self::assertTrue(OwnWay::read([])->isEmpty());
     }
@@ -56,7 +67,9 @@ final class TakeApartSheetTest extends CoreTestCase
 
     public function test_only_parts_that_come_off_this_machine_are_on_it(): void
     {
-        $parts = array_keys((new TakeApartSheet(self::handbook()->kind('dishwasher'), ['filter' => 'twist-out', 'arms' => 'one']))->lines());
+        $parts = array_keys(
+            (new TakeApartSheet(self::handbook()->kind('dishwasher'), ['filter' => 'twist-out', 'arms' => 'one']))->lines(),
+        );
 
         self::assertContains('filter', $parts);
         self::assertSame([], array_intersect($parts, ['cover', 'upper-arm', 'top-arm', 'vent', 'label']));

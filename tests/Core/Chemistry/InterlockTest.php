@@ -15,7 +15,15 @@ use Tests\Core\CoreTestCase;
 
 final class InterlockTest extends CoreTestCase
 {
-    private const ACIDS = ['white-vinegar', 'coloured-vinegar', 'citric-acid', 'limescale-remover', 'lemon', 'acid-machine-cleaner', 'rinse-aid'];
+    private const ACIDS = [
+        'white-vinegar',
+        'coloured-vinegar',
+        'citric-acid',
+        'limescale-remover',
+        'lemon',
+        'acid-machine-cleaner',
+        'rinse-aid',
+    ];
     private const PEROXIDES = ['hydrogen-peroxide', 'oxygen-bleach'];
     private const STRANGER = 'moon-dust';
 
@@ -28,9 +36,18 @@ final class InterlockTest extends CoreTestCase
      * @param list<string> $residues
      * @param list<string> $surfaces
      */
-    private static function verdict(string $agent, array $residues = [], array $surfaces = [], string $vessel = 'bucket', bool $harsh = true): Verdict
-    {
-        return self::interlock()->assess(new VesselState($vessel, $surfaces, array_map(static fn (string $id): Residue => new Residue($id), $residues)), $agent, $harsh)->verdict;
+    private static function verdict(
+        string $agent,
+        array $residues = [],
+        array $surfaces = [],
+        string $vessel = 'bucket',
+        bool $harsh = true,
+    ): Verdict {
+        return self::interlock()->assess(
+            new VesselState($vessel, $surfaces, array_map(static fn (string $id): Residue => new Residue($id), $residues)),
+            $agent,
+            $harsh,
+        )->verdict;
     }
 
     /** @return list<string> every agent of the handbook and one that it does not know */
@@ -111,7 +128,11 @@ final class InterlockTest extends CoreTestCase
                 $alone = self::verdict($agent, $residues, [], $vessel);
                 $worst = $expected->severity() > $alone->severity() ? $expected : $alone;
                 self::assertSame($worst, self::verdict($agent, $residues, [$surface], $vessel));
-                self::assertSame($worst, self::verdict($agent, $residues, ['glass', $surface, 'coated'], $vessel), 'a harmless surface beside it changes nothing');
+                self::assertSame(
+                    $worst,
+                    self::verdict($agent, $residues, ['glass', $surface, 'coated'], $vessel),
+                    'a harmless surface beside it changes nothing',
+                );
             }
         }
     }
@@ -131,8 +152,16 @@ final class InterlockTest extends CoreTestCase
         foreach ($agents as $proposed) {
             foreach ($agents as $i => $first) {
                 $second = $agents[($i * 7 + 3) % count($agents)];
-                $worst = max(self::verdict($proposed, [$first])->severity(), self::verdict($proposed, [$second])->severity(), self::verdict($proposed, [], ['plastic'])->severity());
-                self::assertSame($worst, self::verdict($proposed, [$first, $second], ['plastic'])->severity(), "$proposed onto $first and $second");
+                $worst = max(
+                    self::verdict($proposed, [$first])->severity(),
+                    self::verdict($proposed, [$second])->severity(),
+                    self::verdict($proposed, [], ['plastic'])->severity(),
+                );
+                self::assertSame(
+                    $worst,
+                    self::verdict($proposed, [$first, $second], ['plastic'])->severity(),
+                    "$proposed onto $first and $second",
+                );
             }
         }
     }
@@ -149,7 +178,13 @@ final class InterlockTest extends CoreTestCase
     public function test_soap_foams_in_tubs_and_tanks_and_nowhere_else(): void
     {
         foreach (['dish-soap', 'soapy-spray', 'dishwasher-detergent'] as $soap) {
-            foreach (['tub' => Verdict::Caution, 'reservoir' => Verdict::Caution, 'sink' => Verdict::Go, 'bucket' => Verdict::Go, 'bottle' => Verdict::Go] as $vessel => $expected) {
+            foreach ([
+                'tub' => Verdict::Caution,
+                'reservoir' => Verdict::Caution,
+                'sink' => Verdict::Go,
+                'bucket' => Verdict::Go,
+                'bottle' => Verdict::Go,
+            ] as $vessel => $expected) {
                 self::assertSame($expected, self::verdict($soap, [], [], $vessel));
             }
         }
@@ -157,7 +192,10 @@ final class InterlockTest extends CoreTestCase
 
     public function test_a_household_without_harsh_chemicals_has_neither_bleach_nor_strong_degreaser(): void
     {
-        $refused = array_values(array_filter(self::agents(), static fn (string $agent): bool => Verdict::Never === self::verdict($agent, [], [], 'bucket', false)));
+        $refused = array_values(array_filter(
+            self::agents(),
+            static fn (string $agent): bool => Verdict::Never === self::verdict($agent, [], [], 'bucket', false),
+        ));
         self::assertSame(['chlorine-bleach', 'alkaline-degreaser'], $refused);
         $found = self::interlock()->assess(new VesselState('tub', ['stainless'], [new Residue('white-vinegar')]), 'chlorine-bleach', false);
         self::assertNull($found->with, 'the household decides before the surface does');
@@ -165,7 +203,10 @@ final class InterlockTest extends CoreTestCase
 
     public function test_it_says_what_decides_why_and_what_to_do_first(): void
     {
-        $found = self::interlock()->assess(new VesselState('tub', ['plastic'], [new Residue('dish-soap'), new Residue('lemon')]), 'chlorine-bleach');
+        $found = self::interlock()->assess(
+            new VesselState('tub', ['plastic'], [new Residue('dish-soap'), new Residue('lemon')]),
+            'chlorine-bleach',
+        );
         self::assertSame('lemon', $found->with);
         self::assertStringContainsString('chlorine gas', $found->reason);
         self::assertSame('Run one full plain cycle.', $found->remedy);
@@ -233,14 +274,21 @@ final class InterlockTest extends CoreTestCase
             foreach ($chart->groups as $poured) {
                 foreach ($poured->agents as $agent) {
                     foreach ($chart->groups as $there) {
-                        self::assertSame($chart->meeting($poured, $there)->verdict, self::verdict($agent->id, [$there->agents[count($there->agents) - 1]->id]), "$agent->id in its group");
+                        self::assertSame(
+                            $chart->meeting($poured, $there)->verdict,
+                            self::verdict($agent->id, [$there->agents[count($there->agents) - 1]->id]),
+                            "$agent->id in its group",
+                        );
                     }
                     foreach (array_keys(self::handbook()->chemistry()->surfaces) as $surface) {
                         self::assertSame($chart->touching($poured, $surface)->verdict, self::verdict($agent->id, [], [$surface]));
                     }
                 }
             }
-            self::assertSame(count(self::handbook()->chemistry()->agents), array_sum(array_map(static fn ($group): int => count($group->agents), $chart->groups)));
+            self::assertSame(
+                count(self::handbook()->chemistry()->agents),
+                array_sum(array_map(static fn ($group): int => count($group->agents), $chart->groups)),
+            );
         }
     }
 }

@@ -28,7 +28,9 @@ final class ProcedureGuardTest extends CoreTestCase
     /** @return list<Step> the steps of the round */
     private static function script(string $procedure, Circumstances $here, string $kind = 'dishwasher'): array
     {
-        return (new Handbook(self::handbook()->excerpt($kind, ProcedureSet::of($procedure), self::compose($procedure, $here, $kind)->binding)))->kind($kind)->onlyProcedure()->steps;
+        return (
+            new Handbook(self::handbook()->excerpt($kind, ProcedureSet::of($procedure), self::compose($procedure, $here, $kind)->binding))
+        )->kind($kind)->onlyProcedure()->steps;
     }
 
     /**
@@ -76,8 +78,14 @@ final class ProcedureGuardTest extends CoreTestCase
         self::assertSame(['clear-tub-vinegar-cup', 'cleared-tub-vinegar-cup'], [$ids[$at - 2], $ids[$at - 1]]);
         self::assertNotNull($steps[$at - 2]->timer, 'the machine runs it');
         self::assertNull($steps[$at - 2]->clears, 'starting a cycle clears nothing');
-        self::assertSame(['clear-tub-vinegar-cup', 'tub', 'plain-cycle'], [$steps[$at - 1]->waitsFor, $steps[$at - 1]->clears?->vessel, $steps[$at - 1]->clears?->by]);
-        self::assertNotContains('clear-tub-vinegar-cup', self::ids(self::script('acid-wash', new Circumstances(self::PLASTIC, residues: ['tub' => [new Residue('lemon')]]))));
+        self::assertSame(
+            ['clear-tub-vinegar-cup', 'tub', 'plain-cycle'],
+            [$steps[$at - 1]->waitsFor, $steps[$at - 1]->clears?->vessel, $steps[$at - 1]->clears?->by],
+        );
+        self::assertNotContains(
+            'clear-tub-vinegar-cup',
+            self::ids(self::script('acid-wash', new Circumstances(self::PLASTIC, residues: ['tub' => [new Residue('lemon')]]))),
+        );
     }
 
     public function test_a_clearing_for_one_answer_leaves_the_residue_in_force_for_the_others(): void
@@ -97,7 +105,11 @@ final class ProcedureGuardTest extends CoreTestCase
             foreach ([[], self::PLASTIC, ['metal' => 'steel'], ['passes' => 'more']] as $traits) {
                 foreach (array_keys(self::handbook()->kind($kind)->procedureNames) as $procedure) {
                     $composed = self::compose($procedure, new Circumstances($traits), $kind);
-                    self::assertSame([], null === $composed->procedure ? [] : $composed->binding->before, "$procedure of a $kind needs no clearing put in");
+                    self::assertSame(
+                        [],
+                        null === $composed->procedure ? [] : $composed->binding->before,
+                        "$procedure of a $kind needs no clearing put in",
+                    );
                 }
             }
         }
@@ -116,7 +128,10 @@ final class ProcedureGuardTest extends CoreTestCase
                     $clear = [];
                     foreach (self::script($procedure, $here) as $step) {
                         foreach ($step->amounts as $amount) {
-                            self::assertTrue(!$rules->isDanger($amount->agent, $there) || isset($clear[$amount->vessel]), "$name: $amount->agent onto $there");
+                            self::assertTrue(
+                                !$rules->isDanger($amount->agent, $there) || isset($clear[$amount->vessel]),
+                                "$name: $amount->agent onto $there",
+                            );
                         }
                         if (null !== $step->clears && in_array($step->clears->by, $rules->vessel($step->clears->vessel)->clearedBy, true)) {
                             $clear[$step->clears->vessel] = true;
@@ -144,10 +159,21 @@ final class ProcedureGuardTest extends CoreTestCase
         self::assertSame([300.0, 4.0], [$amount->portion->count, $amount->strength]);
 
         $stand = static fn (float $uses): float => array_values(array_filter(
-            self::script('descale-manual', new Circumstances([], hardness: Hardness::mgPerLitre(340), usesSince: ['descale' => $uses]), 'drip-brewer'),
+            self::script(
+                'descale-manual',
+                new Circumstances([], hardness: Hardness::mgPerLitre(340), usesSince: ['descale' => $uses]),
+                'drip-brewer',
+            ),
             static fn (Step $step): bool => 'stand' === $step->id,
         ))[0]->timer?->lasts([])->value ?? 0.0;
         self::assertSame([30.0, 60.0], [$stand(20), $stand(60)], '2.2 grams and 6.6 grams of lime');
-        self::assertContains('again', self::ids(self::script('descale-manual', new Circumstances([], hardness: Hardness::mgPerLitre(500), usesSince: ['descale' => 120.0]), 'drip-brewer')));
+        self::assertContains(
+            'again',
+            self::ids(self::script(
+                'descale-manual',
+                new Circumstances([], hardness: Hardness::mgPerLitre(500), usesSince: ['descale' => 120.0]),
+                'drip-brewer',
+            )),
+        );
     }
 }

@@ -40,7 +40,12 @@ final class VesselLedgerTest extends CoreTestCase
 
     public function test_what_was_poured_stays_until_it_is_cleared_however_long_ago(): void
     {
-        $ledger = self::ledger([['a', self::pour('white-vinegar')], ['a', new Note('a year passes')], ['a', self::pour('baking-soda')], ['a', self::pour('white-vinegar')]]);
+        $ledger = self::ledger([
+            ['a', self::pour('white-vinegar')],
+            ['a', new Note('a year passes')],
+            ['a', self::pour('baking-soda')],
+            ['a', self::pour('white-vinegar')],
+        ]);
 
         self::assertSame(['white-vinegar', 'baking-soda'], self::in($ledger, 'a'));
         self::assertSame('e0', $ledger->record('a', 'tub')->residues[0]->entry, 'since the first time');
@@ -48,17 +53,33 @@ final class VesselLedgerTest extends CoreTestCase
 
     public function test_only_the_clearing_that_counts_for_a_vessel_clears_it(): void
     {
-        self::assertSame(['white-vinegar'], self::in(self::ledger([['a', self::pour('white-vinegar')], ['a', new Clearing('tub', 'rinse')]]), 'a'), 'a rinse clears no tub');
+        self::assertSame(
+            ['white-vinegar'],
+            self::in(self::ledger([['a', self::pour('white-vinegar')], ['a', new Clearing('tub', 'rinse')]]), 'a'),
+            'a rinse clears no tub',
+        );
         self::assertSame([], self::in(self::ledger([['a', self::pour('white-vinegar')], ['a', new Clearing('tub', 'plain-cycle')]]), 'a'));
-        self::assertSame(['white-vinegar'], self::in(self::ledger([['a', self::pour('white-vinegar', 'reservoir')], ['a', new Clearing('reservoir', 'plain-cycle')]]), 'a', 'reservoir'));
-        self::assertSame([], self::in(self::ledger([['a', self::pour('white-vinegar', 'sink')], ['a', new Clearing('sink', 'rinse')]]), 'a', 'sink'));
+        self::assertSame(['white-vinegar'], self::in(
+            self::ledger([['a', self::pour('white-vinegar', 'reservoir')], ['a', new Clearing('reservoir', 'plain-cycle')]]),
+            'a',
+            'reservoir',
+        ));
+        self::assertSame(
+            [],
+            self::in(self::ledger([['a', self::pour('white-vinegar', 'sink')], ['a', new Clearing('sink', 'rinse')]]), 'a', 'sink'),
+        );
     }
 
     public function test_a_tub_belongs_to_its_machine_and_a_sink_to_the_household(): void
     {
-        $ledger = self::ledger([['a', self::pour('chlorine-bleach')], ['a', self::pour('chlorine-bleach', 'sink')], ['b', self::pour('lemon', 'bowl')]]);
+        $ledger = self::ledger(
+            [['a', self::pour('chlorine-bleach')], ['a', self::pour('chlorine-bleach', 'sink')], ['b', self::pour('lemon', 'bowl')]],
+        );
 
-        self::assertSame([[], ['chlorine-bleach'], ['lemon']], [self::in($ledger, 'b'), self::in($ledger, 'b', 'sink'), self::in($ledger, 'a', 'bucket')]);
+        self::assertSame(
+            [[], ['chlorine-bleach'], ['lemon']],
+            [self::in($ledger, 'b'), self::in($ledger, 'b', 'sink'), self::in($ledger, 'a', 'bucket')],
+        );
     }
 
     public function test_water_leaves_no_trace(): void
@@ -71,10 +92,17 @@ final class VesselLedgerTest extends CoreTestCase
         $poured = [['a', self::pour('chlorine-bleach')], ['a', self::pour('white-vinegar')]];
         $met = self::ledger($poured)->record('a', 'tub');
         self::assertTrue($met->hasLiveMeeting());
-        self::assertEquals(['chlorine gas', 'chlorine-bleach', 'white-vinegar'], [$met->meetings[0]->gives, $met->meetings[0]->first->agent, $met->meetings[0]->second->agent]);
+        self::assertEquals(
+            ['chlorine gas', 'chlorine-bleach', 'white-vinegar'],
+            [$met->meetings[0]->gives, $met->meetings[0]->first->agent, $met->meetings[0]->second->agent],
+        );
 
         $after = self::ledger([...$poured, ['a', new Clearing('tub', 'plain-cycle')]])->record('a', 'tub');
         self::assertFalse($after->hasLiveMeeting());
-        self::assertEquals([false], array_map(static fn (AgentMeeting $meeting): bool => $meeting->still, $after->meetings), 'it happened all the same');
+        self::assertEquals(
+            [false],
+            array_map(static fn (AgentMeeting $meeting): bool => $meeting->still, $after->meetings),
+            'it happened all the same',
+        );
     }
 }

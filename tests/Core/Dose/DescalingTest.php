@@ -26,7 +26,14 @@ final class DescalingTest extends CoreTestCase
 
     public function test_hardness_in_every_unit_is_the_same_water(): void
     {
-        foreach (['dH' => 10.0, 'fH' => 17.848, 'gpg' => 10.4265, 'e' => 12.5214, 'mg/L' => 178.48, 'mmol/L' => 1.7832] as $unit => $value) {
+        foreach ([
+            'dH' => 10.0,
+            'fH' => 17.848,
+            'gpg' => 10.4265,
+            'e' => 12.5214,
+            'mg/L' => 178.48,
+            'mmol/L' => 1.7832,
+        ] as $unit => $value) {
             self::assertEqualsWithDelta(178.48, self::descaling()->hardness($value, $unit)->mgPerLitre, 0.05, $unit);
         }
     }
@@ -41,22 +48,32 @@ final class DescalingTest extends CoreTestCase
 
     public function test_passes_cover_the_lime_and_are_at_least_one(): void
     {
-        self::assertSame([1.0, 1.0, 2.0, 2.0], array_map(static fn (float $scale): float => self::descaling()->passes($scale, 5), [0, 5, 5.1, 10]));
+        self::assertSame(
+            [1.0, 1.0, 2.0, 2.0],
+            array_map(static fn (float $scale): float => self::descaling()->passes($scale, 5), [0, 5, 5.1, 10]),
+        );
     }
 
     public function test_brew_limit_scales_with_hardness_and_stays_within_its_bounds(): void
     {
-        $limit = static fn (float $hardness, float $litres): float => self::descaling()->brewLimit(Hardness::mgPerLitre($hardness), $litres);
-        self::assertSame([60.0, 30.0, 20.0, 120.0, 120.0], [$limit(180, 1.3), $limit(360, 1.3), $limit(900, 1.3), $limit(50, 1.3), $limit(0, 1.3)]);
+        $limit = static fn (float $hardness, float $litres): float => self::descaling()->brewLimit(
+            Hardness::mgPerLitre($hardness),
+            $litres,
+        );
+        self::assertSame(
+            [60.0, 30.0, 20.0, 120.0, 120.0],
+            [$limit(180, 1.3), $limit(360, 1.3), $limit(900, 1.3), $limit(50, 1.3), $limit(0, 1.3)],
+        );
         self::assertSame([40.0, 80.0], self::descaling()->usualBrews());
     }
 
     public function test_harder_water_never_allows_more_brews(): void
     {
-        $this->forAll(Generator\choose(0, 900), Generator\choose(0, 900), Generator\choose(100, 2500))->then(static function (int $a, int $b, int $ml): void {
-            $limit = static fn (int $hardness): float => self::descaling()->brewLimit(Hardness::mgPerLitre($hardness), $ml / 1000);
-            self::assertGreaterThanOrEqual($limit(max($a, $b)), $limit(min($a, $b)));
-        });
+        $this->forAll(Generator\choose(0, 900), Generator\choose(0, 900), Generator\choose(100, 2500))
+            ->then(static function (int $a, int $b, int $ml): void {
+                $limit = static fn (int $hardness): float => self::descaling()->brewLimit(Hardness::mgPerLitre($hardness), $ml / 1000);
+                self::assertGreaterThanOrEqual($limit(max($a, $b)), $limit(min($a, $b)));
+            });
     }
 
     public function test_it_stands_an_hour_for_much_lime_or_a_slow_pot(): void
@@ -71,12 +88,19 @@ final class DescalingTest extends CoreTestCase
 
     public function test_rinses_send_the_tank_through_twice(): void
     {
-        self::assertSame([4, 3, 2], [self::descaling()->rinses(1000, 500), self::descaling()->rinses(1200, 1000), self::descaling()->rinses(600, 600)]);
+        self::assertSame(
+            [4, 3, 2],
+            [self::descaling()->rinses(1000, 500), self::descaling()->rinses(1200, 1000), self::descaling()->rinses(600, 600)],
+        );
     }
 
     public function test_a_recipe_takes_more_of_a_weaker_vinegar_and_never_more_than_the_vessel_holds(): void
     {
-        self::assertSame([250.0, 200.0, 220.0], [self::descaling()->recipeMl(200, 4, 1000), self::descaling()->recipeMl(200, 5, 1000), self::descaling()->recipeMl(200, 4, 220)]);
+        self::assertSame([250.0, 200.0, 220.0], [
+            self::descaling()->recipeMl(200, 4, 1000),
+            self::descaling()->recipeMl(200, 5, 1000),
+            self::descaling()->recipeMl(200, 4, 220),
+        ]);
     }
 
     public function test_only_acids_of_known_strength_have_a_capacity(): void
@@ -95,8 +119,13 @@ final class DescalingTest extends CoreTestCase
 
     public function test_kitchens_measure_what_the_recipe_says(): void
     {
-        $shown = static fn (float $count, PortionUnit $unit, Measures $measures): string => Portion::of($count, $unit)->inKitchen($measures);
-        self::assertSame(['⅓ cup', '80 ml'], [$shown(78.9, PortionUnit::Millilitres, Measures::UnitedStates), $shown(78.9, PortionUnit::Millilitres, Measures::Metric)]);
+        $shown = static fn (float $count, PortionUnit $unit, Measures $measures): string => Portion::of($count, $unit)->inKitchen(
+            $measures,
+        );
+        self::assertSame(
+            ['⅓ cup', '80 ml'],
+            [$shown(78.9, PortionUnit::Millilitres, Measures::UnitedStates), $shown(78.9, PortionUnit::Millilitres, Measures::Metric)],
+        );
         self::assertSame(['50 g', '1 ¾ oz', '2', '1 g'], [
             $shown(50.2, PortionUnit::Grams, Measures::Metric),
             $shown(50, PortionUnit::Grams, Measures::UnitedStates),

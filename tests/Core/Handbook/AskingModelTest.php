@@ -25,7 +25,11 @@ final class AskingModelTest extends CoreTestCase
     #[TestWith([0, '2026-06-08 10:01', false], 'to the minute')]
     public function test_a_fix_is_asked_after_once_it_had_use_or_time(int $uses, string $fixed, bool $asks): void
     {
-        self::assertSame($asks, self::handbook()->asking()->asksWhetherItHeld($uses, new \DateTimeImmutable($fixed), new \DateTimeImmutable('2026-06-15 10:00')));
+        self::assertSame($asks, self::handbook()->asking()->asksWhetherItHeld(
+            $uses,
+            new \DateTimeImmutable($fixed),
+            new \DateTimeImmutable('2026-06-15 10:00'),
+        ));
     }
 
     public function test_an_opening_tells_for_two_days(): void

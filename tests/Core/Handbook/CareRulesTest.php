@@ -53,7 +53,10 @@ final class CareRulesTest extends CoreTestCase
                     $here = new Circumstances($traits, $harsh);
                     foreach ((new Composer(self::handbook()))->offered($kind, $here) as $procedure) {
                         $fitted = self::fitted($id, $procedure, $traits, $harsh);
-                        $seen[] = $steps = "$id $procedure ".implode(' ', array_map(static fn (Step $step): string => $step->id, $fitted->steps));
+                        $seen[] = $steps = "$id $procedure ".implode(
+                            ' ',
+                            array_map(static fn (Step $step): string => $step->id, $fitted->steps),
+                        );
                         if (1 === count(array_keys($seen, $steps, true))) {
                             yield "$procedure of a $id, $name".($harsh ? '' : ', no harsh chemicals') => [$fitted];
                         }
@@ -69,7 +72,10 @@ final class CareRulesTest extends CoreTestCase
         foreach ($procedure->steps as $step) {
             foreach (null !== $step->putsBack || $step->kit ? [] : self::THINGS as $words => $things) {
                 $names = 1 === preg_match("~\\b$words\\b(?! comes near)~i", self::withoutAims("$step->title $step->say"));
-                self::assertTrue(!$names || [] !== array_intersect($things, $step->tools), "$step->id speaks of “$words”: $step->title $step->say");
+                self::assertTrue(
+                    !$names || [] !== array_intersect($things, $step->tools),
+                    "$step->id speaks of “$words”: $step->title $step->say",
+                );
             }
         }
     }
@@ -86,11 +92,17 @@ final class CareRulesTest extends CoreTestCase
             $kind = self::handbook()->kind($id);
             $shown = [];
             foreach (array_keys($kind->procedureNames) as $procedure) {
-                array_push($shown, ...array_merge(...array_map(static fn (Step $step): array => $step->asks, $kind->procedure($procedure)->steps)));
+                array_push(
+                    $shown,
+                    ...array_merge(...array_map(static fn (Step $step): array => $step->asks, $kind->procedure($procedure)->steps)),
+                );
             }
             foreach (self::machines($kind) as $traits) {
                 $sheet = new TakeApartSheet($kind, $traits);
-                array_push($shown, ...array_merge(...array_map(static fn (SheetLine $line): array => $line->traits(), array_values($sheet->lines()))));
+                array_push(
+                    $shown,
+                    ...array_merge(...array_map(static fn (SheetLine $line): array => $line->traits(), array_values($sheet->lines()))),
+                );
             }
             self::assertSame([], array_diff(array_keys($kind->traits()), $shown), "what nobody knows of a $id is asked some day");
         }
@@ -121,7 +133,11 @@ final class CareRulesTest extends CoreTestCase
                 in_array($step->id, ['power-on', 'breaker-on', 'plug'], true) => false,
                 default => $off,
             };
-            $below = in_array($step->part, ['pump-guard', 'wash-impeller', 'chopper', 'needle'], true) || in_array($step->id, ['sump-look', 'pick-hard', 'well-hole', 'impeller-turn'], true);
+            $below = in_array($step->part, ['pump-guard', 'wash-impeller', 'chopper', 'needle'], true) || in_array(
+                $step->id,
+                ['sump-look', 'pick-hard', 'well-hole', 'impeller-turn'],
+                true,
+            );
             $looksOnly = in_array($step->id, ['rinse-pods', 'eye-left'], true);
             self::assertTrue($off || !$below || $looksOnly, "$step->id is done with the power off");
         }
@@ -133,7 +149,10 @@ final class CareRulesTest extends CoreTestCase
         $wrong = [];
         foreach ($procedure->steps as $place => $step) {
             foreach ($step->amounts as $amount) {
-                $rinsed = array_filter(array_slice($procedure->steps, $place), static fn (Step $s): bool => $amount->vessel === $s->clears?->vessel);
+                $rinsed = array_filter(
+                    array_slice($procedure->steps, $place),
+                    static fn (Step $s): bool => $amount->vessel === $s->clears?->vessel,
+                );
                 if ('dish-soap' === $amount->agent && ([] === $rinsed || in_array($amount->vessel, ['tub', 'reservoir'], true))) {
                     $wrong[] = $step->id;
                 }
@@ -149,8 +168,12 @@ final class CareRulesTest extends CoreTestCase
         foreach ($procedure->steps as $place => $step) {
             foreach ($step->amounts as $amount) {
                 $families = self::handbook()->agent($amount->agent)->families;
-                $caution = in_array('acid', $families, true) && 'rinse-aid' !== $amount->agent ? 'acid-apart' : (in_array('bleach', $families, true) ? 'bleach' : null);
-                $cleared = array_filter(array_slice($procedure->steps, $place), static fn (Step $s): bool => $amount->vessel === $s->clears?->vessel);
+                $caution = in_array('acid', $families, true)
+                    && 'rinse-aid' !== $amount->agent ? 'acid-apart' : (in_array('bleach', $families, true) ? 'bleach' : null);
+                $cleared = array_filter(
+                    array_slice($procedure->steps, $place),
+                    static fn (Step $s): bool => $amount->vessel === $s->clears?->vessel,
+                );
                 if (null !== $caution && (!in_array($caution, $step->cautions, true) || ([] === $cleared && 'tub' !== $amount->vessel))) {
                     $wrong[] = $step->id;
                 }
@@ -204,7 +227,9 @@ final class CareRulesTest extends CoreTestCase
         $found = [];
         foreach ($procedure->steps as $step) {
             if (CaptureKind::Grade === $step->capture?->kind) {
-                'found' === $step->capture->means ? $found[] = $step->capture->of : self::assertContains($step->capture->of, $found, $step->id);
+                'found' === $step->capture->means
+                    ? $found[] = $step->capture->of
+                    : self::assertContains($step->capture->of, $found, $step->id);
             }
         }
         self::assertSame($found, array_values(array_unique($found)), 'a part is found in one state once');

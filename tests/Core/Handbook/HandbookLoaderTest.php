@@ -25,7 +25,10 @@ final class HandbookLoaderTest extends CoreTestCase
 
     protected function tearDown(): void
     {
-        $all = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->folder, \FilesystemIterator::SKIP_DOTS), \RecursiveIteratorIterator::CHILD_FIRST);
+        $all = new \RecursiveIteratorIterator(
+            new \RecursiveDirectoryIterator($this->folder, \FilesystemIterator::SKIP_DOTS),
+            \RecursiveIteratorIterator::CHILD_FIRST,
+        );
         foreach ($all as $file) {
             \assert($file instanceof \SplFileInfo);
             $file->isDir() ? rmdir($file->getPathname()) : unlink($file->getPathname());
@@ -41,7 +44,10 @@ final class HandbookLoaderTest extends CoreTestCase
         }
     }
 
-    /** @return iterable<string, array{0: string, 1: string, 2: string, 3: string, 4: string, 5?: string}> file, what to replace, by what, pointer, problem, file it is found in */
+    /**
+     * @return iterable<string, array{0: string, 1: string, 2: string, 3: string, 4: string, 5?: string}>
+     *                                                                                                    file, what to replace, by what, pointer, problem, file it is found in
+     */
     public static function breakages(): iterable
     {
         $steps = 'machines/dishwasher/steps.yaml';
@@ -56,35 +62,140 @@ final class HandbookLoaderTest extends CoreTestCase
         yield 'an unknown agent' => [$steps, 'agent: white-vinegar', 'agent: red-vinegar', '/amounts/0/agent', 'no agent "red-vinegar"'];
         yield 'an unknown caution' => [$steps, 'cautions: [foam]', 'cautions: [fog]', '/cautions', 'no caution "fog"'];
         yield 'an answer nobody can give' => [$steps, 'residue: [crust] }', 'residue: [rust] }', '/if/residue', 'no answer "rust"'];
-        yield 'a trait nobody has' => [$kind, 'when: { filter: [twist-out, flat-plate, none] } }, { id: strip-down', 'when: { sieve: [round] } }, { id: strip-down', '/tasks/5/procedures/0/when', 'nothing is called "sieve"'];
-        yield 'a procedure that is not there' => [$kind, 'id: filter-clean }', 'id: filter-cleanse }', '/tasks/0/procedures/0/id', 'no procedure "filter-cleanse"'];
-        yield 'taken off and not put back' => ['machines/dishwasher/procedures/drain-freshener.yaml', "  - refit\n", '', '/steps', 'takes off lower-rack'];
+        yield 'a trait nobody has' => [
+            $kind,
+            'when: { filter: [twist-out, flat-plate, none] } }, { id: strip-down',
+            'when: { sieve: [round] } }, { id: strip-down',
+            '/tasks/5/procedures/0/when',
+            'nothing is called "sieve"',
+        ];
+        yield 'a procedure that is not there' => [
+            $kind,
+            'id: filter-clean }',
+            'id: filter-cleanse }',
+            '/tasks/0/procedures/0/id',
+            'no procedure "filter-cleanse"',
+        ];
+        yield 'taken off and not put back' => [
+            'machines/dishwasher/procedures/drain-freshener.yaml',
+            "  - refit\n",
+            '',
+            '/steps',
+            'takes off lower-rack',
+        ];
         yield 'taken off with no way back' => [$steps, "  back:\n    id: rack-in", "  forth:\n    id: rack-in", '/4', 'back'];
         yield 'a test that is not there' => [$steps, 'then: [lock-test]', 'then: [luck-test]', '/back/then', 'no step "luck-test"'];
         yield 'a reading nobody knows' => [$steps, 'observe: [debris]', 'observe: [crumbs]', '/observe', 'no reading "crumbs"'];
-        yield 'a tool for a piece that is not there' => [$kind, 'tool: driver-flat }], loose: [washer]', 'tool: hammer }], loose: [washer]', '/parts/6/held/2/pieces/0/tool', 'no kit "hammer"'];
-        yield 'a wait that never began' => [$steps, 'waitsFor: soak', 'waitsFor: jets-vinegar', '/steps', 'does not come before it', 'machines/dishwasher/procedures/filter-clean.yaml'];
+        yield 'a tool for a piece that is not there' => [
+            $kind,
+            'tool: driver-flat }], loose: [washer]',
+            'tool: hammer }], loose: [washer]',
+            '/parts/6/held/2/pieces/0/tool',
+            'no kit "hammer"',
+        ];
+        yield 'a wait that never began' => [
+            $steps,
+            'waitsFor: soak',
+            'waitsFor: jets-vinegar',
+            '/steps',
+            'does not come before it',
+            'machines/dishwasher/procedures/filter-clean.yaml',
+        ];
         yield 'a scale nobody drew' => [$steps, 'scale: sump', 'scale: moon', '/capture/scale', 'no scale "moon"'];
-        yield 'a scale that does not rise' => ['scales.yaml', 'id: jets-half, fraction: 0.5', 'id: jets-half, fraction: 0.05', '/1/steps', 'each further one is more'];
-        yield 'a part that covers and is not there' => [$kind, 'coveredBy: [{ part: cover }]', 'coveredBy: [{ part: lid }]', '/coveredBy/0/part', 'no part "lid"'];
-        yield 'a word nobody fills in' => ['machines/dishwasher/procedures/strip-down.yaml', 'screws: {screws}."', 'screws: {bolts}."', '/title', 'to fill in for "bolts"'];
+        yield 'a scale that does not rise' => [
+            'scales.yaml',
+            'id: jets-half, fraction: 0.5',
+            'id: jets-half, fraction: 0.05',
+            '/1/steps',
+            'each further one is more',
+        ];
+        yield 'a part that covers and is not there' => [
+            $kind,
+            'coveredBy: [{ part: cover }]',
+            'coveredBy: [{ part: lid }]',
+            '/coveredBy/0/part',
+            'no part "lid"',
+        ];
+        yield 'a word nobody fills in' => [
+            'machines/dishwasher/procedures/strip-down.yaml',
+            'screws: {screws}."',
+            'screws: {bolts}."',
+            '/title',
+            'to fill in for "bolts"',
+        ];
         yield 'a trait nobody can see' => [$steps, 'asks: [heater]', 'asks: [boiler]', '/asks', 'no trait "boiler"'];
-        yield 'treated and nobody says how it is left' => ['machines/drip-brewer/steps.yaml', "  marks: descale\n", '', '/steps', 'finds how descale is', 'machines/drip-brewer/procedures/descale-manual.yaml'];
-        yield 'a composition in a circle' => ['machines/dishwasher/procedures/look-and-wipe.yaml', 'steps: [kit,', 'steps: [{ do: weekly-look }, kit,', '/steps/0/do', 'goes round in a circle: ', 'machines/dishwasher/procedures/weekly-look.yaml'];
-        yield 'an inline step of the wrong type' => ['machines/dishwasher/procedures/spray-arms.yaml', '    hands: 1.5', '    hands: some', '/steps/5/hands', 'type'];
-        yield 'a step that is there twice' => ['machines/dishwasher/procedures/spray-arms.yaml', 'id: jets-hook', 'id: rack-out', '/id', 'is there twice, first in'];
-        yield 'a family nobody knows' => ['chemistry.yaml', 'between: [bleach, acid]', 'between: [bleach, sour]', '/pairs/0/between', 'no family "sour"'];
+        yield 'treated and nobody says how it is left' => [
+            'machines/drip-brewer/steps.yaml',
+            "  marks: descale\n",
+            '',
+            '/steps',
+            'finds how descale is',
+            'machines/drip-brewer/procedures/descale-manual.yaml',
+        ];
+        yield 'a composition in a circle' => [
+            'machines/dishwasher/procedures/look-and-wipe.yaml',
+            'steps: [kit,',
+            'steps: [{ do: weekly-look }, kit,',
+            '/steps/0/do',
+            'goes round in a circle: ',
+            'machines/dishwasher/procedures/weekly-look.yaml',
+        ];
+        yield 'an inline step of the wrong type' => [
+            'machines/dishwasher/procedures/spray-arms.yaml',
+            '    hands: 1.5',
+            '    hands: some',
+            '/steps/5/hands',
+            'type',
+        ];
+        yield 'a step that is there twice' => [
+            'machines/dishwasher/procedures/spray-arms.yaml',
+            'id: jets-hook',
+            'id: rack-out',
+            '/id',
+            'is there twice, first in',
+        ];
+        yield 'a family nobody knows' => [
+            'chemistry.yaml',
+            'between: [bleach, acid]',
+            'between: [bleach, sour]',
+            '/pairs/0/between',
+            'no family "sour"',
+        ];
         yield 'a surface nobody knows' => ['chemistry.yaml', 'surface: stone', 'surface: wood', '/touches/7/surface', 'no surface "wood"'];
-        yield 'chances that do not add up' => ['machines/hood/trace.yaml', 'else: 0.97, given: { duct-greasy: 0.1', 'else: 0.97, given: { duct-greasy: 0.2', '/checks/0/results', 'under duct-greasy add up to 1.1'];
-        yield 'a cause nothing fixes' => ['machines/hood/trace.yaml', 'fixes: { underside-greasy: 0.95 }', 'fixes: { carbon-spent: 0.1 }', '/causes/2', 'no action fixes it'];
+        yield 'chances that do not add up' => [
+            'machines/hood/trace.yaml',
+            'else: 0.97, given: { duct-greasy: 0.1',
+            'else: 0.97, given: { duct-greasy: 0.2',
+            '/checks/0/results',
+            'under duct-greasy add up to 1.1',
+        ];
+        yield 'a cause nothing fixes' => [
+            'machines/hood/trace.yaml',
+            'fixes: { underside-greasy: 0.95 }',
+            'fixes: { carbon-spent: 0.1 }',
+            '/causes/2',
+            'no action fixes it',
+        ];
         yield 'a side nobody takes' => ['schools.yaml', 'ours: look-and-stretch', 'ours: neither', '/0/ours', 'no school "neither"'];
-        yield 'a vessel of no machine' => ['machines/dishwasher/kind.yaml', "  - id: tub\n    walls", "  - id: drum\n    walls", '/vessels/0/id', 'no vessel of a machine "drum"'];
+        yield 'a vessel of no machine' => [
+            'machines/dishwasher/kind.yaml',
+            "  - id: tub\n    walls",
+            "  - id: drum\n    walls",
+            '/vessels/0/id',
+            'no vessel of a machine "drum"',
+        ];
         yield 'bounds crossed' => [$kind, 'unit: loads, least: 5', 'unit: loads, least: 500', '/tasks/0/clocks/1', 'greater'];
     }
 
     #[DataProvider('breakages')]
-    public function test_a_broken_file_names_file_place_and_problem(string $file, string $replace, string $by, string $pointer, string $problem, ?string $foundIn = null): void
-    {
+    public function test_a_broken_file_names_file_place_and_problem(
+        string $file,
+        string $replace,
+        string $by,
+        string $pointer,
+        string $problem,
+        ?string $foundIn = null,
+    ): void {
         $text = (string) file_get_contents("$this->folder/$file");
         self::assertStringContainsString($replace, $text, 'the test must break something');
         file_put_contents("$this->folder/$file", preg_replace('/'.preg_quote($replace, '/').'/', $by, $text, 1));
@@ -118,7 +229,11 @@ final class HandbookLoaderTest extends CoreTestCase
     {
         self::copy("$this->folder/machines/dishwasher", "$this->folder/machines/kettle");
         $kind = (string) file_get_contents("$this->folder/machines/kettle/kind.yaml");
-        file_put_contents("$this->folder/machines/kettle/kind.yaml", str_replace(["id: dishwasher\nname: Dishwasher", 'unit: loads', 'uses: { unit: loads, one: load'], ["id: kettle\nname: Kettle", 'unit: litres', 'uses: { unit: litres, one: litre'], $kind));
+        file_put_contents("$this->folder/machines/kettle/kind.yaml", str_replace(
+            ["id: dishwasher\nname: Dishwasher", 'unit: loads', 'uses: { unit: loads, one: load'],
+            ["id: kettle\nname: Kettle", 'unit: litres', 'uses: { unit: litres, one: litre'],
+            $kind,
+        ));
         $handbook = new Handbook((new HandbookCompiler($this->folder))->compile());
 
         self::assertSame('Kettle', $handbook->kindNames()['kettle']);

@@ -31,7 +31,11 @@ final class ProcedureSetTest extends CoreTestCase
     /** @param non-empty-list<string> $ids */
     private static function together(array $ids): Procedure
     {
-        $composed = (new Composer(self::handbook()))->compose(self::handbook()->kind('dishwasher'), ProcedureSet::from($ids), new Circumstances(in_array('strip-down', $ids, true) ? ['filter' => 'screwed'] : []));
+        $composed = (new Composer(self::handbook()))->compose(
+            self::handbook()->kind('dishwasher'),
+            ProcedureSet::from($ids),
+            new Circumstances(in_array('strip-down', $ids, true) ? ['filter' => 'screwed'] : []),
+        );
 
         return $composed->procedure ?? self::fail('they are for this machine');
     }
@@ -40,19 +44,29 @@ final class ProcedureSetTest extends CoreTestCase
     {
         foreach (array_keys(self::handbook()->kindNames()) as $kindId) {
             $kind = self::handbook()->kind($kindId);
-            $names = array_values(array_filter(array_keys($kind->procedureNames), static fn (string $id): bool => !$kind->procedure($id)->alone));
-            $this->limitTo(40)->forAll(Generator\subset($names), Generator\choose(0, 1000))->then(static function (array $picked, int $seed) use ($kind): void {
-                $traits = [];
-                foreach ($kind->traits() as $i => $trait) {
-                    $traits[$trait->id] = [] === $trait->options ? $trait->default : $trait->options[($seed + crc32((string) $i)) % count($trait->options)]->id;
-                }
-                $picked = array_filter($picked, static fn (string $id): bool => $kind->procedure($id)->when->holds($traits));
-                if ([] === $picked) {
-                    return;
-                }
-                $steps = (new Composer(self::handbook()))->compose($kind, ProcedureSet::from(array_values($picked)), new Circumstances($traits))->procedure->steps ?? [];
-                self::assertClosesUp($steps, array_keys(array_filter($kind->parts(), static fn (Part $part): bool => $part->needed)));
-            });
+            $names = array_values(
+                array_filter(array_keys($kind->procedureNames), static fn (string $id): bool => !$kind->procedure($id)->alone),
+            );
+            $this->limitTo(40)
+                ->forAll(Generator\subset($names), Generator\choose(0, 1000))
+                ->then(static function (array $picked, int $seed) use ($kind): void {
+                    $traits = [];
+                    foreach ($kind->traits() as $i => $trait) {
+                        $traits[$trait->id] = [] === $trait->options
+                            ? $trait->default
+                            : $trait->options[($seed + crc32((string) $i)) % count($trait->options)]->id;
+                    }
+                    $picked = array_filter($picked, static fn (string $id): bool => $kind->procedure($id)->when->holds($traits));
+                    if ([] === $picked) {
+                        return;
+                    }
+                    $steps = (new Composer(self::handbook()))->compose(
+                        $kind,
+                        ProcedureSet::from(array_values($picked)),
+                        new Circumstances($traits),
+                    )->procedure->steps ?? [];
+                    self::assertClosesUp($steps, array_keys(array_filter($kind->parts(), static fn (Part $part): bool => $part->needed)));
+                });
         }
     }
 
@@ -71,7 +85,10 @@ final class ProcedureSetTest extends CoreTestCase
             if (null !== $step->putsBack) {
                 $above = array_slice($tray, (int) array_search($step->putsBack, $tray, true) + 1);
                 self::assertContains($step->putsBack, $tray, "$step->id puts back what is off");
-                self::assertTrue(self::stayOff($above, array_slice($steps, $i)), "$step->id puts back what came off last, but for what stays off until the machine has run");
+                self::assertTrue(
+                    self::stayOff($above, array_slice($steps, $i)),
+                    "$step->id puts back what came off last, but for what stays off until the machine has run",
+                );
                 $tray = array_values(array_diff($tray, [$step->putsBack]));
             }
             if ($step->runsTheMachine()) {
@@ -124,7 +141,10 @@ final class ProcedureSetTest extends CoreTestCase
 
     public function test_the_order_asked_in_makes_no_difference(): void
     {
-        self::assertSame(self::ids(self::together(['filter-clean', 'acid-wash', 'racks'])), self::ids(self::together(['racks', 'acid-wash', 'filter-clean'])));
+        self::assertSame(
+            self::ids(self::together(['filter-clean', 'acid-wash', 'racks'])),
+            self::ids(self::together(['racks', 'acid-wash', 'filter-clean'])),
+        );
     }
 
     public function test_one_that_stands_alone_is_done_with_nothing_else(): void
@@ -158,28 +178,57 @@ final class ProcedureSetTest extends CoreTestCase
 
     public function test_the_household_says_that_the_arm_comes_off_first(): void
     {
-        $ids = static fn (Circumstances $here): array => self::ids((new Composer(self::handbook()))->compose(self::handbook()->kind('dishwasher'), ProcedureSet::of('look-and-wipe'), $here)->procedure ?? self::fail('it is for this machine'));
+        $ids = static fn (Circumstances $here): array => self::ids(
+            (new Composer(self::handbook()))->compose(
+                self::handbook()->kind('dishwasher'),
+                ProcedureSet::of('look-and-wipe'),
+                $here,
+            )->procedure ?? self::fail(
+                'it is for this machine',
+            ),
+        );
 
         self::assertNotContains('lower-arm-off', $ids(new Circumstances([])));
-        foreach ([new Circumstances(['reach' => 'covered']), new Circumstances([], first: ['filter' => ['lower-rack', 'lower-arm']])] as $here) {
+        foreach ([
+            new Circumstances(['reach' => 'covered']),
+            new Circumstances([], first: ['filter' => ['lower-rack', 'lower-arm']]),
+        ] as $here) {
             $places = array_flip($ids($here));
             self::assertLessThan($places['filter-out-twist'], $places['lower-arm-off']);
             self::assertGreaterThan($places['lock-test'], $places['lower-arm-on']);
         }
-        self::assertNotContains('lower-arm-off', $ids(new Circumstances(['reach' => 'covered'], first: ['filter' => ['lower-rack']])), 'what the household says wins');
+        self::assertNotContains(
+            'lower-arm-off',
+            $ids(new Circumstances(['reach' => 'covered'], first: ['filter' => ['lower-rack']])),
+            'what the household says wins',
+        );
     }
 
     public function test_an_order_that_goes_round_in_a_circle_is_said_with_its_parts(): void
     {
         $this->expectException(OrderConflict::class);
         $this->expectExceptionMessageMatches('/filter.*lower-arm|lower-arm.*filter/');
-        (new Composer(self::handbook()))->compose(self::handbook()->kind('dishwasher'), ProcedureSet::of('spray-arms', 'filter-clean'), new Circumstances([], first: ['filter' => ['lower-arm'], 'lower-arm' => ['filter']]));
+        (new Composer(self::handbook()))->compose(
+            self::handbook()->kind('dishwasher'),
+            ProcedureSet::of('spray-arms', 'filter-clean'),
+            new Circumstances([], first: ['filter' => ['lower-arm'], 'lower-arm' => ['filter']]),
+        );
     }
 
     public function test_salt_comes_when_the_filter_is_back_and_the_rack_still_out(): void
     {
         $here = new Circumstances(['softener' => 'salt']);
-        $ids = array_flip(self::ids((new Composer(self::handbook()))->compose(self::handbook()->kind('dishwasher'), ProcedureSet::of('filter-clean', 'salt-and-rinse-aid'), $here)->procedure ?? self::fail('they are for this machine')));
+        $ids = array_flip(
+            self::ids(
+                (new Composer(self::handbook()))->compose(
+                    self::handbook()->kind('dishwasher'),
+                    ProcedureSet::of('filter-clean', 'salt-and-rinse-aid'),
+                    $here,
+                )->procedure ?? self::fail(
+                    'they are for this machine',
+                ),
+            ),
+        );
 
         self::assertGreaterThan($ids['lock-test'], $ids['salt-fill']);
         self::assertLessThan($ids['rack-in'], $ids['salt-fill']);
@@ -193,9 +242,13 @@ final class ProcedureSetTest extends CoreTestCase
         $stand = static function (ProcedureSet $set) use ($here): array {
             $kind = self::handbook()->kind('drip-brewer');
             $composed = (new Composer(self::handbook()))->compose($kind, $set, $here);
-            $steps = (new Handbook(self::handbook()->excerpt('drip-brewer', $set, $composed->binding)))->kind('drip-brewer')->onlyProcedure()->steps;
+            $steps = (new Handbook(self::handbook()->excerpt('drip-brewer', $set, $composed->binding)))->kind('drip-brewer')
+                ->onlyProcedure()->steps;
 
-            return [in_array('again', array_map(static fn (Step $step): string => $step->id, $steps), true), array_values(array_filter($steps, static fn (Step $step): bool => 'stand' === $step->id))[0]->timer?->lasts([])->value];
+            return [
+                in_array('again', array_map(static fn (Step $step): string => $step->id, $steps), true),
+                array_values(array_filter($steps, static fn (Step $step): bool => 'stand' === $step->id))[0]->timer?->lasts([])->value,
+            ];
         };
 
         self::assertSame([true, 60.0], $stand(ProcedureSet::of('descale-manual')));

@@ -44,7 +44,13 @@ final class LogbookTest extends CoreTestCase
 
     private static function note(string $id, int $order, ?string $voids = null): Entry
     {
-        return new Entry($id, $order, new \DateTimeImmutable("@$order"), null === $voids ? new Note($id) : new Reversal(Reversal::UNDO), $voids);
+        return new Entry(
+            $id,
+            $order,
+            new \DateTimeImmutable("@$order"),
+            null === $voids ? new Note($id) : new Reversal(Reversal::UNDO),
+            $voids,
+        );
     }
 
     /** @param list<Entry> $entries */
@@ -124,7 +130,12 @@ final class LogbookTest extends CoreTestCase
     public function test_a_history_counts_days_by_the_household_calendar_and_ignores_what_is_still_to_come(): void
     {
         $zone = new \DateTimeZone('Europe/Stockholm');
-        $opening = static fn (string $id, int $order, string $at, float $found): Entry => new Entry($id, $order, new \DateTimeImmutable($at, $zone), new Opening('filter', Fraction::of($found), Fraction::none()));
+        $opening = static fn (string $id, int $order, string $at, float $found): Entry => new Entry(
+            $id,
+            $order,
+            new \DateTimeImmutable($at, $zone),
+            new Opening('filter', Fraction::of($found), Fraction::none()),
+        );
         $entries = [
             $opening('a', 1, '2026-03-01 23:50', 0.35),
             $opening('b', 2, '2026-04-01 00:10', 0.1),
@@ -133,7 +144,14 @@ final class LogbookTest extends CoreTestCase
         $days = new LocalDays($zone);
         $now = new \DateTimeImmutable('2026-04-11 00:10', $zone);
         $use = UseTimeline::of(new UseRecord(), $days->of($now), 1.0, 6.0, self::handbook()->rhythmModel());
-        $history = (new HistoryBuilder($days, Fraction::of(0.85)))->build(EffectiveEntries::among($entries), $use, $now, new \DateTimeImmutable('2026-02-01', $zone))->task('filter');
+        $history = (new HistoryBuilder($days, Fraction::of(0.85)))->build(
+            EffectiveEntries::among($entries),
+            $use,
+            $now,
+            new \DateTimeImmutable('2026-02-01', $zone),
+        )->task(
+            'filter',
+        );
 
         self::assertSame([0, 31], array_column($history->openings, 'days'));
         self::assertEqualsWithDelta([0.0, 30 + 1 / 72], array_column($history->openings, 'uses'), 1e-9, 'a use a day, told by nobody');
@@ -161,15 +179,27 @@ final class LogbookTest extends CoreTestCase
         };
         $job = new Opening('filter', Fraction::of(0.35), Fraction::none());
         $stands = static function (\DateTimeImmutable $at) use ($says, $job, $on, $zone, $hour): bool {
-            $task = self::history([new Entry('a', 1, $on("2026-04-01 $hour"), $says), new Entry('b', 2, $at, $job)], $on('2026-04-09 12:00'), $zone);
+            $task = self::history(
+                [new Entry('a', 1, $on("2026-04-01 $hour"), $says), new Entry('b', 2, $at, $job)],
+                $on('2026-04-09 12:00'),
+                $zone,
+            );
             $history = $task->task('filter');
 
-            return null !== $history->snooze || [] !== array_filter($history->symptoms, static fn (SymptomRecord $symptom): bool => !$symptom->opened) || [] !== array_diff(array_keys($task->lights), $history->answered);
+            return null !== $history->snooze
+                || [] !== array_filter($history->symptoms, static fn (SymptomRecord $symptom): bool => !$symptom->opened)
+                || [] !== array_diff(array_keys($task->lights), $history->answered);
         };
         self::assertFalse($stands($on('2026-04-01 16:00')), 'an hour later');
         self::assertTrue($stands($on('2026-04-01 14:00')), 'an hour before');
-        self::assertFalse($stands(DayOrder::moment(Day::of('2026-04-01'), $on('2026-04-01 17:20'), $zone)), 'that day, written down that evening');
-        self::assertFalse($stands(DayOrder::moment(Day::of('2026-04-01'), $on('2026-04-03 08:00'), $zone)), 'that day, written down two days later');
+        self::assertFalse(
+            $stands(DayOrder::moment(Day::of('2026-04-01'), $on('2026-04-01 17:20'), $zone)),
+            'that day, written down that evening',
+        );
+        self::assertFalse(
+            $stands(DayOrder::moment(Day::of('2026-04-01'), $on('2026-04-03 08:00'), $zone)),
+            'that day, written down two days later',
+        );
         self::assertTrue($stands(DayOrder::moment(Day::of('2026-03-31'), $on('2026-04-03 08:00'), $zone)), 'the day before');
     }
 
@@ -179,7 +209,10 @@ final class LogbookTest extends CoreTestCase
         $late = new \DateTimeImmutable('2026-04-03 08:00', $zone);
         self::assertTrue(DayOrder::isWhole(DayOrder::moment(Day::of('2026-04-01'), $late, $zone), $zone));
         self::assertFalse(DayOrder::isWhole(DayOrder::moment(Day::of('2026-04-03'), $late, $zone), $zone), 'now is an hour');
-        self::assertTrue(DayOrder::isWhole(DayOrder::moment(Day::of('2026-10-25'), new \DateTimeImmutable('2026-11-01', $zone), $zone), $zone), 'a day of 25 hours');
+        self::assertTrue(
+            DayOrder::isWhole(DayOrder::moment(Day::of('2026-10-25'), new \DateTimeImmutable('2026-11-01', $zone), $zone), $zone),
+            'a day of 25 hours',
+        );
         self::assertSame('2026-04-01', (string) Day::at(DayOrder::earliest(Day::of('2026-04-01'), $late, $zone), $zone));
     }
 
@@ -188,9 +221,21 @@ final class LogbookTest extends CoreTestCase
     {
         $days = new LocalDays($zone);
         $entries = EffectiveEntries::among($entries);
-        $use = UseTimeline::of((new UseEntries($days, 1.3))->record($entries, $now), $days->of($now), $habit, 6.0, self::handbook()->rhythmModel());
+        $use = UseTimeline::of(
+            (new UseEntries($days, 1.3))->record($entries, $now),
+            $days->of($now),
+            $habit,
+            6.0,
+            self::handbook()->rhythmModel(),
+        );
 
-        return (new HistoryBuilder($days, Fraction::of(0.85)))->build($entries, $use, $now, new \DateTimeImmutable('2026-02-01', $zone), HistoryBuilder::absences($entries, $now));
+        return (new HistoryBuilder($days, Fraction::of(0.85)))->build(
+            $entries,
+            $use,
+            $now,
+            new \DateTimeImmutable('2026-02-01', $zone),
+            HistoryBuilder::absences($entries, $now),
+        );
     }
 
     public function test_use_is_gathered_from_taps_numbers_told_and_counters_of_litres(): void
@@ -209,7 +254,11 @@ final class LogbookTest extends CoreTestCase
         ], $on('2026-04-09 12:00'));
         $day = Day::of('2026-03-28')->number;
         self::assertSame([[$day + 0.75, 2.0]], $record->taps);
-        self::assertSame([[$day - 2.5, $day + 4.5, 7.0], [$day - 1.0, $day + 2.0, 9.0]], $record->told, 'in the order they were written down, whole days where no hour is known');
+        self::assertSame(
+            [[$day - 2.5, $day + 4.5, 7.0], [$day - 1.0, $day + 2.0, 9.0]],
+            $record->told,
+            'in the order they were written down, whole days where no hour is known',
+        );
         self::assertSame(['m 0' => [[$day + 5.0, 10.0], [$day + 5.25, 20.0]], 'm 1' => [[$day + 6.25, 30.0]]], $record->meters);
     }
 
@@ -218,7 +267,11 @@ final class LogbookTest extends CoreTestCase
         $zone = new \DateTimeZone('Europe/Stockholm');
         $days = new LocalDays($zone);
         $of = static fn (string $at): float => $days->of(new \DateTimeImmutable($at, $zone)) - Day::of('2026-03-29')->number;
-        self::assertEqualsWithDelta([0.0, 11 / 23, 1.0, 1.5], [$of('2026-03-29 00:00'), $of('2026-03-29 12:00'), $of('2026-03-30 00:00'), $of('2026-03-30 12:00')], 1e-9);
+        self::assertEqualsWithDelta(
+            [0.0, 11 / 23, 1.0, 1.5],
+            [$of('2026-03-29 00:00'), $of('2026-03-29 12:00'), $of('2026-03-30 00:00'), $of('2026-03-30 12:00')],
+            1e-9,
+        );
         self::assertEqualsWithDelta(210 + 13 / 25, $of('2026-10-25 12:00'), 1e-9);
         foreach (['America/Sao_Paulo', 'Pacific/Apia', 'Asia/Kathmandu', 'Africa/Casablanca', 'UTC', '+05:30'] as $name) {
             $local = new \DateTimeZone($name);

@@ -19,7 +19,10 @@ final class PlanTest extends TestCase
 
     public function test_what_is_worn_far_comes_along_when_the_machine_is_open_anyway(): void
     {
-        $batch = (new OpenMachine(0.8))->batch([self::task('filter', 1.1), self::task('seal', 0.8), self::task('racks', 0.79)], static fn (): bool => true);
+        $batch = (new OpenMachine(0.8))->batch(
+            [self::task('filter', 1.1), self::task('seal', 0.8), self::task('racks', 0.79)],
+            static fn (): bool => true,
+        );
 
         self::assertSame(['do-filter', 'do-seal'], $batch?->procedures());
         self::assertSame(['seal'], $batch->broughtForward());
@@ -32,18 +35,27 @@ final class PlanTest extends TestCase
 
     public function test_what_stands_alone_gets_a_round_of_its_own_and_nothing_is_brought_to_it(): void
     {
-        $batch = (new OpenMachine(0.8))->batch([self::task('filter', 1.3), self::task('drain', 1.1, alone: true), self::task('seal', 0.9)], static fn (): bool => true);
+        $batch = (new OpenMachine(0.8))->batch(
+            [self::task('filter', 1.3), self::task('drain', 1.1, alone: true), self::task('seal', 0.9)],
+            static fn (): bool => true,
+        );
         self::assertSame(['do-filter', 'do-seal'], $batch?->procedures());
         self::assertSame('drain', $batch->apart[0]->task);
 
-        $batch = (new OpenMachine(0.8))->batch([self::task('drain', 1.3, alone: true), self::task('filter', 1.1), self::task('seal', 0.9)], static fn (): bool => true);
+        $batch = (new OpenMachine(0.8))->batch(
+            [self::task('drain', 1.3, alone: true), self::task('filter', 1.1), self::task('seal', 0.9)],
+            static fn (): bool => true,
+        );
         self::assertSame(['do-drain'], $batch?->procedures());
         self::assertSame(['filter'], array_map(static fn (Candidate $task): string => $task->task, $batch->apart));
     }
 
     public function test_what_cannot_be_done_together_is_left_apart(): void
     {
-        $batch = (new OpenMachine(0.8))->batch([self::task('filter', 1.3), self::task('mould', 1.2), self::task('seal', 1.1)], static fn (array $ids): bool => !in_array('do-mould', $ids, true));
+        $batch = (new OpenMachine(0.8))->batch(
+            [self::task('filter', 1.3), self::task('mould', 1.2), self::task('seal', 1.1)],
+            static fn (array $ids): bool => !in_array('do-mould', $ids, true),
+        );
 
         self::assertSame(['do-filter', 'do-seal'], $batch?->procedures());
         self::assertSame('mould', $batch->apart[0]->task);

@@ -15,7 +15,17 @@ final class KitchenFractionTest extends TestCase
 {
     use TestTrait;
 
-    private const GLYPHS = ['⅛' => 1 / 8, '¼' => 1 / 4, '⅓' => 1 / 3, '⅜' => 3 / 8, '½' => 1 / 2, '⅝' => 5 / 8, '⅔' => 2 / 3, '¾' => 3 / 4, '⅞' => 7 / 8];
+    private const GLYPHS = [
+        '⅛' => 1 / 8,
+        '¼' => 1 / 4,
+        '⅓' => 1 / 3,
+        '⅜' => 3 / 8,
+        '½' => 1 / 2,
+        '⅝' => 5 / 8,
+        '⅔' => 2 / 3,
+        '¾' => 3 / 4,
+        '⅞' => 7 / 8,
+    ];
 
     private static function value(string $shown): float
     {

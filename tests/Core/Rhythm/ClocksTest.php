@@ -42,14 +42,24 @@ final class ClocksTest extends CoreTestCase
     private static function history(array $said, string $asOf): MachineHistory
     {
         $utc = new \DateTimeZone('UTC');
-        $entries = EffectiveEntries::among(array_map(static fn (array $each, int $i): Entry => new Entry("e$i", $i, new \DateTimeImmutable($each[0], $utc), $each[1]), $said, array_keys($said)));
+        $entries = EffectiveEntries::among(array_map(
+            static fn (array $each, int $i): Entry => new Entry("e$i", $i, new \DateTimeImmutable($each[0], $utc), $each[1]),
+            $said,
+            array_keys($said),
+        ));
         $now = new \DateTimeImmutable("$asOf 12:00", $utc);
         $absences = HistoryBuilder::absences($entries, $now);
 
         $days = new LocalDays($utc);
         $use = UseTimeline::of((new UseEntries($days))->record($entries, $now), $days->of($now), 1.0, 6.0, self::handbook()->rhythmModel());
 
-        return (new HistoryBuilder($days, self::handbook()->worst()))->build($entries, $use, $now, new \DateTimeImmutable('2026-01-01', $utc), $absences);
+        return (new HistoryBuilder($days, self::handbook()->worst()))->build(
+            $entries,
+            $use,
+            $now,
+            new \DateTimeImmutable('2026-01-01', $utc),
+            $absences,
+        );
     }
 
     /** @return list<Clock> */
@@ -62,7 +72,13 @@ final class ClocksTest extends CoreTestCase
 
     private static function rhythm(string $task, MachineHistory $history, string $asOf): Rhythm
     {
-        return (new RhythmEngine(self::handbook()->rhythmModel()))->assess(self::clocks('dishwasher', $task, new CareSettings(self::DISHWASHER), $history, $asOf), Day::of($asOf), [], null, $history->absences);
+        return (new RhythmEngine(self::handbook()->rhythmModel()))->assess(
+            self::clocks('dishwasher', $task, new CareSettings(self::DISHWASHER), $history, $asOf),
+            Day::of($asOf),
+            [],
+            null,
+            $history->absences,
+        );
     }
 
     public function test_litres_run_with_the_brews_and_a_school_may_count_them(): void
@@ -81,15 +97,37 @@ final class ClocksTest extends CoreTestCase
         $clocks = new TaskClocks(self::handbook()->doseModel());
         $dishwasher = self::handbook()->kind('dishwasher');
         $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'neither'] + self::DISHWASHER));
-        self::assertSame([7.0, 'days', 'weekly', ['plates'], false], [$start->count, $start->unit, $start->school, $start->for, $start->picked]);
-        $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'rinse', 'age' => 'older'] + self::DISHWASHER));
+        self::assertSame(
+            [7.0, 'days', 'weekly', ['plates'], false],
+            [$start->count, $start->unit, $start->school, $start->for, $start->picked],
+        );
+        $start = $clocks->starting(
+            $dishwasher,
+            $dishwasher->task('filter'),
+            new CareSettings(['plates' => 'rinse', 'age' => 'older'] + self::DISHWASHER),
+        );
         self::assertSame([18.0, 'fortnightly', ['age']], [$start->count, $start->school, $start->for]);
-        $start = $clocks->starting($dishwasher, $dishwasher->task('filter'), new CareSettings(['plates' => 'neither', 'age' => 'older'] + self::DISHWASHER, 'monthly'));
-        self::assertSame([30.0, 'monthly', [], true], [$start->count, $start->school, $start->for, $start->picked], 'what is picked stands as it is');
+        $start = $clocks->starting(
+            $dishwasher,
+            $dishwasher->task('filter'),
+            new CareSettings(['plates' => 'neither', 'age' => 'older'] + self::DISHWASHER, 'monthly'),
+        );
+        self::assertSame(
+            [30.0, 'monthly', [], true],
+            [$start->count, $start->school, $start->for, $start->picked],
+            'what is picked stands as it is',
+        );
 
         $brewer = self::handbook()->kind('drip-brewer');
-        $start = $clocks->starting($brewer, $brewer->task('descale'), new CareSettings(['brewsPerWeek' => 7.0], null, Hardness::mgPerLitre(360), 1.3));
-        self::assertSame([30.0, 'brews', 360.0, 1.3, false], [$start->count, $start->unit, $start->hardness, $start->litres, $start->guessed]);
+        $start = $clocks->starting(
+            $brewer,
+            $brewer->task('descale'),
+            new CareSettings(['brewsPerWeek' => 7.0], null, Hardness::mgPerLitre(360), 1.3),
+        );
+        self::assertSame(
+            [30.0, 'brews', 360.0, 1.3, false],
+            [$start->count, $start->unit, $start->hardness, $start->litres, $start->guessed],
+        );
         self::assertTrue($clocks->starting($brewer, $brewer->task('descale'), new CareSettings(['brewsPerWeek' => 7.0]))->guessed);
         self::assertNull($clocks->starting($brewer, $brewer->task('descale'), new CareSettings([], 'light'))->base);
     }
@@ -99,7 +137,13 @@ final class ClocksTest extends CoreTestCase
         $opened = static fn (string $task): array => ['2026-04-01 10:00', new Opening($task, Fraction::of(0.35), Fraction::none())];
         $away = ['2026-04-05 10:00', new Absence(Day::of('2026-04-06'), Day::of('2026-04-15'), 'sea')];
         foreach (['filter' => 10.0, 'seal' => 20.0] as $task => $days) {
-            $clock = self::clocks('dishwasher', $task, new CareSettings(self::DISHWASHER), self::history([$opened($task), $away], '2026-04-21'), '2026-04-21')[0];
+            $clock = self::clocks(
+                'dishwasher',
+                $task,
+                new CareSettings(self::DISHWASHER),
+                self::history([$opened($task), $away], '2026-04-21'),
+                '2026-04-21',
+            )[0];
             self::assertSame([Clock::DAYS, $days], [$clock->unit, $clock->elapsed], $task);
         }
         $stayed = self::rhythm('filter', self::history([$opened('filter')], '2026-04-21'), '2026-04-21');
@@ -127,9 +171,19 @@ final class ClocksTest extends CoreTestCase
         $task = self::handbook()->kind('pod-brewer')->task('descale');
         $name = static fn (string $id): string => $id;
         $on = ['2026-04-02 10:00', new IndicatorLight('descale', true)];
-        self::assertSame([Signal::LIGHT], array_map(static fn (Signal $signal): string => $signal->kind, Signals::of($task, self::history([$on], '2026-04-10'), $name)));
-        self::assertSame([], Signals::of($task, self::history([$on, ['2026-04-05 10:00', new IndicatorLight('descale', false)]], '2026-04-10'), $name));
-        self::assertSame([], Signals::of($task, self::history([$on, ['2026-04-05 10:00', new Opening('descale', null, Fraction::none())]], '2026-04-10'), $name));
+        self::assertSame(
+            [Signal::LIGHT],
+            array_map(static fn (Signal $signal): string => $signal->kind, Signals::of($task, self::history([$on], '2026-04-10'), $name)),
+        );
+        self::assertSame(
+            [],
+            Signals::of($task, self::history([$on, ['2026-04-05 10:00', new IndicatorLight('descale', false)]], '2026-04-10'), $name),
+        );
+        self::assertSame([], Signals::of(
+            $task,
+            self::history([$on, ['2026-04-05 10:00', new Opening('descale', null, Fraction::none())]], '2026-04-10'),
+            $name,
+        ));
     }
 
     public function test_a_symptom_asks_until_the_job_is_done_and_teaches_when_it_is_confirmed(): void
@@ -140,16 +194,32 @@ final class ClocksTest extends CoreTestCase
         $noticed = ['2026-03-25 10:00', new Symptom('food-bits', 'filter')];
         $cleaned = ['2026-03-28 10:00', new Opening('filter', Fraction::of(0.85), Fraction::none())];
 
-        self::assertSame([Signal::SYMPTOM], array_map(static fn (Signal $signal): string => $signal->kind, Signals::of($task, self::history([$opened, $noticed], '2026-03-26'), $name)));
+        self::assertSame([Signal::SYMPTOM], array_map(
+            static fn (Signal $signal): string => $signal->kind,
+            Signals::of($task, self::history([$opened, $noticed], '2026-03-26'), $name),
+        ));
         $after = self::history([$opened, $noticed, $cleaned], '2026-03-29');
         self::assertSame([], Signals::of($task, $after, $name));
         self::assertTrue($after->task('filter')->symptoms[0]->opened);
 
-        $confirmed = self::history([$opened, $noticed, $cleaned, ['2026-03-29 10:00', new Confirmation('e1', 'filter', true)]], '2026-03-29');
+        $confirmed = self::history(
+            [$opened, $noticed, $cleaned, ['2026-03-29 10:00', new Confirmation('e1', 'filter', true)]],
+            '2026-03-29',
+        );
         self::assertSame([], $confirmed->task('filter')->symptoms);
-        self::assertSame([0.0, 0.85, 0.85], array_map(static fn ($opening): float => (float) $opening->found?->value, $confirmed->task('filter')->openings));
-        self::assertSame([true, 24, 3], [$confirmed->task('filter')->openings[1]->symptom, $confirmed->task('filter')->openings[1]->days, $confirmed->task('filter')->openings[2]->days]);
-        self::assertLessThan(self::rhythm('filter', $after, '2026-03-29')->deciding->learned->interval, self::rhythm('filter', $confirmed, '2026-03-29')->deciding->learned->interval);
+        self::assertSame(
+            [0.0, 0.85, 0.85],
+            array_map(static fn ($opening): float => (float) $opening->found?->value, $confirmed->task('filter')->openings),
+        );
+        self::assertSame([true, 24, 3], [
+            $confirmed->task('filter')->openings[1]->symptom,
+            $confirmed->task('filter')->openings[1]->days,
+            $confirmed->task('filter')->openings[2]->days,
+        ]);
+        self::assertLessThan(
+            self::rhythm('filter', $after, '2026-03-29')->deciding->learned->interval,
+            self::rhythm('filter', $confirmed, '2026-03-29')->deciding->learned->interval,
+        );
 
         $denied = self::history([$opened, $noticed, $cleaned, ['2026-03-29 10:00', new Confirmation('e1', 'filter', false)]], '2026-03-29');
         self::assertCount(2, $denied->task('filter')->openings);
@@ -161,10 +231,23 @@ final class ClocksTest extends CoreTestCase
         $opened = ['2026-03-01 10:00', new Opening('filter', Fraction::none(), Fraction::none())];
         $snooze = ['2026-04-02 10:00', new Snooze('filter', Day::of('2026-04-20'), 'guests')];
         self::assertSame('guests', self::history([$opened, $snooze], '2026-04-03')->task('filter')->snooze?->reason);
-        self::assertNull(self::history([$opened, $snooze, ['2026-04-05 10:00', new Opening('filter', Fraction::none(), Fraction::none())]], '2026-04-06')->task('filter')->snooze);
+        self::assertNull(
+            self::history(
+                [$opened, $snooze, ['2026-04-05 10:00', new Opening('filter', Fraction::none(), Fraction::none())]],
+                '2026-04-06',
+            )->task('filter')->snooze,
+        );
 
-        $rhythm = (new RhythmEngine(self::handbook()->rhythmModel()))->assess([new Clock('days', 30, 7, 365, 1, 33)], Day::of('2026-04-03'), [], Day::of('2026-04-20'));
-        self::assertSame([CareState::Due, '2026-03-31', '2026-04-20'], [$rhythm->state, (string) $rhythm->dueOn, (string) $rhythm->remindOn]);
+        $rhythm = (new RhythmEngine(self::handbook()->rhythmModel()))->assess(
+            [new Clock('days', 30, 7, 365, 1, 33)],
+            Day::of('2026-04-03'),
+            [],
+            Day::of('2026-04-20'),
+        );
+        self::assertSame(
+            [CareState::Due, '2026-03-31', '2026-04-20'],
+            [$rhythm->state, (string) $rhythm->dueOn, (string) $rhythm->remindOn],
+        );
         self::assertTrue($rhythm->isPutOff(Day::of('2026-04-19')));
         self::assertFalse($rhythm->isPutOff(Day::of('2026-04-20')));
     }
@@ -172,8 +255,19 @@ final class ClocksTest extends CoreTestCase
     public function test_the_workings_add_up_to_what_they_explain(): void
     {
         $engine = new RhythmEngine(self::handbook()->rhythmModel());
-        $clock = new Clock('days', 30, 7, 365, 1, 12, [new Observation(0, Fraction::none(), Fraction::none()), new Observation(28, Fraction::of(0.6), Fraction::of(0.1)), new Observation(20, Fraction::of(0.35), Fraction::none())]);
-        $history = self::history([['2026-01-01', new Opening('filter', null, Fraction::none())], ['2026-01-29', new Opening('filter', Fraction::of(0.6), Fraction::of(0.1))], ['2026-02-18', new Opening('filter', Fraction::of(0.35), Fraction::none())]], '2026-03-02');
+        $clock = new Clock('days', 30, 7, 365, 1, 12, [
+            new Observation(0, Fraction::none(), Fraction::none()),
+            new Observation(28, Fraction::of(0.6), Fraction::of(0.1)),
+            new Observation(20, Fraction::of(0.35), Fraction::none()),
+        ]);
+        $history = self::history(
+            [
+                ['2026-01-01', new Opening('filter', null, Fraction::none())],
+                ['2026-01-29', new Opening('filter', Fraction::of(0.6), Fraction::of(0.1))],
+                ['2026-02-18', new Opening('filter', Fraction::of(0.35), Fraction::none())],
+            ],
+            '2026-03-02',
+        );
         $rhythm = $engine->assess([$clock], Day::of('2026-03-02'));
         [$workings] = $engine->workings($rhythm, $history->task('filter')->openings, Day::of('2026-03-02'));
 
@@ -200,7 +294,11 @@ final class ClocksTest extends CoreTestCase
 
     public function test_absences_join_where_they_touch(): void
     {
-        $absences = new Absences([[Day::of('2026-05-10'), Day::of('2026-05-12')], [Day::of('2026-05-01'), Day::of('2026-05-04')], [Day::of('2026-05-05'), Day::of('2026-05-06')]]);
+        $absences = new Absences([
+            [Day::of('2026-05-10'), Day::of('2026-05-12')],
+            [Day::of('2026-05-01'), Day::of('2026-05-04')],
+            [Day::of('2026-05-05'), Day::of('2026-05-06')],
+        ]);
 
         self::assertCount(2, $absences->spans);
         self::assertSame('2026-05-06', (string) $absences->until(Day::of('2026-05-02')));

@@ -22,7 +22,10 @@ final class IntervalLearnerTest extends CoreTestCase
     /** @param list<array{float, float, float}> $openings uses, found, left */
     private static function learn(array $openings, float $start = 90, float $least = 7, float $most = 365): LearnedInterval
     {
-        $observations = array_map(static fn (array $o): Observation => new Observation($o[0], Fraction::of($o[1]), Fraction::of($o[2])), $openings);
+        $observations = array_map(
+            static fn (array $o): Observation => new Observation($o[0], Fraction::of($o[1]), Fraction::of($o[2])),
+            $openings,
+        );
 
         return (new IntervalLearner(self::handbook()->rhythmModel()))->learn(new Clock('days', $start, $least, $most, 1, 0, $observations));
     }
@@ -49,7 +52,12 @@ final class IntervalLearnerTest extends CoreTestCase
     public function test_patchy_after_24_days_makes_27_of_30(): void
     {
         $start = 0.5 ** 0.25;
-        self::assertEqualsWithDelta(($start * 30 + 24) / ($start + 1), self::learn([[24, 0.35, 0]], 30)->interval, 1e-9, 'the start has begun to fade; patchy is one fouling');
+        self::assertEqualsWithDelta(
+            ($start * 30 + 24) / ($start + 1),
+            self::learn([[24, 0.35, 0]], 30)->interval,
+            1e-9,
+            'the start has begun to fade; patchy is one fouling',
+        );
     }
 
     public function test_a_start_that_was_far_off_is_forgotten(): void
@@ -114,7 +122,12 @@ final class IntervalLearnerTest extends CoreTestCase
 
     public function test_dirtier_findings_never_lengthen_the_interval(): void
     {
-        $this->forAll(Generator\seq(Generator\tuple(Generator\choose(1, 200), Generator\choose(0, 100))), Generator\choose(0, 100), Generator\choose(0, 100), Generator\choose(1, 200))
+        $this->forAll(
+            Generator\seq(Generator\tuple(Generator\choose(1, 200), Generator\choose(0, 100))),
+            Generator\choose(0, 100),
+            Generator\choose(0, 100),
+            Generator\choose(1, 200),
+        )
             ->then(static function (array $past, int $a, int $b, int $uses): void {
                 $openings = array_map(static fn (array $o): array => [(float) $o[0], $o[1] / 100, 0.0], array_slice($past, 0, 12));
                 $cleaner = self::learn([...$openings, [$uses, min($a, $b) / 100, 0]]);
@@ -127,7 +140,10 @@ final class IntervalLearnerTest extends CoreTestCase
     {
         $this->forAll(Generator\seq(Generator\tuple(Generator\choose(0, 400), Generator\choose(0, 100), Generator\choose(0, 100))))
             ->then(static function (array $past): void {
-                $observations = array_map(static fn (array $o): Observation => new Observation($o[0], Fraction::of($o[1] / 100), Fraction::of($o[2] / 100)), array_slice($past, 0, 30));
+                $observations = array_map(
+                    static fn (array $o): Observation => new Observation($o[0], Fraction::of($o[1] / 100), Fraction::of($o[2] / 100)),
+                    array_slice($past, 0, 30),
+                );
                 $clock = new Clock('days', 90, 7, 365, 1, 0, $observations);
                 $learner = new IntervalLearner(self::handbook()->rhythmModel());
                 $learned = $learner->learn($clock);
@@ -139,7 +155,12 @@ final class IntervalLearnerTest extends CoreTestCase
                     self::assertGreaterThanOrEqual($step->before / 2 - 1e-9, $step->after);
                 }
                 self::assertSame($before, $learned->interval);
-                self::assertTrue(7 <= $learned->earliest && $learned->earliest <= $learned->interval && $learned->interval <= $learned->latest && $learned->latest <= 365);
+                self::assertTrue(
+                    7 <= $learned->earliest
+                        && $learned->earliest <= $learned->interval
+                        && $learned->interval <= $learned->latest
+                        && $learned->latest <= 365,
+                );
             });
     }
 }

@@ -59,7 +59,9 @@ final class ReferenceTest extends CoreTestCase
     /** The probability that a Gamma variable is below x, by summing slices of its density (Simpson's rule). */
     private static function gammaBelow(float $x, float $shape): float
     {
-        $density = static fn (float $t): float => $t <= 0 ? (1.0 === $shape ? 1.0 : 0.0) : exp(-$t + ($shape - 1) * log($t) - self::logFactorial($shape - 1));
+        $density = static fn (float $t): float => $t <= 0
+            ? (1.0 === $shape ? 1.0 : 0.0)
+            : exp(-$t + ($shape - 1) * log($t) - self::logFactorial($shape - 1));
         $slices = 4000;
         $width = $x / $slices;
         $sum = $density(0) + $density($x);
@@ -86,7 +88,10 @@ final class ReferenceTest extends CoreTestCase
         $opening = Generator\tuple(Generator\choose(0, 120), Generator\choose(0, 100), Generator\choose(0, 100));
         $this->forAll(Generator\seq($opening), Generator\choose(1, 400), Generator\choose(0, 200), Generator\choose(1, 30))
             ->then(static function (array $past, int $start, int $elapsed, int $tenthsADay): void {
-                $openings = array_map(static fn (array $o): array => [(float) $o[0], $o[1] / 100, min($o[1], $o[2]) / 100], array_slice($past, 0, 15));
+                $openings = array_map(
+                    static fn (array $o): array => [(float) $o[0], $o[1] / 100, min($o[1], $o[2]) / 100],
+                    array_slice($past, 0, 15),
+                );
                 $rate = $tenthsADay / 10;
                 $clock = new Clock('loads', $start, 5, 300, $rate, $elapsed, array_map(
                     static fn (array $o): Observation => new Observation($o[0], Fraction::of($o[1]), Fraction::of($o[2])),
@@ -113,28 +118,40 @@ final class ReferenceTest extends CoreTestCase
     public function test_the_window_holds_eighty_percent_of_the_belief(): void
     {
         foreach ([[], [[30, 0.35, 0]], [[30, 0.6, 0], [20, 0.1, 0.1], [25, 0.35, 0]]] as $openings) {
-            $observations = array_map(static fn (array $o): Observation => new Observation($o[0], Fraction::of($o[1]), Fraction::of($o[2])), $openings);
-            $rhythm = (new RhythmEngine(self::handbook()->rhythmModel()))->assess([new Clock('days', 30, 1e-3, 1e6, 1, 0, $observations)], Day::of('2026-07-01'));
+            $observations = array_map(
+                static fn (array $o): Observation => new Observation($o[0], Fraction::of($o[1]), Fraction::of($o[2])),
+                $openings,
+            );
+            $rhythm = (new RhythmEngine(self::handbook()->rhythmModel()))->assess(
+                [new Clock('days', 30, 1e-3, 1e6, 1, 0, $observations)],
+                Day::of('2026-07-01'),
+            );
             $learned = $rhythm->clocks[0]->learned;
 
-            self::assertEqualsWithDelta(0.9, self::gammaBelow($learned->beta / $learned->earliest, $learned->alpha), 1e-4, 'nine in ten wear out later than the earliest day');
+            self::assertEqualsWithDelta(
+                0.9,
+                self::gammaBelow($learned->beta / $learned->earliest, $learned->alpha),
+                1e-4,
+                'nine in ten wear out later than the earliest day',
+            );
             self::assertEqualsWithDelta(0.1, self::gammaBelow($learned->beta / $learned->latest, $learned->alpha), 1e-4);
         }
     }
 
     public function test_two_clocks_are_read_each_by_itself(): void
     {
-        $this->forAll(Generator\choose(0, 60), Generator\choose(0, 60), Generator\choose(1, 20))->then(static function (int $days, int $loads, int $tenths): void {
-            $engine = new RhythmEngine(self::handbook()->rhythmModel());
-            $today = Day::of('2026-07-01');
-            $clocks = [new Clock('days', 30, 7, 365, 1, $days), new Clock('loads', 25, 5, 300, $tenths / 10, $loads)];
-            $both = $engine->assess($clocks, $today);
-            $alone = array_map(static fn (Clock $clock) => $engine->assess([$clock], $today), $clocks);
+        $this->forAll(Generator\choose(0, 60), Generator\choose(0, 60), Generator\choose(1, 20))
+            ->then(static function (int $days, int $loads, int $tenths): void {
+                $engine = new RhythmEngine(self::handbook()->rhythmModel());
+                $today = Day::of('2026-07-01');
+                $clocks = [new Clock('days', 30, 7, 365, 1, $days), new Clock('loads', 25, 5, 300, $tenths / 10, $loads)];
+                $both = $engine->assess($clocks, $today);
+                $alone = array_map(static fn (Clock $clock) => $engine->assess([$clock], $today), $clocks);
 
-            self::assertEqualsWithDelta(max($alone[0]->wear, $alone[1]->wear), $both->wear, 1e-12);
-            if (CareState::Fresh === $both->state) {
-                self::assertSame(min($alone[0]->dueOn?->number, $alone[1]->dueOn?->number), $both->dueOn?->number);
-            }
-        });
+                self::assertEqualsWithDelta(max($alone[0]->wear, $alone[1]->wear), $both->wear, 1e-12);
+                if (CareState::Fresh === $both->state) {
+                    self::assertSame(min($alone[0]->dueOn?->number, $alone[1]->dueOn?->number), $both->dueOn?->number);
+                }
+            });
     }
 }

@@ -22,12 +22,25 @@ final class RhythmEngineTest extends CoreTestCase
     /** @param list<Signal> $signals */
     private static function assess(string $asOf, array $clocks, array $signals = [], ?string $snooze = null): Rhythm
     {
-        return (new RhythmEngine(self::handbook()->rhythmModel()))->assess($clocks, Day::of($asOf), $signals, null === $snooze ? null : Day::of($snooze));
+        return (new RhythmEngine(self::handbook()->rhythmModel()))->assess(
+            $clocks,
+            Day::of($asOf),
+            $signals,
+            null === $snooze ? null : Day::of($snooze),
+        );
     }
 
     private static function days(float $elapsed, float $start = 30, ?float $left = null): Clock
     {
-        return new Clock('days', $start, 7, 365, 1, $elapsed, null === $left ? [] : [new Observation(0, Fraction::of($left), Fraction::of($left))]);
+        return new Clock(
+            'days',
+            $start,
+            7,
+            365,
+            1,
+            $elapsed,
+            null === $left ? [] : [new Observation(0, Fraction::of($left), Fraction::of($left))],
+        );
     }
 
     public function test_the_worked_example(): void

@@ -49,7 +49,10 @@ final class RoundStateTest extends CoreTestCase
             $ticks = self::ticks($fitted, new Dice(crc32("$kind $procedure") + $i));
             $cases[] = ['ticks' => array_map(RoundState::tick(...), $ticks), 'state' => RoundState::of(new Progress($fitted, $ticks))];
         }
-        $json = json_encode(['script' => RoundState::outline($fitted), 'cases' => $cases], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n";
+        $json = json_encode(
+            ['script' => RoundState::outline($fitted), 'cases' => $cases],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        )."\n";
         $file = dirname(__DIR__, 2)."/fixtures/projector/$kind-$procedure.json";
         if (false !== getenv('GOODRINSE_GOLDEN')) {
             file_put_contents($file, $json);
@@ -70,7 +73,9 @@ final class RoundStateTest extends CoreTestCase
                 break;
             }
             $options = $step->capture->options ?? [];
-            $answer = null === $step->capture ? null : ([] === $options ? (string) $dice->between(1, 9) : $options[$dice->between(0, count($options) - 1)]->id);
+            $answer = null === $step->capture
+                ? null
+                : ([] === $options ? (string) $dice->between(1, 9) : $options[$dice->between(0, count($options) - 1)]->id);
             $how = match (true) {
                 $dice->uniform() < 0.08 => Tick::SKIPPED,
                 CaptureKind::Tally === $step->capture?->kind && $dice->uniform() < 0.3 => Tick::COUNTING,
@@ -78,7 +83,9 @@ final class RoundStateTest extends CoreTestCase
             };
             $also = $step->capture?->also;
             $at += $dice->between(-30, 600);
-            $ticks[] = new Tick("t$turn", $step->id, new \DateTimeImmutable("@$at"), $answer, $dice->uniform() < 0.2, how: $how, details: new TickDetails(
+            $ticks[] = new Tick("t$turn", $step->id, new \DateTimeImmutable(
+                "@$at",
+            ), $answer, $dice->uniform() < 0.2, how: $how, details: new TickDetails(
                 leftOver: null !== $step->putsBack && $dice->uniform() < 0.1 ? ['screw' => 1] : [],
                 also: null !== $also && $dice->uniform() < 0.7 ? $also->options[$dice->between(0, count($also->options) - 1)]->id : null,
                 wait: null !== $step->timer && $dice->uniform() < 0.3 ? (float) $dice->between(0, 60) : null,

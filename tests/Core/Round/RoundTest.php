@@ -69,7 +69,13 @@ final class RoundTest extends CoreTestCase
                 'mouth' => 'well-layer', 'mouth-left' => 'well-clean',
                 default => 'leave' === $residue ? 'clear' : 'film',
             };
-            $ticks[] = new Tick("t$turn", $step->id, new \DateTimeImmutable('2026-05-01T10:00:00Z'), $answer, details: new TickDetails(also: 'light-again' === $step->id ? $residue : null));
+            $ticks[] = new Tick(
+                "t$turn",
+                $step->id,
+                new \DateTimeImmutable('2026-05-01T10:00:00Z'),
+                $answer,
+                details: new TickDetails(also: 'light-again' === $step->id ? $residue : null),
+            );
         }
         self::fail('the round never ends');
     }
@@ -82,7 +88,11 @@ final class RoundTest extends CoreTestCase
         $sealed = self::ids(self::procedure('mouth-clean', ['filter' => 'sealed'] + self::TWIST));
         self::assertSame([], array_intersect($sealed, ['hold-to-light', 'lock-test', 'filter-out-twist', 'tap-rinse']));
         self::assertContains('look-at-mouth', $sealed);
-        self::assertArrayNotHasKey('filter', self::handbook()->kind('dishwasher')->tasksFor(['filter' => 'none']), 'a look at the drain mouth is no opening of a filter');
+        self::assertArrayNotHasKey(
+            'filter',
+            self::handbook()->kind('dishwasher')->tasksFor(['filter' => 'none']),
+            'a look at the drain mouth is no opening of a filter',
+        );
     }
 
     public function test_every_way_through_ends_with_nothing_left_over(): void
@@ -92,7 +102,9 @@ final class RoundTest extends CoreTestCase
         $this->forAll(Generator\elements($grades), Generator\elements($filters), Generator\elements(['leave', 'crust', 'slime']))
             ->then(static function (string $found, string $filter, string $residue): void {
                 $traits = ['filter' => $filter] + self::TWIST;
-                foreach (self::handbook()->kind('dishwasher')->tasksFor($traits)['filter']?->procedures($traits) ?? self::handbook()->kind('dishwasher')->task('mouth-look')->procedures($traits) as $id) {
+                foreach (self::handbook()->kind('dishwasher')->tasksFor(
+                    $traits,
+                )['filter']?->procedures($traits) ?? self::handbook()->kind('dishwasher')->task('mouth-look')->procedures($traits) as $id) {
                     $progress = self::walk(self::procedure($id, $traits), $found, $residue);
                     self::assertSame([], $progress->tray());
                     self::assertSame([], (new OpenEnds($progress))->now());
@@ -111,10 +123,15 @@ final class RoundTest extends CoreTestCase
 
     public function test_the_tray_holds_what_is_off_in_the_order_it_came_off(): void
     {
-        $progress = self::progress(['kit' => null, 'power-off' => null, 'rack-out' => null, 'pick-floor' => null, 'filter-out-twist' => null]);
+        $progress = self::progress(
+            ['kit' => null, 'power-off' => null, 'rack-out' => null, 'pick-floor' => null, 'filter-out-twist' => null],
+        );
 
         self::assertSame(['lower-rack', 'filter'], $progress->tray());
-        self::assertSame([OpenEnd::PART_OFF, OpenEnd::PART_OFF, OpenEnd::NOT_TESTED], array_column((new OpenEnds($progress))->now(), 'kind'));
+        self::assertSame(
+            [OpenEnd::PART_OFF, OpenEnd::PART_OFF, OpenEnd::NOT_TESTED],
+            array_column((new OpenEnds($progress))->now(), 'kind'),
+        );
     }
 
     public function test_the_soak_is_as_long_as_the_soil_asks(): void
@@ -128,7 +145,17 @@ final class RoundTest extends CoreTestCase
 
     public function test_a_failed_confirmation_stays_the_current_step_until_it_passes_or_is_overruled(): void
     {
-        $before = ['kit' => null, 'power-off' => null, 'rack-out' => null, 'pick-floor' => null, 'filter-out-twist' => null, 'hold-to-light' => 'clear', 'sump-look' => null, 'wipe-seal' => null, 'refit-twist' => null];
+        $before = [
+            'kit' => null,
+            'power-off' => null,
+            'rack-out' => null,
+            'pick-floor' => null,
+            'filter-out-twist' => null,
+            'hold-to-light' => 'clear',
+            'sump-look' => null,
+            'wipe-seal' => null,
+            'refit-twist' => null,
+        ];
 
         $failed = self::progress($before + ['lock-test' => 'lifts']);
         self::assertSame('lock-test', $failed->current()?->id);
@@ -176,15 +203,25 @@ final class RoundTest extends CoreTestCase
         self::assertSame([0.6, 0.1], [$opening->found?->value, $opening->left->value]);
 
         self::assertEquals([Dose::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'soak' => null], 'soak')));
-        self::assertEquals([Check::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'rinse' => 'suds'], 'rinse')), 'suds clear nothing');
-        self::assertEquals([Check::class, Clearing::class], array_map(get_class(...), $said(['hold-to-light' => 'film', 'rinse' => 'none'], 'rinse')));
+        self::assertEquals(
+            [Check::class],
+            array_map(get_class(...), $said(['hold-to-light' => 'film', 'rinse' => 'suds'], 'rinse')),
+            'suds clear nothing',
+        );
+        self::assertEquals(
+            [Check::class, Clearing::class],
+            array_map(get_class(...), $said(['hold-to-light' => 'film', 'rinse' => 'none'], 'rinse')),
+        );
         self::assertSame([], $said(['rack-out' => null], 'rack-out'));
     }
 
     public function test_what_the_dirt_is_is_said_with_the_grade(): void
     {
         $at = new \DateTimeImmutable('@0');
-        $progress = new Progress(self::procedure(), [new Tick('a', 'hold-to-light', $at, 'film', details: new TickDetails(also: 'crust')), new Tick('b', 'light-again', $at, 'film', details: new TickDetails(also: 'crust'))]);
+        $progress = new Progress(self::procedure(), [
+            new Tick('a', 'hold-to-light', $at, 'film', details: new TickDetails(also: 'crust')),
+            new Tick('b', 'light-again', $at, 'film', details: new TickDetails(also: 'crust')),
+        ]);
 
         self::assertSame(['found' => 'film', 'dirt' => 'crust', 'left' => 'film', 'residue' => 'crust'], $progress->answers);
         self::assertEquals([new Note('What stays on it? White crust.')], self::saidAt('light-again', $progress));
@@ -194,15 +231,25 @@ final class RoundTest extends CoreTestCase
     public function test_nobody_who_did_not_look_writes_an_opening_and_what_was_cleaned_counts_as_clean(): void
     {
         self::assertSame([], self::saidAt('hold-to-light', self::progress(['hold-to-light' => Capture::UNSEEN])));
-        self::assertContains('soak', array_map(static fn (Step $step): string => $step->id, self::progress(['hold-to-light' => Capture::UNSEEN])->steps()), 'who did not look cleans it');
-        [$opening] = self::saidAt('light-again', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film'])) ?: self::saidAt('hold-to-light', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film']));
+        self::assertContains(
+            'soak',
+            array_map(static fn (Step $step): string => $step->id, self::progress(['hold-to-light' => Capture::UNSEEN])->steps()),
+            'who did not look cleans it',
+        );
+        [$opening] = self::saidAt('light-again', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film']))
+            ?: self::saidAt('hold-to-light', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film']));
         self::assertEquals(new Opening('filter', null, Fraction::of(0.1), Opening::BY_GRADE), $opening);
     }
 
     public function test_an_answer_that_takes_a_step_out_takes_its_judgement_but_not_what_was_poured(): void
     {
         $at = new \DateTimeImmutable('@0');
-        $ticks = [new Tick('a', 'hold-to-light', $at, 'heavy'), new Tick('b', 'soak', $at), new Tick('c', 'light-again', $at, 'film'), new Tick('d', 'hold-to-light', $at, 'clear')];
+        $ticks = [
+            new Tick('a', 'hold-to-light', $at, 'heavy'),
+            new Tick('b', 'soak', $at),
+            new Tick('c', 'light-again', $at, 'film'),
+            new Tick('d', 'hold-to-light', $at, 'clear'),
+        ];
         $progress = new Progress(self::procedure(), $ticks);
 
         self::assertEquals([Dose::class], array_map(get_class(...), self::saidAt('soak', $progress)), 'the soap was poured');
@@ -212,7 +259,12 @@ final class RoundTest extends CoreTestCase
 
     public function test_what_happened_last_counts_whatever_arrived_last(): void
     {
-        $tick = static fn (string $id, string $at, string $answer): Tick => new Tick($id, 'hold-to-light', new \DateTimeImmutable($at), $answer);
+        $tick = static fn (string $id, string $at, string $answer): Tick => new Tick(
+            $id,
+            'hold-to-light',
+            new \DateTimeImmutable($at),
+            $answer,
+        );
         $progress = new Progress(self::procedure(), [$tick('a', '@600', 'heavy'), $tick('b', '@300', 'film')]);
 
         self::assertSame('heavy', $progress->answers['found'] ?? null);
@@ -245,7 +297,11 @@ final class RoundTest extends CoreTestCase
         self::assertContains('soft-brush', $kit->tools(), 'a later branch needs it');
         self::assertSame(array_unique($kit->tools()), $kit->tools());
         self::assertSame(['dish-soap', 'white-vinegar'], array_keys($agents));
-        self::assertSame([20.0, null], [$agents['dish-soap']->most->all()[0]->count, $agents['dish-soap']->sure], 'the soak and the brushing, if it is dirty');
+        self::assertSame(
+            [20.0, null],
+            [$agents['dish-soap']->most->all()[0]->count, $agents['dish-soap']->sure],
+            'the soak and the brushing, if it is dirty',
+        );
         self::assertTrue($agents['dish-soap']->if?->isDirt);
         self::assertSame(['White crust'], $agents['white-vinegar']->if?->answers);
     }

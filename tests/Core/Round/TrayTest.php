@@ -33,7 +33,14 @@ final class TrayTest extends CoreTestCase
     {
         $ticks = [];
         foreach ($procedure->steps as $step) {
-            $ticks[] = new Tick("t$step->id", $step->id, new \DateTimeImmutable('@0'), $step->capture->options[0]->id ?? null, how: $how[$step->id] ?? Tick::DONE, details: $step->id === $last && null !== $details ? $details : new TickDetails());
+            $ticks[] = new Tick(
+                "t$step->id",
+                $step->id,
+                new \DateTimeImmutable('@0'),
+                $step->capture->options[0]->id ?? null,
+                how: $how[$step->id] ?? Tick::DONE,
+                details: $step->id === $last && null !== $details ? $details : new TickDetails(),
+            );
             if ($step->id === $last) {
                 break;
             }
@@ -58,7 +65,10 @@ final class TrayTest extends CoreTestCase
         self::assertSame('upper-arm-on', $off->stepBack('upper-arm')?->id);
         self::assertNull($off->stepBack('filter'));
 
-        $ticks = array_map(static fn (string $step): Tick => new Tick("t$step", $step, new \DateTimeImmutable('@0')), ['kit', 'power-off', 'rack-out', 'lower-arm-off', 'upper-rack-out', 'upper-arm-off', 'upper-arm-on']);
+        $ticks = array_map(
+            static fn (string $step): Tick => new Tick("t$step", $step, new \DateTimeImmutable('@0')),
+            ['kit', 'power-off', 'rack-out', 'lower-arm-off', 'upper-rack-out', 'upper-arm-off', 'upper-arm-on'],
+        );
         $back = new Progress($procedure, $ticks);
         self::assertSame(['upper-arm'], $back->apart()->early);
         self::assertNotContains('upper-arm', $back->tray());
@@ -86,15 +96,34 @@ final class TrayTest extends CoreTestCase
         $strip = self::fitted('dishwasher', 'strip-down', ['filter' => 'screwed'] + self::TRAITS);
         $run = array_values(array_filter($strip->steps, static fn (Step $step): bool => 'run-empty' === $step->id))[0];
         self::assertSame([], (new OpenEnds(self::until($strip, 'power-on')))->beforeRunning($run, ['lower-arm', 'cover', 'filter']));
-        $ticks = array_map(static fn (Step $step): Tick => new Tick("t$step->id", $step->id, new \DateTimeImmutable('@0'), 'spin-test' === $step->id ? 'sticks' : ($step->capture->options[0]->id ?? null), 'spin-test' === $step->id), array_slice($strip->steps, 0, (int) array_search($run, $strip->steps, true)));
-        self::assertEquals([new OpenEnd(OpenEnd::FAILED, 'spin-test')], (new OpenEnds(new Progress($strip, $ticks)))->beforeRunning($run, ['lower-arm']));
-        self::assertSame([], (new OpenEnds(new Progress($strip, $ticks)))->beforeRunning($strip->steps[0], ['lower-arm']), 'only what runs the machine is held up');
+        $ticks = array_map(
+            static fn (Step $step): Tick => new Tick(
+                "t$step->id",
+                $step->id,
+                new \DateTimeImmutable('@0'),
+                'spin-test' === $step->id ? 'sticks' : ($step->capture->options[0]->id ?? null),
+                'spin-test' === $step->id,
+            ),
+            array_slice($strip->steps, 0, (int) array_search($run, $strip->steps, true)),
+        );
+        self::assertEquals(
+            [new OpenEnd(OpenEnd::FAILED, 'spin-test')],
+            (new OpenEnds(new Progress($strip, $ticks)))->beforeRunning($run, ['lower-arm']),
+        );
+        self::assertSame(
+            [],
+            (new OpenEnds(new Progress($strip, $ticks)))->beforeRunning($strip->steps[0], ['lower-arm']),
+            'only what runs the machine is held up',
+        );
     }
 
     public function test_a_gate_lets_nobody_past(): void
     {
         $wash = self::fitted('hood', 'wash-filters', ['metal' => 'aluminium']);
-        $ticks = [new Tick('a', 'filters-grade', new \DateTimeImmutable('@0'), 'heavy'), new Tick('b', 'dry-test', new \DateTimeImmutable('@0'), 'wet', true)];
+        $ticks = [
+            new Tick('a', 'filters-grade', new \DateTimeImmutable('@0'), 'heavy'),
+            new Tick('b', 'dry-test', new \DateTimeImmutable('@0'), 'wet', true),
+        ];
         $progress = new Progress($wash, $ticks);
         self::assertFalse($progress->isDone($progress->step('dry-test')));
 
@@ -104,11 +133,21 @@ final class TrayTest extends CoreTestCase
 
     public function test_a_check_that_is_left_out_stays_open_and_only_a_gate_cannot_be_left_out(): void
     {
-        self::assertSame('sump-look', self::until(self::fitted('dishwasher', 'filter-clean', self::TRAITS), 'soak')->admit('sump-look', null, Tick::SKIPPED)->id);
-        self::assertEquals([new OpenEnd(OpenEnd::NOT_TESTED, 'spin-test')], (new OpenEnds(self::until(self::arms(), 'ajar', ['spin-test' => Tick::SKIPPED])))->now());
+        self::assertSame(
+            'sump-look',
+            self::until(self::fitted('dishwasher', 'filter-clean', self::TRAITS), 'soak')->admit('sump-look', null, Tick::SKIPPED)->id,
+        );
+        self::assertEquals(
+            [new OpenEnd(OpenEnd::NOT_TESTED, 'spin-test')],
+            (new OpenEnds(self::until(self::arms(), 'ajar', ['spin-test' => Tick::SKIPPED])))->now(),
+        );
         $wash = self::fitted('hood', 'wash-filters', ['metal' => 'aluminium']);
         $this->expectException(CannotTick::class);
-        (new Progress($wash, [new Tick('a', 'filters-grade', new \DateTimeImmutable('@0'), 'heavy')]))->admit('dry-test', null, Tick::SKIPPED);
+        (new Progress($wash, [new Tick('a', 'filters-grade', new \DateTimeImmutable('@0'), 'heavy')]))->admit(
+            'dry-test',
+            null,
+            Tick::SKIPPED,
+        );
     }
 
     public function test_a_count_under_way_leaves_the_step_open(): void
@@ -128,7 +167,11 @@ final class TrayTest extends CoreTestCase
     {
         $pots = self::fitted('drip-brewer', 'descale-manual', ['programme' => 'manual']);
         $answers = ['smells', 'smells', 'no-smell'];
-        $ticks = array_map(static fn (int $i, string $answer): Tick => new Tick("t$i", 'smell', new \DateTimeImmutable("@$i"), $answer), array_keys($answers), $answers);
+        $ticks = array_map(
+            static fn (int $i, string $answer): Tick => new Tick("t$i", 'smell', new \DateTimeImmutable("@$i"), $answer),
+            array_keys($answers),
+            $answers,
+        );
         $said = self::saidAt('smell', new Progress($pots, $ticks));
 
         self::assertContainsEquals(new Measurement('rinses', 4.0), $said);
@@ -136,18 +179,37 @@ final class TrayTest extends CoreTestCase
 
     public function test_a_descaling_seen_through_leaves_nothing_in_place(): void
     {
-        foreach ([['drip-brewer', 'descale-programme', ['programme' => 'programmed'], 'pot-look', 'smell'], ['pod-brewer', 'descale-pods', ['cartridge' => 'no-cartridge'], 'cups-look', 'cups-smell']] as [$kind, $procedure, $traits, $look, $smell]) {
+        foreach ([
+            ['drip-brewer', 'descale-programme', ['programme' => 'programmed'], 'pot-look', 'smell'],
+            ['pod-brewer', 'descale-pods', ['cartridge' => 'no-cartridge'], 'cups-look', 'cups-smell'],
+        ] as [
+            $kind,
+            $procedure,
+            $traits,
+            $look,
+            $smell,
+        ]) {
             $descaling = self::fitted($kind, $procedure, $traits);
             $looked = new Tick('a', $look, new \DateTimeImmutable('@0'), 'lime-slower');
             foreach (['no-smell' => 0.0, 'smells' => 0.35] as $answer => $left) {
                 $smelled = new Tick('b', $smell, new \DateTimeImmutable('@9'), $answer, 'smells' === $answer);
                 $progress = new Progress($descaling, [$looked, $smelled]);
-                $openings = array_values(array_filter(self::saidAt($look, $progress), static fn (object $payload): bool => $payload instanceof Opening));
+                $openings = array_values(
+                    array_filter(self::saidAt($look, $progress), static fn (object $payload): bool => $payload instanceof Opening),
+                );
                 self::assertSame($left, ($openings[0] ?? null)?->left->value, "$procedure, $answer");
                 self::assertSame(self::handbook()->scales()->grade('lime-slower')->fraction->value, ($openings[0] ?? null)?->found?->value);
             }
             $only = new Progress($descaling, [$looked]);
-            self::assertEquals([new Opening('descale', self::handbook()->scales()->grade('lime-slower')->fraction, self::handbook()->scales()->grade('lime-slower')->fraction)], self::saidAt($look, $only), 'only looked at: left as found');
+            self::assertEquals(
+                [new Opening(
+                    'descale',
+                    self::handbook()->scales()->grade('lime-slower')->fraction,
+                    self::handbook()->scales()->grade('lime-slower')->fraction,
+                )],
+                self::saidAt($look, $only),
+                'only looked at: left as found',
+            );
         }
     }
 
@@ -157,7 +219,9 @@ final class TrayTest extends CoreTestCase
         $ticks = [new Tick('t', 'jets-look', new \DateTimeImmutable('@0'), 'jets-few', details: $details)];
         $progress = new Progress(self::arms(), $ticks);
         $said = self::saidAt('jets-look', $progress);
-        $opening = array_values(array_filter($said, static fn (object $payload): bool => $payload instanceof Opening))[0] ?? self::fail('it is an opening');
+        $opening = array_values(array_filter($said, static fn (object $payload): bool => $payload instanceof Opening))[0] ?? self::fail(
+            'it is an opening',
+        );
 
         self::assertSame(0.3, $opening->found?->value);
         self::assertSame(Opening::COUNTED, $opening->how);
@@ -204,7 +268,13 @@ final class TrayTest extends CoreTestCase
         $filter = self::fitted('dishwasher', 'filter-clean', ['mesh' => 'plastic'] + self::TRAITS);
         $ticks = [];
         foreach (['hold-to-light' => 'heavy', 'light-again' => 'film', 'bleach-wipe' => null] as $step => $answer) {
-            $ticks[] = new Tick("t$step", $step, new \DateTimeImmutable('2026-05-01T10:00:00Z'), $answer, details: new TickDetails(also: 'light-again' === $step ? 'slime' : null));
+            $ticks[] = new Tick(
+                "t$step",
+                $step,
+                new \DateTimeImmutable('2026-05-01T10:00:00Z'),
+                $answer,
+                details: new TickDetails(also: 'light-again' === $step ? 'slime' : null),
+            );
         }
         $timer = (new Progress($filter, $ticks))->timers()[0] ?? self::fail('the bleach works');
 

@@ -29,7 +29,15 @@ final class SimulatedKitchenTest extends CoreTestCase
     {
         $kind = self::handbook()->kind('dishwasher');
 
-        return new SimulatedKitchen(self::handbook(), $kind, $kind->task('filter'), self::HABITS, null, new KitchenSettings(5.5, 22), new \DateTimeZone('Europe/Stockholm'));
+        return new SimulatedKitchen(
+            self::handbook(),
+            $kind,
+            $kind->task('filter'),
+            self::HABITS,
+            null,
+            new KitchenSettings(5.5, 22),
+            new \DateTimeZone('Europe/Stockholm'),
+        );
     }
 
     public function test_the_same_seed_lives_the_same_life(): void
@@ -56,15 +64,39 @@ final class SimulatedKitchenTest extends CoreTestCase
         $zone = new \DateTimeZone('Europe/Stockholm');
         $last = Day::of('2025-11-20');
         [$events, $rhythm] = self::kitchen()->live(Day::of('2025-01-10'), $last, 8);
-        $entries = array_map(static fn (SimulatedEvent $event, int $i): Entry => new Entry((string) $i, $i, $event->at, $event->payload), $events, array_keys($events));
+        $entries = array_map(
+            static fn (SimulatedEvent $event, int $i): Entry => new Entry((string) $i, $i, $event->at, $event->payload),
+            $events,
+            array_keys($events),
+        );
         usort($entries, static fn (Entry $a, Entry $b): int => $a->happenedAt <=> $b->happenedAt);
         $days = new LocalDays($zone);
         $evening = $last->atTime(23, 59, $zone);
         $kind = self::handbook()->kind('dishwasher');
         $model = self::handbook()->rhythmModel();
-        $use = UseTimeline::of((new UseEntries($days))->record($entries, $evening), $days->of($evening), 5 / 7, $kind->mostUsesPerDay, $model);
-        $history = (new HistoryBuilder($days, Fraction::of(0.85)))->build($entries, $use, $evening, new \DateTimeImmutable('2025-01-10', $zone));
-        $again = (new RhythmEngine($model))->assess((new TaskClocks(self::handbook()->doseModel()))->for($kind, $kind->task('filter'), new CareSettings(self::HABITS), $history, $last), $last);
+        $use = UseTimeline::of(
+            (new UseEntries($days))->record($entries, $evening),
+            $days->of($evening),
+            5 / 7,
+            $kind->mostUsesPerDay,
+            $model,
+        );
+        $history = (new HistoryBuilder($days, Fraction::of(0.85)))->build(
+            $entries,
+            $use,
+            $evening,
+            new \DateTimeImmutable('2025-01-10', $zone),
+        );
+        $again = (new RhythmEngine($model))->assess(
+            (new TaskClocks(self::handbook()->doseModel()))->for(
+                $kind,
+                $kind->task('filter'),
+                new CareSettings(self::HABITS),
+                $history,
+                $last,
+            ),
+            $last,
+        );
 
         self::assertEqualsWithDelta($rhythm->wear, $again->wear, 1e-9);
         self::assertEquals($rhythm->dueOn, $again->dueOn);

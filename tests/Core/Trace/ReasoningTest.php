@@ -14,9 +14,26 @@ use Tests\Core\CoreTestCase;
 /** What people who mend these machines conclude from what they see holds with the handbook as it ships. */
 final class ReasoningTest extends CoreTestCase
 {
-    private const TRAITS = ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'three', 'chopper' => 'chopper', 'softener' => 'salt', 'heater' => 'exposed', 'disposer' => 'disposer', 'airGap' => 'air-gap'];
+    private const TRAITS = [
+        'tub' => 'stainless',
+        'filter' => 'twist-out',
+        'arms' => 'three',
+        'chopper' => 'chopper',
+        'softener' => 'salt',
+        'heater' => 'exposed',
+        'disposer' => 'disposer',
+        'airGap' => 'air-gap',
+    ];
     private const FLOW = ['filter-clogged', 'filter-loose', 'upper-jets', 'lower-jets', 'arm-blocked', 'overloaded', 'feed-loose'];
-    private const DOWNSTREAM = ['hose-clogged', 'plug-left-in', 'air-gap-clogged', 'disposer-clogged', 'valve-stuck', 'sink-backed-up', 'no-loop'];
+    private const DOWNSTREAM = [
+        'hose-clogged',
+        'plug-left-in',
+        'air-gap-clogged',
+        'disposer-clogged',
+        'valve-stuck',
+        'sink-backed-up',
+        'no-loop',
+    ];
 
     /** @param list<string> $present */
     private static function shooter(array $present): Troubleshooter
@@ -97,7 +114,10 @@ final class ReasoningTest extends CoreTestCase
     public function test_a_new_disposer_and_no_drain_is_its_plug(): void
     {
         self::assertSame('plug-left-in', self::suspects(['new-disposer-no-drain'])[0]);
-        self::assertSame('knock-plug', self::shooter(['new-disposer-no-drain'])->plan(new Evidence([['disposer-new', 'lately']]))->steps[0][0]->id);
+        self::assertSame(
+            'knock-plug',
+            self::shooter(['new-disposer-no-drain'])->plan(new Evidence([['disposer-new', 'lately']]))->steps[0][0]->id,
+        );
     }
 
     public function test_one_zone_dirty_is_an_arm_that_something_stops(): void
@@ -127,7 +147,11 @@ final class ReasoningTest extends CoreTestCase
                 $traits = array_map(static fn ($trait): string => $trait->default, self::handbook()->kind($kind)->traits());
                 $shooter = new Troubleshooter((new MachineFaults())->model($trouble, $traits, new Prices(20, 120), [$symptom->id]));
                 self::assertEqualsWithDelta(1.0, array_sum($shooter->posterior(new Evidence())), 1e-9, "$kind $symptom->id");
-                self::assertLessThanOrEqual(120.0 + 1e-9, $shooter->next(new Evidence())->danger ? 0.0 : $shooter->next(new Evidence())->expect, "$kind $symptom->id");
+                self::assertLessThanOrEqual(
+                    120.0 + 1e-9,
+                    $shooter->next(new Evidence())->danger ? 0.0 : $shooter->next(new Evidence())->expect,
+                    "$kind $symptom->id",
+                );
             }
         }
     }

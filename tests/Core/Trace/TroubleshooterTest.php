@@ -41,7 +41,11 @@ final class TroubleshooterTest extends TestCase
         }
         for ($i = $dice->between(1, 3); $i > 0; --$i) {
             $yes = array_map(static fn (): float => $dice->uniform() < 0.4 ? 0.95 : round($dice->uniform() * 0.3, 2), $weights);
-            $checks[] = new Check("check-$i", $dice->between(0, 10), ['yes' => $yes, 'no' => array_map(static fn (float $chance): float => 1 - $chance, $yes)]);
+            $checks[] = new Check(
+                "check-$i",
+                $dice->between(0, 10),
+                ['yes' => $yes, 'no' => array_map(static fn (float $chance): float => 1 - $chance, $yes)],
+            );
         }
         for ($i = $dice->between(1, 4); $i > 0; --$i) {
             $fixes = [];
@@ -53,7 +57,13 @@ final class TroubleshooterTest extends TestCase
             $actions[] = new Action("action-$i", $dice->between(1, 60), $fixes);
         }
 
-        return new FaultModel(array_map(static fn (int $i): string => "cause-$i", array_keys($weights)), $weights, $checks, $actions, 120.0);
+        return new FaultModel(
+            array_map(static fn (int $i): string => "cause-$i", array_keys($weights)),
+            $weights,
+            $checks,
+            $actions,
+            120.0,
+        );
     }
 
     public function test_answers_and_failures_move_the_suspects_by_bayes(): void
@@ -76,12 +86,25 @@ final class TroubleshooterTest extends TestCase
 
     public function test_a_check_is_offered_when_what_it_tells_is_worth_more_than_it_costs(): void
     {
-        $model = new FaultModel(['clog', 'pump'], [1.0, 1.0], [new Check('listen', 1, ['hum' => [0.95, 0.05], 'silent' => [0.05, 0.95]])], [new Action('clean', 30, [0.9]), new Action('new-pump', 40, [1 => 0.9])], 200.0);
+        $model = new FaultModel(
+            ['clog', 'pump'],
+            [1.0, 1.0],
+            [new Check('listen', 1, ['hum' => [0.95, 0.05], 'silent' => [0.05, 0.95]])],
+            [new Action('clean', 30, [0.9]), new Action('new-pump', 40, [1 => 0.9])],
+            200.0,
+        );
         $next = (new Troubleshooter($model))->next(new Evidence());
         self::assertSame([RankedOption::CHECK, 'listen', false], [$next->kind, $next->id, $next->danger]);
-        self::assertSame([RankedOption::ACTION, 'clean'], [(new Troubleshooter($model))->next(new Evidence([['listen', 'hum']]))->kind, (new Troubleshooter($model))->next(new Evidence([['listen', 'hum']]))->id]);
+        self::assertSame([RankedOption::ACTION, 'clean'], [
+            (new Troubleshooter($model))->next(new Evidence([['listen', 'hum']]))->kind,
+            (new Troubleshooter($model))->next(new Evidence([['listen', 'hum']]))->id,
+        ]);
         self::assertSame(RankedOption::ACTION, (new Troubleshooter($model))->next(new Evidence(skipped: ['listen']))->kind);
-        self::assertSame(RankedOption::ACTION, (new Troubleshooter(self::model()))->next(new Evidence())->kind, 'a check that tells too little is not offered');
+        self::assertSame(
+            RankedOption::ACTION,
+            (new Troubleshooter(self::model()))->next(new Evidence())->kind,
+            'a check that tells too little is not offered',
+        );
         self::assertSame(RankedOption::CALL, (new Troubleshooter(self::model(2.0)))->next(new Evidence(skipped: ['listen']))->kind);
     }
 
@@ -92,7 +115,10 @@ final class TroubleshooterTest extends TestCase
             new Check('shards', 50, ['seen' => [0.01, 0.9], 'none' => [0.99, 0.1]], true),
         ], [new Action('clean', 5, [0.9])], 100.0, [1]);
 
-        self::assertSame(['shards', true], [(new Troubleshooter($with(0.1)))->next(new Evidence())->id, (new Troubleshooter($with(0.1)))->next(new Evidence())->danger]);
+        self::assertSame(
+            ['shards', true],
+            [(new Troubleshooter($with(0.1)))->next(new Evidence())->id, (new Troubleshooter($with(0.1)))->next(new Evidence())->danger],
+        );
         self::assertNotSame('shards', (new Troubleshooter($with(0.001)))->next(new Evidence())->id);
         self::assertNotSame('shards', (new Troubleshooter($with(0.1)))->next(new Evidence([['shards', 'none']]))->id);
     }
@@ -104,12 +130,21 @@ final class TroubleshooterTest extends TestCase
         foreach ($deck as $card) {
             self::assertGreaterThanOrEqual($deck[0]->expect - 1e-9, $card->expect);
         }
-        self::assertSame(100.0, array_column(array_map(static fn (RankedOption $card): array => [$card->id, $card->expect], $deck), 1, 0)['call']);
+        self::assertSame(
+            100.0,
+            array_column(array_map(static fn (RankedOption $card): array => [$card->id, $card->expect], $deck), 1, 0)['call'],
+        );
     }
 
     public function test_evidence_that_leaves_no_cause_is_named(): void
     {
-        $model = new FaultModel(['a', 'b'], [1.0, 1.0], [new Check('x', 1, ['p' => [1.0], 'q' => [0.0, 1.0]]), new Check('y', 1, ['p' => [1.0], 'q' => [0.0, 1.0]])], [new Action('fix', 1, [1.0])], 10.0);
+        $model = new FaultModel(
+            ['a', 'b'],
+            [1.0, 1.0],
+            [new Check('x', 1, ['p' => [1.0], 'q' => [0.0, 1.0]]), new Check('y', 1, ['p' => [1.0], 'q' => [0.0, 1.0]])],
+            [new Action('fix', 1, [1.0])],
+            10.0,
+        );
         try {
             (new Troubleshooter($model))->posterior(new Evidence([['x', 'p'], ['y', 'q']]));
             self::fail('nothing is left');
@@ -128,13 +163,23 @@ final class TroubleshooterTest extends TestCase
 
     public function test_answers_that_contradict_each_other_are_named_and_left_aside(): void
     {
-        $model = new FaultModel(['a', 'b'], [1.0, 3.0], [new Check('x', 1, ['p' => [1.0], 'q' => [0.0, 1.0]]), new Check('y', 1, ['p' => [1.0], 'q' => [0.0, 1.0]])], [new Action('fix', 1, [1.0])], 10.0);
+        $model = new FaultModel(
+            ['a', 'b'],
+            [1.0, 3.0],
+            [new Check('x', 1, ['p' => [1.0], 'q' => [0.0, 1.0]]), new Check('y', 1, ['p' => [1.0], 'q' => [0.0, 1.0]])],
+            [new Action('fix', 1, [1.0])],
+            10.0,
+        );
         $reading = Diagnosis::of($model, new Evidence([['x', 'p'], ['y', 'q']]), new Evidence([['x', 'p']]));
 
         self::assertSame(1, $reading->conflict?->place);
         self::assertSame(['b' => 0.75, 'a' => 0.25], $reading->suspects);
         self::assertSame(['a' => 1.0, 'b' => 0.0], $reading->before);
-        self::assertSame([RankedOption::ACTION, RankedOption::CALL], array_map(static fn (RankedOption $card): string => $card->kind, $reading->deck), 'what was answered is not asked again');
+        self::assertSame(
+            [RankedOption::ACTION, RankedOption::CALL],
+            array_map(static fn (RankedOption $card): string => $card->kind, $reading->deck),
+            'what was answered is not asked again',
+        );
         self::assertNull(Diagnosis::of($model, new Evidence([['x', 'p']]), new Evidence())->conflict);
     }
 
@@ -168,11 +213,19 @@ final class TroubleshooterTest extends TestCase
         if (RankedOption::ACTION === $card->kind) {
             $left = 1 - (float) $card->chance;
 
-            return $left < 1e-12 ? $cost : $cost + $left * self::costOf($model, new Evidence($evidence->answers, [...$evidence->failed, $card->id]));
+            return $left < 1e-12
+                ? $cost
+                : $cost + $left * self::costOf($model, new Evidence($evidence->answers, [...$evidence->failed, $card->id]));
         }
         foreach ($model->check($card->id)->results as $result => $chances) {
-            $weight = array_sum(array_map(static fn (int $place, float $share): float => $share * ($chances[$place] ?? 0.0), array_keys($model->causes), array_values($belief)));
-            $cost += $weight < 1e-12 ? 0.0 : $weight * self::costOf($model, new Evidence([...$evidence->answers, [$card->id, (string) $result]], $evidence->failed));
+            $weight = array_sum(array_map(
+                static fn (int $place, float $share): float => $share * ($chances[$place] ?? 0.0),
+                array_keys($model->causes),
+                array_values($belief),
+            ));
+            $cost += $weight < 1e-12
+                ? 0.0
+                : $weight * self::costOf($model, new Evidence([...$evidence->answers, [$card->id, (string) $result]], $evidence->failed));
         }
 
         return $cost;

@@ -19,8 +19,15 @@ final class UseLineTest extends CoreTestCase
      * @param array<string, list<array{float, float}>> $meters
      * @param list<array{float, float}>                $away
      */
-    private static function line(array $taps = [], array $told = [], array $meters = [], array $away = [], float $now = 60.5, float $habit = 0.7, float $most = 6): UseTimeline
-    {
+    private static function line(
+        array $taps = [],
+        array $told = [],
+        array $meters = [],
+        array $away = [],
+        float $now = 60.5,
+        float $habit = 0.7,
+        float $most = 6,
+    ): UseTimeline {
         return UseTimeline::of(new UseRecord($taps, $told, $meters, $away), $now, $habit, $most, self::handbook()->rhythmModel());
     }
 

@@ -7,7 +7,10 @@ namespace Tests\Core\Usage;
 /** The rules of use written out once more, slowly: every stretch between two moments that matter is looked at by itself. */
 final readonly class UseReference
 {
-    /** @var list<array{id: string, at: list<array{float, float}>, first: float, from: float, to: float}> those that accepted anything, the highest rank first */
+    /**
+     * @var list<array{id: string, at: list<array{float, float}>, first: float, from: float, to: float}>
+     *                                                                                                   those that accepted anything, the highest rank first
+     */
     public array $meters;
 
     /** @var list<array{string, float}> */
@@ -37,13 +40,22 @@ final readonly class UseReference
                 }
             }
             if (count($accepted) > 1) {
-                $meters[] = ['id' => (string) $id, 'at' => $accepted, 'first' => $accepted[0][0], 'from' => $accepted[0][0], 'to' => end($accepted)[0]];
+                $meters[] = [
+                    'id' => (string) $id,
+                    'at' => $accepted,
+                    'first' => $accepted[0][0],
+                    'from' => $accepted[0][0],
+                    'to' => end($accepted)[0],
+                ];
             }
         }
         usort($meters, static fn (array $a, array $b): int => $a['first'] <=> $b['first']);
         $this->meters = $meters;
         $this->held = $held;
-        $taps = array_filter($said['taps'], fn (array $tap): bool => $tap[0] <= $now && !$this->metered($tap[0]) && [] === array_filter($said['told'], static fn (array $told): bool => $tap[0] >= $told[0] && $tap[0] < $told[1]));
+        $taps = array_filter($said['taps'], fn (array $tap): bool => $tap[0] <= $now && !$this->metered($tap[0]) && [] === array_filter(
+            $said['told'],
+            static fn (array $told): bool => $tap[0] >= $told[0] && $tap[0] < $told[1],
+        ));
         usort($taps, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $this->taps = $taps;
     }

@@ -12,7 +12,8 @@ final class CalcTest extends TestCase
 {
     use RunsCalc;
 
-    private const EXAMPLE = '{"asOf":"2026-03-01","clocks":[{"unit":"days","n0":90,"min":7,"max":365,"rate":1,"elapsed":12,"observations":[{"uses":90,"found":0.0,"left":0.0}]}]}';
+    private const EXAMPLE =
+        '{"asOf":"2026-03-01","clocks":[{"unit":"days","n0":90,"min":7,"max":365,"rate":1,"elapsed":12,"observations":[{"uses":90,"found":0.0,"left":0.0}]}]}';
 
     public function test_the_worked_example(): void
     {
@@ -45,7 +46,14 @@ final class CalcTest extends TestCase
         yield 'a fraction above one' => [$with('"found":0.0', '"found":1.2'), '/clocks/0/observations/0/found: '];
         yield 'no clock' => ['{"asOf":"2026-03-01","clocks":[]}', '/clocks: '];
         yield 'crossed bounds' => [$with('"min":7', '"min":400'), '/clocks/0: '];
-        yield 'beyond all reckoning' => [str_replace(['"n0":90', '"min":7', '"max":365', '"elapsed":12'], ['"n0":1e-300', '"min":0', '"max":1e-300', '"elapsed":1e9'], self::EXAMPLE), '"": these numbers'];
+        yield 'beyond all reckoning' => [
+            str_replace(
+                ['"n0":90', '"min":7', '"max":365', '"elapsed":12'],
+                ['"n0":1e-300', '"min":0', '"max":1e-300', '"elapsed":1e9'],
+                self::EXAMPLE,
+            ),
+            '"": these numbers',
+        ];
         yield 'an object for a list' => [$with('[{"uses":90,"found":0.0,"left":0.0}]', '{}'), '/clocks/0/observations: must be a list'];
     }
 
@@ -73,39 +81,67 @@ final class CalcTest extends TestCase
 
     public function test_chemistry_gives_verdict_what_decides_reason_and_remedy(): void
     {
-        $vessel = static fn (string $vessel, string $propose, string $harsh = 'true'): string => '{"vessel":'.$vessel.',"propose":"'.$propose.'","household":{"harshChemicals":'.$harsh.'}}';
+        $vessel = static fn (string $vessel, string $propose, string $harsh = 'true'): string => '{"vessel":'
+            .$vessel
+            .',"propose":"'
+            .$propose
+            .'","household":{"harshChemicals":'
+            .$harsh
+            .'}}';
         $tub = '{"kind":"tub","surfaces":["stainless"],"residues":["white-vinegar"]}';
         $out = self::answer('chemistry', $vessel($tub, 'chlorine-bleach'));
         self::assertSame(['never', 'stainless'], [$out['verdict'], $out['with']]);
 
-        $out = self::answer('chemistry', $vessel('{"kind":"reservoir","surfaces":["plastic"],"residues":["white-vinegar"]}', 'hydrogen-peroxide'));
+        $out = self::answer(
+            'chemistry',
+            $vessel('{"kind":"reservoir","surfaces":["plastic"],"residues":["white-vinegar"]}', 'hydrogen-peroxide'),
+        );
         self::assertSame(['clear-first', 'white-vinegar'], [$out['verdict'], $out['with']]);
         self::assertSame('Brew two full tanks of plain water.', $out['remedy']);
 
-        self::assertSame(['never', null], array_values(array_intersect_key(self::answer('chemistry', $vessel($tub, 'alkaline-degreaser', 'false')), ['verdict' => 0, 'with' => 0])));
+        self::assertSame(['never', null], array_values(
+            array_intersect_key(self::answer('chemistry', $vessel($tub, 'alkaline-degreaser', 'false')), ['verdict' => 0, 'with' => 0]),
+        ));
         self::assertSame('clear-first', self::answer('chemistry', $vessel($tub, 'moon-dust'))['verdict']);
     }
 
     public function test_dose_gives_lime_capacity_passes_limit_and_stand(): void
     {
-        $out = self::answer('dose', '{"hardness":{"value":12,"unit":"dH"},"litres":60,"brewLitres":1.3,"dose":{"agent":"white-vinegar","strength":5,"ml":950},"vesselMl":1400}');
-        self::assertEqualsWithDelta([214.176, 3.21264, 19.79, 50.43], [$out['hardnessMgL'], $out['scaleGrams'], $out['capacityGrams'], $out['brewLimit']], 0.01);
+        $out = self::answer(
+            'dose',
+            '{"hardness":{"value":12,"unit":"dH"},"litres":60,"brewLitres":1.3,"dose":{"agent":"white-vinegar","strength":5,"ml":950},"vesselMl":1400}',
+        );
+        self::assertEqualsWithDelta(
+            [214.176, 3.21264, 19.79, 50.43],
+            [$out['hardnessMgL'], $out['scaleGrams'], $out['capacityGrams'], $out['brewLimit']],
+            0.01,
+        );
         self::assertEquals([1, 30], [$out['passes'], $out['standMinutes']]);
 
-        $out = self::answer('dose', '{"hardness":{"value":30,"unit":"dH"},"litres":100,"brewLitres":0.2,"dose":{"agent":"citric-acid","grams":20},"vesselMl":1400}');
+        $out = self::answer(
+            'dose',
+            '{"hardness":{"value":30,"unit":"dH"},"litres":100,"brewLitres":0.2,"dose":{"agent":"citric-acid","grams":20},"vesselMl":1400}',
+        );
         self::assertEquals([2, 60, 120], [$out['passes'], $out['standMinutes'], $out['brewLimit']]);
     }
 
     /** @return iterable<string, array{string, string, string}> model, input, start of the message */
     public static function badDoses(): iterable
     {
-        $dose = static fn (string $dose): string => '{"hardness":{"value":12,"unit":"dH"},"litres":60,"brewLitres":1.3,"dose":'.$dose.',"vesselMl":1400}';
+        $dose = static fn (string $dose): string => '{"hardness":{"value":12,"unit":"dH"},"litres":60,"brewLitres":1.3,"dose":'
+            .$dose
+            .',"vesselMl":1400}';
         yield 'no acid' => ['dose', $dose('{"agent":"dish-soap","strength":5,"ml":950}'), '/dose/agent: '];
         yield 'more than pure' => ['dose', $dose('{"agent":"white-vinegar","strength":500,"ml":950}'), '/dose/strength: '];
-        yield 'a unit nobody uses' => ['dose', str_replace('"dH"', '"pebbles"', $dose('{"agent":"white-vinegar","strength":5,"ml":950}')), '/hardness/unit: '];
+        yield 'a unit nobody uses' => [
+            'dose',
+            str_replace('"dH"', '"pebbles"', $dose('{"agent":"white-vinegar","strength":5,"ml":950}')),
+            '/hardness/unit: ',
+        ];
         yield 'nothing poured' => ['dose', $dose('{"agent":"white-vinegar","strength":5,"ml":0}'), '/dose/ml: '];
         yield 'grams and millilitres' => ['dose', $dose('{"agent":"citric-acid","grams":5,"ml":5}'), '/dose/ml: unknown key'];
-        $chemistry = '{"vessel":{"kind":"tub","surfaces":["stainless"],"residues":[]},"propose":"lemon","household":{"harshChemicals":true}}';
+        $chemistry =
+            '{"vessel":{"kind":"tub","surfaces":["stainless"],"residues":[]},"propose":"lemon","household":{"harshChemicals":true}}';
         yield 'an unknown vessel' => ['chemistry', str_replace('"tub"', '"teapot"', $chemistry), '/vessel/kind: '];
         yield 'an unknown surface' => ['chemistry', str_replace('"stainless"', '"velvet"', $chemistry), '/vessel/surfaces/0: '];
         yield 'a rule that is no yes or no' => ['chemistry', str_replace('true', '"yes"', $chemistry), '/household/harshChemicals: '];
@@ -121,7 +157,8 @@ final class CalcTest extends TestCase
         self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
     }
 
-    private const USE = '{"now":60.5,"since":30,"habit":0.7,"most":6,"taps":[{"t":12.8,"n":1}],"told":[{"from":40,"to":47,"n":5}],"meters":[{"id":"7","readings":[{"t":30,"total":80},{"t":20,"total":70},{"t":21,"total":1000}]}],"away":[{"from":50,"to":52}]}';
+    private const USE =
+        '{"now":60.5,"since":30,"habit":0.7,"most":6,"taps":[{"t":12.8,"n":1}],"told":[{"from":40,"to":47,"n":5}],"meters":[{"id":"7","readings":[{"t":30,"total":80},{"t":20,"total":70},{"t":21,"total":1000}]}],"away":[{"from":50,"to":52}]}';
 
     public function test_use_is_known_in_watched_time_and_estimated_in_the_rest(): void
     {

@@ -59,7 +59,10 @@ final class DrawingTest extends TestCase
         $user = $this->member();
         $machine = $this->machineOf($user);
         foreach ([['2026-03-20', 'patchy', 'clear'], ['2026-04-18', 'heavy', 'film'], [$lastOn, 'film', 'clear']] as [$on, $found, $left]) {
-            $this->actingAs($user)->post("/machines/$machine->id/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => $on, 'found' => $found, 'left' => $left])->assertSessionHasNoErrors();
+            $this->actingAs($user)->post(
+                "/machines/$machine->id/openings",
+                ['id' => $this->ulid(), 'task' => 'filter', 'on' => $on, 'found' => $found, 'left' => $left],
+            )->assertSessionHasNoErrors();
         }
 
         return [$user, $machine];
@@ -69,7 +72,8 @@ final class DrawingTest extends TestCase
     {
         [$user, $machine] = $this->opened('2026-06-05');
         $care = app(CareReader::class)->machine($machine, $user->home())->tasks['filter'];
-        $bar = WindowBar::of($care->rhythm, $care->history->last()->day ?? self::fail('it was opened'), Day::of('2026-06-15')) ?? self::fail('there is a date');
+        $bar = WindowBar::of($care->rhythm, $care->history->last()->day ?? self::fail('it was opened'), Day::of('2026-06-15'))
+            ?? self::fail('there is a date');
 
         self::assertTrue(0 < $bar->from && $bar->from <= $bar->due && $bar->due <= $bar->to && $bar->to < 100);
         self::assertTrue(0 < $bar->today && $bar->today < $bar->due);
@@ -102,6 +106,13 @@ final class DrawingTest extends TestCase
         self::assertLessThan($chart->cleanBy, $chart->marks[0][1], 'heavy is above the clean-by line');
         self::assertGreaterThan($chart->cleanBy, $chart->marks[1][1]);
         self::assertStringStartsWith('M0 96', $chart->curve, 'it starts clean');
-        self::assertSame('', FoulingChart::of(app(CareReader::class)->machine($this->machineOf($user), $user->home())->tasks['filter'], app(Handbook::class), Day::of('2026-06-15'))->curve);
+        self::assertSame(
+            '',
+            FoulingChart::of(
+                app(CareReader::class)->machine($this->machineOf($user), $user->home())->tasks['filter'],
+                app(Handbook::class),
+                Day::of('2026-06-15'),
+            )->curve,
+        );
     }
 }

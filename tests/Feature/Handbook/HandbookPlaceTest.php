@@ -31,7 +31,13 @@ final class HandbookPlaceTest extends TestCase
             }
         }
         self::assertSame(30, $numbered, 'each once, the change of a water filter once for each sort of brewer');
-        $this->get('/handbook/dishwasher/acid-wash')->assertSee('1 cup white vinegar, 5 %')->assertSee('2 h 30 min, the machine works')->assertSee('Vinegar stays away from bleach')->assertSee('our line');
+        $this->get('/handbook/dishwasher/acid-wash')
+            ->assertSee('1 cup white vinegar, 5 %')
+            ->assertSee('2 h 30 min, the machine works')
+            ->assertSee('Vinegar stays away from bleach')
+            ->assertSee(
+                'our line',
+            );
         foreach (['/handbook/dishwasher/polish', '/handbook/toaster/descale', '/handbook/dishwasher/%3Cscript%3E'] as $nowhere) {
             $this->get($nowhere)->assertNotFound();
         }
@@ -40,14 +46,27 @@ final class HandbookPlaceTest extends TestCase
     public function test_procedures_are_shown_as_they_are_done_on_my_machine(): void
     {
         $user = $this->member();
-        $screwed = $this->machineOf($user, ['name' => 'Skerry', 'traits' => ['filter' => 'screwed', 'screws' => '6', 'bit' => 'slot', 'tub' => 'stainless']]);
-        $twist = $this->machineOf($user, ['name' => 'Tarn', 'traits' => ['filter' => 'twist-out', 'tub' => 'plastic', 'mesh' => 'plastic']]);
+        $screwed = $this->machineOf(
+            $user,
+            ['name' => 'Skerry', 'traits' => ['filter' => 'screwed', 'screws' => '6', 'bit' => 'slot', 'tub' => 'stainless']],
+        );
+        $twist = $this->machineOf(
+            $user,
+            ['name' => 'Tarn', 'traits' => ['filter' => 'twist-out', 'tub' => 'plastic', 'mesh' => 'plastic']],
+        );
         $this->actingAs($user);
 
-        $this->get("/handbook/dishwasher/strip-down?machine=$screwed->id")->assertSee('Undo the cover screws: 6.')->assertSee('driver, flat blade')->assertSee('Start it on Skerry');
+        $this->get("/handbook/dishwasher/strip-down?machine=$screwed->id")
+            ->assertSee('Undo the cover screws: 6.')
+            ->assertSee('driver, flat blade')
+            ->assertSee(
+                'Start it on Skerry',
+            );
         $this->get("/handbook/dishwasher/strip-down?machine=$twist->id")->assertSee('Not for this machine')->assertDontSee('Start it on');
         $this->get("/handbook/dishwasher/bleach-wash?machine=$screwed->id")->assertSee('Not')->assertDontSee('Start it on Skerry');
-        $this->get("/handbook/dishwasher/filter-clean?machine=$twist->id")->assertSee('5 ml chlorine bleach')->assertDontSee('brush the slime off');
+        $this->get("/handbook/dishwasher/filter-clean?machine=$twist->id")->assertSee('5 ml chlorine bleach')->assertDontSee(
+            'brush the slime off',
+        );
         $index = (string) $this->get('/handbook')->assertSee('Tarn')->assertSee('Skerry')->assertDontSee('Cooker hood')->getContent();
         self::assertSame(1, substr_count($index, 'dishwasher/bleach-wash?'));
         $this->get('/handbook?show=all')->assertSee('Cooker hood')->assertSee('Pod coffee maker');
@@ -57,7 +76,10 @@ final class HandbookPlaceTest extends TestCase
     {
         $user = $this->member();
         $this->machineOf($user);
-        $this->actingAs($user)->get('/handbook?q=VINEGAR%20rack')->assertSee('Acid wash')->assertDontSee('Drain path')->assertDontSee('data-also hidden', false);
+        $this->actingAs($user)->get('/handbook?q=VINEGAR%20rack')->assertSee('Acid wash')->assertDontSee('Drain path')->assertDontSee(
+            'data-also hidden',
+            false,
+        );
         $this->get('/handbook?q=musty')->assertSee('Musty or rotten smell')->assertDontSee('Acid wash</strong>', false);
         $this->get('/handbook?q=%3Cscript%3E')->assertOk()->assertDontSee('<script>', false);
     }
@@ -92,7 +114,13 @@ final class HandbookPlaceTest extends TestCase
     public function test_the_chart_names_every_agent_and_surface_and_what_to_do_when_it_has_happened(): void
     {
         $this->actingAs($this->member());
-        $page = $this->get('/handbook/keep-apart')->assertOk()->assertSee('chlorine gas')->assertSee('Run one full plain cycle.')->assertSee('Time alone clears nothing');
+        $page = $this->get('/handbook/keep-apart')
+            ->assertOk()
+            ->assertSee('chlorine gas')
+            ->assertSee('Run one full plain cycle.')
+            ->assertSee(
+                'Time alone clears nothing',
+            );
         foreach (app(Handbook::class)->chemistry()->agents as $agent) {
             $page->assertSee($agent->name);
         }
@@ -105,14 +133,28 @@ final class HandbookPlaceTest extends TestCase
     {
         $user = $this->member();
         foreach (['dishwasher', 'drip-brewer', 'pod-brewer', 'hood'] as $kind) {
-            $machine = $this->machineOf($user, ['kind' => $kind, 'name' => 'Ångström <b>', 'traits' => 'dishwasher' === $kind ? ['arms' => 'three', 'vent' => 'vent', 'softener' => 'salt'] : [], 'habits' => []]);
+            $machine = $this->machineOf($user, [
+                'kind' => $kind,
+                'name' => 'Ångström <b>',
+                'traits' => 'dishwasher' === $kind ? ['arms' => 'three', 'vent' => 'vent', 'softener' => 'salt'] : [],
+                'habits' => [],
+            ]);
             $pdf = $this->actingAs($user)->get("/machines/$machine->id/card")->assertOk()->assertHeader('Content-Type', 'application/pdf');
             self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
             self::assertSame(1, preg_match_all('~/Type /Page\b~', (string) $pdf->getContent()), "a $kind fits on one sheet");
             self::assertStringContainsString('angstrom-b-door-card.pdf', (string) $pdf->headers->get('Content-Disposition'));
         }
-        $card = view('cards.door', app(\App\View\Pages\Machines\DoorCardPage::class)->for(Machine::query()->where('kind', 'dishwasher')->firstOrFail(), $user->home()))->render();
-        foreach (['Rhythm', 'every 30 days or', '240 ml white vinegar into the tub', 'Lower rack.', 'Glass hides here', 'Ångström &lt;b&gt;'] as $said) {
+        $card = view('cards.door', app(
+            \App\View\Pages\Machines\DoorCardPage::class,
+        )->for(Machine::query()->where('kind', 'dishwasher')->firstOrFail(), $user->home()))->render();
+        foreach ([
+            'Rhythm',
+            'every 30 days or',
+            '240 ml white vinegar into the tub',
+            'Lower rack.',
+            'Glass hides here',
+            'Ångström &lt;b&gt;',
+        ] as $said) {
             self::assertStringContainsString($said, $card);
         }
     }
@@ -125,18 +167,38 @@ final class HandbookPlaceTest extends TestCase
         app('translator')->load('*', 'logbook', 'en');
         $lines = (array) Lang::get('logbook');
         unset($lines['check']['spin-test']);
-        app('translator')->setLoaded(['*' => ['logbook' => ['en' => $lines], 'units' => ['en' => (array) Lang::get('units')], 'rounds' => ['en' => (array) Lang::get('rounds')]]]);
+        app('translator')->setLoaded(
+            ['*' => [
+                'logbook' => ['en' => $lines],
+                'units' => ['en' => (array) Lang::get('units')],
+                'rounds' => ['en' => (array) Lang::get('rounds')],
+            ]],
+        );
         $missing = array_map(strval(...), (new HandbookWords(app('translator')))->missing(app(Handbook::class)));
-        self::assertStringStartsWith('lang/en/logbook.php /check/spin-test/passed: has no words for what machines/dishwasher/procedures/', $missing[0] ?? '');
+        self::assertStringStartsWith(
+            'lang/en/logbook.php /check/spin-test/passed: has no words for what machines/dishwasher/procedures/',
+            $missing[0] ?? '',
+        );
     }
 
     public function test_hardness_sets_how_often_a_brewer_is_descaled(): void
     {
         $user = $this->member();
-        $machine = $this->machineOf($user, ['kind' => 'drip-brewer', 'traits' => ['brewMl' => '1300'], 'habits' => ['brewsPerWeek' => 7.0], 'schools' => []]);
+        $machine = $this->machineOf(
+            $user,
+            ['kind' => 'drip-brewer', 'traits' => ['brewMl' => '1300'], 'habits' => ['brewsPerWeek' => 7.0], 'schools' => []],
+        );
         $this->actingAs($user)->get("/machines/$machine->id?task=descale")->assertSee('60 brews');
-        $this->put('/household', ['name' => 'Home', 'timezone' => 'UTC', 'measures' => 'metric', 'hardness' => '20', 'hardness_unit' => 'dH'])->assertSessionHasNoErrors();
+        $this->put(
+            '/household',
+            ['name' => 'Home', 'timezone' => 'UTC', 'measures' => 'metric', 'hardness' => '20', 'hardness_unit' => 'dH'],
+        )->assertSessionHasNoErrors();
         $this->actingAs($user->refresh())->get("/machines/$machine->id?task=descale")->assertSee('30 brews');
-        $this->put('/household', ['name' => 'Home', 'timezone' => 'UTC', 'measures' => 'metric', 'hardness' => '-2', 'hardness_unit' => 'pebbles'])->assertSessionHasErrors(['hardness', 'hardness_unit']);
+        $this->put(
+            '/household',
+            ['name' => 'Home', 'timezone' => 'UTC', 'measures' => 'metric', 'hardness' => '-2', 'hardness_unit' => 'pebbles'],
+        )->assertSessionHasErrors(
+            ['hardness', 'hardness_unit'],
+        );
     }
 }

@@ -24,7 +24,10 @@ final class NewKindTest extends TestCase
         foreach (['kind.yaml', 'steps.yaml'] as $file) {
             file_put_contents("$kettle/$file", self::example($file));
         }
-        file_put_contents("$kettle/procedures/descale.yaml", "id: descale\nname: Descale\ndoes: Take the crust off.\nsteps: [look-in, pour, rinse]\n");
+        file_put_contents(
+            "$kettle/procedures/descale.yaml",
+            "id: descale\nname: Descale\ndoes: Take the crust off.\nsteps: [look-in, pour, rinse]\n",
+        );
         $this->app->instance(Handbook::class, new Handbook((new HandbookCompiler($this->folder))->compile()));
     }
 
@@ -37,7 +40,11 @@ final class NewKindTest extends TestCase
     private static function example(string $file): string
     {
         $page = (string) file_get_contents(base_path('docs/adding-a-machine-kind.md'));
-        self::assertSame(1, preg_match('/^## '.preg_quote($file, '/').'\n\n((?:(?: {4}.*)?\n)+)/m', $page, $match), "$file stands in the page");
+        self::assertSame(
+            1,
+            preg_match('/^## '.preg_quote($file, '/').'\n\n((?:(?: {4}.*)?\n)+)/m', $page, $match),
+            "$file stands in the page",
+        );
 
         return (string) preg_replace('/^ {4}/m', '', $match[1] ?? '');
     }
@@ -59,6 +66,8 @@ final class NewKindTest extends TestCase
         $this->walk($round, ['found' => 'lime-slower']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
         $this->get("/rounds/$round->id")->assertSee('Slower after 24 days, so 30 days became 27.');
-        $this->get('/logbook')->assertSee('400 ml of white vinegar into the kettle (5 %)')->assertSee('Plain water ran through the kettle, twice the tank');
+        $this->get('/logbook')->assertSee('400 ml of white vinegar into the kettle (5 %)')->assertSee(
+            'Plain water ran through the kettle, twice the tank',
+        );
     }
 }

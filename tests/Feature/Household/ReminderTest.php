@@ -25,7 +25,10 @@ final class ReminderTest extends TestCase
         $this->user->home()->update(['timezone' => 'Europe/Stockholm', 'digest_hour' => 8]);
         $this->machine = $this->machineOf($this->user, ['name' => 'Galley; the "old", one', 'schools' => ['filter' => 'monthly']]);
         $this->actingAs($this->user);
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-01', 'found' => 'patchy', 'left' => 'clear']);
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-01', 'found' => 'patchy', 'left' => 'clear'],
+        );
     }
 
     private function feed(): string
@@ -38,7 +41,9 @@ final class ReminderTest extends TestCase
 
     private function calendar(string $address): VCalendar
     {
-        $read = Reader::read((string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent());
+        $read = Reader::read(
+            (string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent(),
+        );
         \assert($read instanceof VCalendar);
 
         return $read;
@@ -78,7 +83,10 @@ final class ReminderTest extends TestCase
         $first = $this->get($address);
         $tag = (string) $first->headers->get('ETag');
         $this->get($address, ['If-None-Match' => $tag])->assertStatus(304)->assertContent('');
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-14', 'found' => 'clear', 'left' => 'clear']);
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-14', 'found' => 'clear', 'left' => 'clear'],
+        );
         $second = $this->get($address, ['If-None-Match' => $tag])->assertOk();
         self::assertNotSame($tag, $second->headers->get('ETag'));
         $before = Reader::read((string) $first->getContent());
@@ -157,10 +165,14 @@ final class ReminderTest extends TestCase
 
     public function test_nothing_is_sent_in_quiet_hours_or_about_what_is_put_off(): void
     {
-        $this->put('/reminders', ['wanted' => '1', 'digest_hour' => '9', 'quiet_from' => '9', 'quiet_to' => '13'])->assertSessionHasNoErrors();
+        $this->put('/reminders', ['wanted' => '1', 'digest_hour' => '9', 'quiet_from' => '9', 'quiet_to' => '13'])
+            ->assertSessionHasNoErrors();
         $this->artisan('reminders:send');
         self::assertSame(0, DB::table('outbox')->count());
-        $this->post("/machines/{$this->machine->id}/snoozes", ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-17', 'reason' => 'guests']);
+        $this->post(
+            "/machines/{$this->machine->id}/snoozes",
+            ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-17', 'reason' => 'guests'],
+        );
         $this->clock->move('+4 hours');
         $this->artisan('reminders:send');
         self::assertSame(0, DB::table('outbox')->count());
@@ -188,7 +200,10 @@ final class ReminderTest extends TestCase
 
     public function test_nothing_due_sends_nothing(): void
     {
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-15', 'found' => 'clear', 'left' => 'clear']);
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-15', 'found' => 'clear', 'left' => 'clear'],
+        );
         $this->machine->update(['schools' => ['filter' => 'quarterly']]);
         $this->followingRedirects()->post('/reminders/send')->assertSee('Nothing is due, so there is nothing to send.');
         self::assertSame(0, DB::table('outbox')->count());

@@ -49,10 +49,17 @@ final class CachedVesselsTest extends TestCase
             };
             if (null === $payload) {
                 $voided = DB::table('entries')->select('voids')->whereNotNull('voids');
-                $id = $one([null, ...DB::table('entries')->where('kind', '<>', 'voiding')->whereNotIn('id', $voided)->orderBy('seq')->pluck('id')->all()]);
+                $id = $one([
+                    null,
+                    ...DB::table('entries')->where('kind', '<>', 'voiding')->whereNotIn('id', $voided)->orderBy('seq')->pluck('id')->all(),
+                ]);
                 null === $id || app(ReverseEntry::class)->handle(Entry::query()->findOrFail($id), $user);
             } else {
-                app(WriteEntries::class)->handle($home, $user, [new EntryDraft($payload, $this->clock->now()->modify("-$late minutes"), Entry::BY_HAND, $machines[$which])]);
+                app(WriteEntries::class)->handle(
+                    $home,
+                    $user,
+                    [new EntryDraft($payload, $this->clock->now()->modify("-$late minutes"), Entry::BY_HAND, $machines[$which])],
+                );
             }
             self::assertEquals($whole->household($home), $kept->household($home), "after entry $i");
         }

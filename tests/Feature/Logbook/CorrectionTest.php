@@ -28,7 +28,10 @@ final class CorrectionTest extends TestCase
 
     private function opened(string $on, string $found = 'heavy'): Entry
     {
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => $on, 'found' => $found, 'left' => 'clear'])->assertSessionHasNoErrors();
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => $on, 'found' => $found, 'left' => 'clear'],
+        )->assertSessionHasNoErrors();
 
         return Entry::query()->where('kind', EntryKind::Opening)->latest('seq')->firstOrFail();
     }
@@ -45,14 +48,25 @@ final class CorrectionTest extends TestCase
     public function test_a_wrong_day_and_grade_are_set_right_and_the_dates_follow(): void
     {
         $entry = $this->opened('2026-05-01');
-        $this->get("/entries/$entry->id/correct")->assertOk()->assertSee('value="2026-05-01"', false)->assertSee('What should it have said?');
+        $this->get("/entries/$entry->id/correct")->assertOk()->assertSee('value="2026-05-01"', false)->assertSee(
+            'What should it have said?',
+        );
         $right = $this->correct($entry, ['on' => '2026-06-01', 'task' => 'filter', 'found' => 'film', 'left' => 'clear']);
-        self::assertSame(['2026-06-01', 0.1, $entry->id], [(string) Day::at($right->happened_at, $this->user->home()->zone()), $right->payload['found'], $right->corrects]);
-        self::assertSame([$right->id], Entry::inForce(Entry::query()->where('kind', EntryKind::Opening)->get())->map(fn (Entry $each): string => $each->id)->all());
+        self::assertSame(
+            ['2026-06-01', 0.1, $entry->id],
+            [(string) Day::at($right->happened_at, $this->user->home()->zone()), $right->payload['found'], $right->corrects],
+        );
+        self::assertSame(
+            [$right->id],
+            Entry::inForce(Entry::query()->where('kind', EntryKind::Opening)->get())->map(fn (Entry $each): string => $each->id)->all(),
+        );
         $this->get('/')->assertSee('since 1 June');
         $this->get("/logbook?entry=$right->id")->assertSee('set right on 15 June')->assertSee('1 May 2026')->assertSee('opened: heavy');
         $this->get('/logbook')->assertDontSee('opened: heavy, left clear</span>', false);
-        $this->post("/entries/$entry->id/correct", ['id' => $right->id, 'on' => '2026-06-01', 'task' => 'filter', 'found' => 'film', 'left' => 'clear'])->assertSessionHasNoErrors();
+        $this->post(
+            "/entries/$entry->id/correct",
+            ['id' => $right->id, 'on' => '2026-06-01', 'task' => 'filter', 'found' => 'film', 'left' => 'clear'],
+        )->assertSessionHasNoErrors();
         self::assertSame(3, Entry::query()->count(), 'a second click writes nothing');
     }
 
@@ -60,7 +74,14 @@ final class CorrectionTest extends TestCase
     {
         $entry = $this->opened('2026-06-01');
         $good = ['on' => '2026-06-02', 'task' => 'filter', 'found' => 'film', 'left' => 'clear'];
-        foreach ([['on' => '2026-06-16'], ['on' => '1999-01-01'], ['found' => 'lime-slow'], ['task' => 'nonsense'], ['machine' => $this->ulid()], ['at' => '25:00']] as $bad) {
+        foreach ([
+            ['on' => '2026-06-16'],
+            ['on' => '1999-01-01'],
+            ['found' => 'lime-slow'],
+            ['task' => 'nonsense'],
+            ['machine' => $this->ulid()],
+            ['at' => '25:00'],
+        ] as $bad) {
             $this->post("/entries/$entry->id/correct", $bad + $good + ['id' => $this->ulid()])->assertSessionHasErrors();
         }
         $this->post("/machines/{$this->machine->id}/before", ['id' => $this->ulid(), 'new_on' => '2026-05-20'])->assertSessionHasNoErrors();
@@ -72,9 +93,18 @@ final class CorrectionTest extends TestCase
     {
         $other = $this->machineOf($this->user, ['name' => 'Second']);
         $this->post("/machines/{$this->machine->id}/uses", ['id' => $id = $this->ulid()])->assertSessionHasNoErrors();
-        $right = $this->correct(Entry::query()->findOrFail($id), ['on' => '2026-06-14', 'at' => '19:30', 'uses' => '3', 'machine' => $other->id]);
-        self::assertEquals([3, $other->id, '2026-06-14 17:30:00'], [$right->payload['uses'], $right->machine_id, $right->happened_at->format('Y-m-d H:i:s')]);
-        $this->post("/machines/{$this->machine->id}/vessels/tub/pour", ['id' => $id = $this->ulid(), 'agent' => 'white-vinegar', 'amount' => '200', 'unit' => 'ml'])->assertSessionHasNoErrors();
+        $right = $this->correct(
+            Entry::query()->findOrFail($id),
+            ['on' => '2026-06-14', 'at' => '19:30', 'uses' => '3', 'machine' => $other->id],
+        );
+        self::assertEquals(
+            [3, $other->id, '2026-06-14 17:30:00'],
+            [$right->payload['uses'], $right->machine_id, $right->happened_at->format('Y-m-d H:i:s')],
+        );
+        $this->post(
+            "/machines/{$this->machine->id}/vessels/tub/pour",
+            ['id' => $id = $this->ulid(), 'agent' => 'white-vinegar', 'amount' => '200', 'unit' => 'ml'],
+        )->assertSessionHasNoErrors();
         $right = $this->correct(Entry::query()->findOrFail($id), ['on' => '2026-06-15', 'amount' => '250', 'unit' => 'ml']);
         self::assertEquals(250, $right->payload['ml']);
     }
@@ -97,6 +127,9 @@ final class CorrectionTest extends TestCase
         $entry = $this->opened('2026-06-01');
         $this->actingAs($this->member(Household::factory()->create()));
         $this->get("/entries/$entry->id/correct")->assertNotFound();
-        $this->post("/entries/$entry->id/correct", ['id' => $this->ulid(), 'on' => '2026-06-02', 'task' => 'filter', 'found' => 'film', 'left' => 'clear'])->assertNotFound();
+        $this->post(
+            "/entries/$entry->id/correct",
+            ['id' => $this->ulid(), 'on' => '2026-06-02', 'task' => 'filter', 'found' => 'film', 'left' => 'clear'],
+        )->assertNotFound();
     }
 }

@@ -24,7 +24,10 @@ final class KeepApartTest extends TestCase
     {
         parent::setUp();
         $this->user = $this->member();
-        $this->machine = $this->machineOf($this->user, ['traits' => ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two', 'mesh' => 'plastic']]);
+        $this->machine = $this->machineOf(
+            $this->user,
+            ['traits' => ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two', 'mesh' => 'plastic']],
+        );
         $this->actingAs($this->user);
     }
 
@@ -41,7 +44,10 @@ final class KeepApartTest extends TestCase
     /** @return list<string> */
     private function holds(string $vessel): array
     {
-        return array_map(static fn (Residue $residue): string => $residue->agent, app(VesselReader::class)->record($this->machine, $vessel, $this->user->home())->residues);
+        return array_map(
+            static fn (Residue $residue): string => $residue->agent,
+            app(VesselReader::class)->record($this->machine, $vessel, $this->user->home())->residues,
+        );
     }
 
     public function test_the_verdict_on_every_agent_is_said_before_anything_is_saved(): void
@@ -58,12 +64,19 @@ final class KeepApartTest extends TestCase
     {
         $this->pour('white-vinegar')->assertRedirect("/machines/{$this->machine->id}")->assertSessionHas('undo');
         $this->from("/machines/{$this->machine->id}/vessels/tub/pour")->pour('chlorine-bleach', more: ['amount' => '80'])
-            ->assertRedirect("/machines/{$this->machine->id}/vessels/tub/pour")->assertSessionHasErrors()->assertSessionHasInput('amount', '80');
+            ->assertRedirect("/machines/{$this->machine->id}/vessels/tub/pour")->assertSessionHasErrors()->assertSessionHasInput(
+                'amount',
+                '80',
+            );
         self::assertSame(['white-vinegar'], $this->holds('tub'));
 
         $this->pour('chlorine-bleach', more: ['happened' => '1'])->assertRedirect("/machines/{$this->machine->id}/vessels/tub/happened");
-        $this->get("/machines/{$this->machine->id}/vessels/tub/happened")->assertSee('Chlorine bleach met white vinegar in it, which gives chlorine gas.')
-            ->assertSee('leave the room')->assertSee('Nothing but water')->assertSee('Add nothing to cancel it out')->assertDontSee('neutrali');
+        $this->get("/machines/{$this->machine->id}/vessels/tub/happened")->assertSee(
+            'Chlorine bleach met white vinegar in it, which gives chlorine gas.',
+        )
+            ->assertSee('leave the room')->assertSee('Nothing but water')->assertSee('Add nothing to cancel it out')->assertDontSee(
+                'neutrali',
+            );
         $this->get('/')->assertSee('Danger in the tub')->assertSee('What to do now');
         $this->get('/logbook')->assertSee('which gives chlorine gas');
     }
@@ -73,17 +86,29 @@ final class KeepApartTest extends TestCase
         $this->machine->update(['traits' => ['tub' => 'stainless']]);
         $this->pour('chlorine-bleach')->assertSessionHasErrors();
         $this->pour('chlorine-bleach', more: ['happened' => '1'])->assertRedirect("/machines/{$this->machine->id}/vessels/tub/happened");
-        $this->get("/machines/{$this->machine->id}/vessels/tub/happened")->assertSee('Now rinse it out.')->assertSee('plenty of cold water')->assertSee('Open the window');
+        $this->get("/machines/{$this->machine->id}/vessels/tub/happened")
+            ->assertSee('Now rinse it out.')
+            ->assertSee('plenty of cold water')
+            ->assertSee(
+                'Open the window',
+            );
     }
 
     public function test_what_is_in_force_stands_on_today_until_it_is_cleared_and_the_undo_brings_it_back(): void
     {
         $this->pour('citric-acid');
         $this->clock->move('+400 days');
-        $this->get('/')->assertSee('Keep apart: tub')->assertSeeInOrder(['Citric acid since', '15 June', 'keep out', 'chlorine bleach', 'peroxides'])->assertSee('The plain cycle has run');
+        $this->get('/')
+            ->assertSee('Keep apart: tub')
+            ->assertSeeInOrder(['Citric acid since', '15 June', 'keep out', 'chlorine bleach', 'peroxides'])
+            ->assertSee(
+                'The plain cycle has run',
+            );
 
         $id = $this->ulid();
-        $this->from('/')->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $id])->assertRedirect('/')->assertSessionHas('did');
+        $this->from('/')->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $id])->assertRedirect('/')->assertSessionHas(
+            'did',
+        );
         $this->get('/')->assertDontSee('Keep apart: tub');
         $this->post("/entries/$id/void", ['id' => $this->ulid()]);
         $this->get('/')->assertSee('Keep apart: tub');
@@ -121,7 +146,14 @@ final class KeepApartTest extends TestCase
         $this->pour('chlorine-bleach');
         $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash'])->assertRedirect();
         $round = Round::query()->with('machine')->firstOrFail();
-        foreach (['kit' => null, 'empty' => null, 'hot-tap' => null, 'wash-with' => 'vinegar', 'clear-tub-vinegar-cup' => null, 'cleared-tub-vinegar-cup' => null] as $step => $answer) {
+        foreach ([
+            'kit' => null,
+            'empty' => null,
+            'hot-tap' => null,
+            'wash-with' => 'vinegar',
+            'clear-tub-vinegar-cup' => null,
+            'cleared-tub-vinegar-cup' => null,
+        ] as $step => $answer) {
             self::assertSame($step, $round->load('ticks')->progress()->current()?->id);
             $this->tick($round, $step, $answer)->assertSessionHasNoErrors();
         }
@@ -140,7 +172,9 @@ final class KeepApartTest extends TestCase
         $this->tick($round, 'wash-with', 'vinegar');
         $this->pour('oxygen-bleach');
 
-        $this->get("/rounds/$round->id")->assertSee('Clear first')->assertSee('peracid')->assertSee('The plain cycle has run')->assertSee('It has already been poured');
+        $this->get("/rounds/$round->id")->assertSee('Clear first')->assertSee('peracid')->assertSee('The plain cycle has run')->assertSee(
+            'It has already been poured',
+        );
         $this->tick($round, 'vinegar-cup')->assertSessionHasErrors();
         self::assertNull($round->load('ticks')->progress()->tick($round->progress()->step('vinegar-cup')));
         $this->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $this->ulid()]);
@@ -185,12 +219,16 @@ final class KeepApartTest extends TestCase
     public function test_a_household_without_harsh_chemicals_sees_bleach_and_degreaser_nowhere(): void
     {
         $this->get('/handbook')->assertSee('Bleach wash');
-        $this->put('/household', ['name' => 'Home', 'timezone' => 'Europe/Stockholm', 'measures' => 'metric', 'no_harsh' => '1'])->assertSessionHasNoErrors();
+        $this->put('/household', ['name' => 'Home', 'timezone' => 'Europe/Stockholm', 'measures' => 'metric', 'no_harsh' => '1'])
+            ->assertSessionHasNoErrors();
         $this->actingAs($this->user->refresh());
         $this->get('/handbook')->assertDontSee('handbook/dishwasher/bleach-wash', false);
         $this->get('/handbook/dishwasher/bleach-wash')->assertSee('Not on this machine')->assertDontSee('Start it on');
         $this->get('/handbook/dishwasher/filter-clean')->assertDontSee('chlorine bleach')->assertSee('brush the slime off');
-        $this->from('/')->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'bleach-wash'])->assertRedirect('/')->assertSessionHasErrors();
+        $this->from('/')
+            ->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'bleach-wash'])
+            ->assertRedirect('/')
+            ->assertSessionHasErrors();
         self::assertSame(0, Round::query()->count());
         $this->pour('alkaline-degreaser', 'sink')->assertSessionHasErrors();
     }
@@ -198,7 +236,9 @@ final class KeepApartTest extends TestCase
     public function test_something_that_is_not_in_the_handbook_can_be_written_down_and_is_never_waved_through_beside_a_residue(): void
     {
         $this->pour('something-else')->assertSessionHasNoErrors();
-        $this->get("/machines/{$this->machine->id}/vessels/tub/pour")->assertSeeInOrder(['chlorine bleach', 'clear first', 'Something else is not in the handbook']);
+        $this->get("/machines/{$this->machine->id}/vessels/tub/pour")->assertSeeInOrder(
+            ['chlorine bleach', 'clear first', 'Something else is not in the handbook'],
+        );
         $this->pour('white-vinegar')->assertSessionHasErrors();
         $this->get('/logbook')->assertSee('Something else into the tub');
     }
@@ -212,7 +252,10 @@ final class KeepApartTest extends TestCase
             cache()->flush();
             self::assertEquals($kept, app(VesselReader::class)->household($this->user->home()));
         }
-        self::assertEquals(app(VesselReader::class)->household($this->user->home()), app(VesselReader::class)->asOf($this->user->home(), $this->clock->now())->records());
+        self::assertEquals(
+            app(VesselReader::class)->household($this->user->home()),
+            app(VesselReader::class)->asOf($this->user->home(), $this->clock->now())->records(),
+        );
         self::assertArrayHasKey(VesselLedger::key(null, 'sink'), $kept);
     }
 
@@ -237,7 +280,10 @@ final class KeepApartTest extends TestCase
     #[\PHPUnit\Framework\Attributes\DataProvider('badPours')]
     public function test_bad_pours_are_named_and_write_nothing(array $with, string $key): void
     {
-        $this->from("/machines/{$this->machine->id}/vessels/tub/pour")->post("/machines/{$this->machine->id}/vessels/tub/pour", $with + ['id' => $this->ulid(), 'agent' => 'lemon', 'amount' => '30'])
+        $this->from("/machines/{$this->machine->id}/vessels/tub/pour")->post(
+            "/machines/{$this->machine->id}/vessels/tub/pour",
+            $with + ['id' => $this->ulid(), 'agent' => 'lemon', 'amount' => '30'],
+        )
             ->assertRedirect("/machines/{$this->machine->id}/vessels/tub/pour")->assertSessionHasErrors($key);
         self::assertSame(0, Entry::query()->count());
     }

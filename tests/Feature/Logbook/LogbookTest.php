@@ -31,7 +31,11 @@ final class LogbookTest extends TestCase
 
     private function note(string $text, string $when, ?string $id = null): void
     {
-        app(WriteEntries::class)->handle($this->user->home(), $this->user, [new EntryDraft(new Note($text), new \DateTimeImmutable($when), Entry::BY_HAND, $this->machine, id: $id)]);
+        app(WriteEntries::class)->handle(
+            $this->user->home(),
+            $this->user,
+            [new EntryDraft(new Note($text), new \DateTimeImmutable($when), Entry::BY_HAND, $this->machine, id: $id)],
+        );
     }
 
     public function test_the_table_only_grows(): void
@@ -60,9 +64,17 @@ final class LogbookTest extends TestCase
 
     public function test_nothing_is_written_when_one_of_several_lies_in_the_future(): void
     {
-        $draft = static fn (string $when): EntryDraft => new EntryDraft(new UseCount('loads', 1), new \DateTimeImmutable($when), Entry::BY_HAND);
+        $draft = static fn (string $when): EntryDraft => new EntryDraft(
+            new UseCount('loads', 1),
+            new \DateTimeImmutable($when),
+            Entry::BY_HAND,
+        );
         try {
-            app(WriteEntries::class)->handle($this->user->home(), $this->user, [$draft('2026-06-01T10:00:00Z'), $draft('2026-06-16T10:00:00Z')]);
+            app(WriteEntries::class)->handle(
+                $this->user->home(),
+                $this->user,
+                [$draft('2026-06-01T10:00:00Z'), $draft('2026-06-16T10:00:00Z')],
+            );
             self::fail('the future was written down');
         } catch (ActionRefused $e) {
             self::assertStringContainsString('future', $e->getMessage());
@@ -111,7 +123,10 @@ final class LogbookTest extends TestCase
     public function test_standing_on_an_earlier_day_shows_what_was_known_then(): void
     {
         $this->note('later', '2026-06-14T10:00:00Z');
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-10', 'found' => 'heavy', 'left' => 'clear']);
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-10', 'found' => 'heavy', 'left' => 'clear'],
+        );
         $this->get('/')->assertSee('5 days since 10 June');
         $this->clock->move('-6 days');
         $this->get('/')->assertSee('Look at it once');
@@ -124,7 +139,9 @@ final class LogbookTest extends TestCase
         $this->tick($round, 'hold-to-light', 'heavy');
         $this->tick($round, 'soak');
         $this->tick($round, 'light-again', 'clear');
-        $page = $this->get('/logbook')->assertSeeInOrder(['Fine filter opened: heavy, left clear', '1 more from the same round', '15 ml of dish soap into the sink']);
+        $page = $this->get('/logbook')->assertSeeInOrder(
+            ['Fine filter opened: heavy, left clear', '1 more from the same round', '15 ml of dish soap into the sink'],
+        );
         $page->assertDontSee('looked at: heavy')->assertDontSee('set right');
         $this->get('/logbook?show=all')->assertSee('An entry was set right')->assertSee('Fine filter looked at: heavy, left as it was');
     }
@@ -133,7 +150,11 @@ final class LogbookTest extends TestCase
     {
         $other = $this->machineOf($this->user, ['name' => 'Galley']);
         $this->note('about the first', '2026-06-01T10:00:00Z');
-        app(WriteEntries::class)->handle($this->user->home(), $this->user, [new EntryDraft(new Note('about the galley'), new \DateTimeImmutable('2026-06-02T10:00:00Z'), Entry::BY_HAND, $other)]);
+        app(WriteEntries::class)->handle(
+            $this->user->home(),
+            $this->user,
+            [new EntryDraft(new Note('about the galley'), new \DateTimeImmutable('2026-06-02T10:00:00Z'), Entry::BY_HAND, $other)],
+        );
         $this->get('/logbook')->assertSee('About the first')->assertSee('About the galley')->assertSee('All machines');
         $this->get("/logbook?machine=$other->id")->assertDontSee('About the first')->assertSee('About the galley');
         $this->get('/logbook?machine=unknown')->assertOk()->assertSee('About the first');

@@ -40,7 +40,9 @@ final class MidnightTest extends TestCase
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertRedirect();
         $this->get("/rounds/$round->id")->assertSee('23:50–00:10');
         $this->post("/machines/$machine->id/uses", ['id' => $this->ulid()])->assertRedirect();
-        $this->get('/logbook?show=all')->assertOk()->assertSeeInOrder(['today', "00:10 · $machine->name · $user->name", 'yesterday', "23:50 · $machine->name · $user->name"]);
+        $this->get('/logbook?show=all')->assertOk()->assertSeeInOrder(
+            ['today', "00:10 · $machine->name · $user->name", 'yesterday', "23:50 · $machine->name · $user->name"],
+        );
         $this->get('/')->assertSee('2 in the last 7 days')->assertSee('Fine filter');
     }
 }

@@ -28,7 +28,10 @@ final class OldLogbookTest extends TestCase
                 '2026-06-08 21:59:59',
                 '2026-06-12 07:00:00',
                 '2026-06-12 07:00:00',
-            ], Entry::query()->orderBy('seq')->get()->map(static fn (Entry $entry): string => $entry->happened_at->format('Y-m-d H:i:s'))->all());
+            ], Entry::query()->orderBy('seq')
+                ->get()
+                ->map(static fn (Entry $entry): string => $entry->happened_at->format('Y-m-d H:i:s'))
+                ->all());
             $machine = Machine::query()->sole();
             $this->actingAs(User::query()->where('email', 'old@marrowick.example')->sole());
             $this->get("/machines/$machine->id?task=filter")->assertOk()->assertSee('since 10 June');

@@ -34,13 +34,18 @@ final class MachineTest extends TestCase
     {
         $this->actingAs($this->member())->post('/machines', self::answers())->assertRedirect('/');
 
-        $this->get('/')->assertSee('Look at it once')->assertSee('Look once, and the rhythm starts')->assertSee('It started from every month, 30 days');
+        $this->get('/')->assertSee('Look at it once')->assertSee('Look once, and the rhythm starts')->assertSee(
+            'It started from every month, 30 days',
+        );
         self::assertSame(0, Entry::query()->count(), 'nothing is invented');
     }
 
     public function test_habits_move_the_start(): void
     {
-        $this->actingAs($this->member())->post('/machines', self::answers(['habits' => ['loadsPerWeek' => '7', 'plates' => 'neither'], 'schools' => [], 'cleaned_on' => '2026-06-10']));
+        $this->actingAs($this->member())->post(
+            '/machines',
+            self::answers(['habits' => ['loadsPerWeek' => '7', 'plates' => 'neither'], 'schools' => [], 'cleaned_on' => '2026-06-10']),
+        );
         $this->get('/')->assertSee('5 days since 10 June, of about 7.');
         $this->get('/rhythm?table=filter')->assertSee('which fits how you use it (straight in)');
     }
@@ -74,9 +79,18 @@ final class MachineTest extends TestCase
     public function test_what_nobody_knows_is_asked_when_a_round_shows_it(): void
     {
         $user = $this->member();
-        $this->actingAs($user)->post('/machines', self::answers(['traits' => ['tub' => 'stainless', 'filter' => '', 'mesh' => ''], 'habits' => ['plates' => ''], 'water' => '']))->assertRedirect('/');
+        $this->actingAs($user)->post(
+            '/machines',
+            self::answers(['traits' => ['tub' => 'stainless', 'filter' => '', 'mesh' => ''], 'habits' => ['plates' => ''], 'water' => '']),
+        )->assertRedirect(
+            '/',
+        );
         $machine = Machine::query()->sole();
-        self::assertSame([['tub' => 'stainless'], ['loadsPerWeek' => 5]], [$machine->traits, $machine->habits], 'only what was said is kept');
+        self::assertSame(
+            [['tub' => 'stainless'], ['loadsPerWeek' => 5]],
+            [$machine->traits, $machine->habits],
+            'only what was said is kept',
+        );
         self::assertNull($user->refresh()->home()->hardness);
         $this->get("/machines/$machine->id")->assertSee('not known yet')->assertSee('Still unknown');
 
@@ -85,10 +99,17 @@ final class MachineTest extends TestCase
         $this->tick($round, 'power-off');
         $this->get("/rounds/$round->id")->assertDontSee('Before you go on');
         $this->tick($round, 'rack-out');
-        $this->get("/rounds/$round->id")->assertSee('Before you go on')->assertSee('What sits in the floor, under the lower rack?')->assertDontSee('What is the inside made of?');
+        $this->get("/rounds/$round->id")
+            ->assertSee('Before you go on')
+            ->assertSee('What sits in the floor, under the lower rack?')
+            ->assertDontSee(
+                'What is the inside made of?',
+            );
         self::assertContains('filter-out-twist', self::stepsOf($round), 'as long as nobody knows it is the usual one');
 
-        $this->put("/machines/$machine->id/traits/filter", ['value' => 'flat-plate', 'round' => $round->id])->assertRedirect("/rounds/$round->id");
+        $this->put("/machines/$machine->id/traits/filter", ['value' => 'flat-plate', 'round' => $round->id])->assertRedirect(
+            "/rounds/$round->id",
+        );
         self::assertContains('filter-out-plate', self::stepsOf(Round::query()->findOrFail($round->id)));
         $this->get("/rounds/$round->id")->assertDontSee('What sits in the floor, under the lower rack?');
         $this->putJson("/machines/$machine->id/traits/heater", ['value' => 'exposed'])->assertOk()->assertJsonStructure(['message']);
@@ -109,7 +130,10 @@ final class MachineTest extends TestCase
     {
         $user = $this->member();
         $this->actingAs($user)->get('/machines/new?kind=drip-brewer')->assertSee('How hard is your water?');
-        $this->post('/machines', ['id' => (string) Str::ulid(), 'kind' => 'drip-brewer', 'name' => 'Pot', 'water' => 'sea'])->assertSessionHasErrors('water');
+        $this->post('/machines', ['id' => (string) Str::ulid(), 'kind' => 'drip-brewer', 'name' => 'Pot', 'water' => 'sea'])
+            ->assertSessionHasErrors(
+                'water',
+            );
         $this->post('/machines', ['id' => (string) Str::ulid(), 'kind' => 'drip-brewer', 'name' => 'Pot'])->assertRedirect('/');
         $this->get('/')->assertSee('How hard is your water?')->assertSee('It sets how often Pot is descaled.');
         $this->put('/household/water', ['hardness' => '24', 'hardness_unit' => 'dH', 'back' => 'today'])->assertRedirect('/');
@@ -121,7 +145,9 @@ final class MachineTest extends TestCase
     public function test_the_hood_is_not_asked_for_water_and_a_first_answer_is_kept(): void
     {
         $user = $this->member();
-        $this->actingAs($user)->get('/machines/new?kind=hood')->assertDontSee('How hard is your water?')->assertSee('How often do you fry?');
+        $this->actingAs($user)->get('/machines/new?kind=hood')->assertDontSee('How hard is your water?')->assertSee(
+            'How often do you fry?',
+        );
         $this->post('/machines', self::answers(['water' => 'very-hard']))->assertRedirect('/');
         self::assertSame(24.0, $user->refresh()->home()->hardness);
         $this->post('/machines', self::answers(['water' => 'soft']))->assertRedirect('/');
@@ -163,7 +189,9 @@ final class MachineTest extends TestCase
         $this->put("/machines/$machine->id", self::answers(['name' => 'Galley']))->assertRedirect("/machines/$machine->id");
         $this->get("/machines/$machine->id?task=filter")->assertSee('Galley')->assertSee('Rhythm: 30 days');
         $start = ['habits' => $machine->habits, 'schools' => ['filter' => 'quarterly']];
-        $this->get("/machines/$machine->id/start?".http_build_query($start))->assertOk()->assertSeeInOrder(['This is what would move.', 'Fine filter', '30 days → 90 days', '60 days later']);
+        $this->get("/machines/$machine->id/start?".http_build_query($start))->assertOk()->assertSeeInOrder(
+            ['This is what would move.', 'Fine filter', '30 days → 90 days', '60 days later'],
+        );
         $this->get("/machines/$machine->id?task=filter")->assertSee('Rhythm: 30 days');
         $this->put("/machines/$machine->id/start", $start)->assertRedirect('/rhythm?machine='.$machine->id);
 
@@ -189,7 +217,10 @@ final class MachineTest extends TestCase
     {
         $user = $this->member();
         $machine = $this->machineOf($user);
-        $send = fn (array $with) => $this->actingAs($user)->post("/machines/$machine->id/openings", $with + ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-16', 'found' => 'patchy', 'left' => 'clear']);
+        $send = fn (array $with) => $this->actingAs($user)->post(
+            "/machines/$machine->id/openings",
+            $with + ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-16', 'found' => 'patchy', 'left' => 'clear'],
+        );
         $send([])->assertSessionHasNoErrors();
         $send(['on' => '2026-06-09'])->assertSessionHasNoErrors();
         $this->get("/machines/$machine->id")->assertSee('Patchy after 24 days, so 30 days became 27.');

@@ -30,21 +30,48 @@ final class MeasuresTest extends TestCase
     /** @param array<string, string> $traits */
     private function brewer(array $traits = []): Machine
     {
-        return $this->machineOf($this->user, ['kind' => 'drip-brewer', 'name' => 'Pot', 'traits' => $traits + ['programme' => 'manual'], 'habits' => ['brewsPerWeek' => 7.0], 'schools' => []]);
+        return $this->machineOf($this->user, [
+            'kind' => 'drip-brewer',
+            'name' => 'Pot',
+            'traits' => $traits + ['programme' => 'manual'],
+            'habits' => ['brewsPerWeek' => 7.0],
+            'schools' => [],
+        ]);
     }
 
     private function assertOwnMeasures(string $path): void
     {
-        $text = html_entity_decode((string) preg_replace(['~<(script|style|svg)\b.*?</\1>~s', '~<[^>]*(placeholder|aria-label)="([^"]*)"[^>]*>~', '~<[^>]+>~'], ['', ' $2 ', ' '], (string) $this->get($path)->assertOk()->getContent()));
+        $text = html_entity_decode((string) preg_replace(
+            ['~<(script|style|svg)\b.*?</\1>~s', '~<[^>]*(placeholder|aria-label)="([^"]*)"[^>]*>~', '~<[^>]+>~'],
+            ['', ' $2 ', ' '],
+            (string) $this->get($path)->assertOk()->getContent(),
+        ));
         self::assertDoesNotMatchRegularExpression('~\d\s*(ml|g|litres?)\b|\((ml|g|litres)\)|\b(millilitres|litres)\b~u', $text, $path);
     }
 
     public function test_no_page_speaks_of_litres_or_grams(): void
     {
         $pot = $this->brewer(['tankMl' => '1500', 'brewMl' => '1300']);
-        $pods = $this->machineOf($this->user, ['kind' => 'pod-brewer', 'name' => 'Pods', 'traits' => ['brewMl' => '240'], 'habits' => ['brewsPerWeek' => 20.0], 'schools' => []]);
+        $pods = $this->machineOf($this->user, [
+            'kind' => 'pod-brewer',
+            'name' => 'Pods',
+            'traits' => ['brewMl' => '240'],
+            'habits' => ['brewsPerWeek' => 20.0],
+            'schools' => [],
+        ]);
         $this->post("/machines/$pot->id/rounds", ['procedures' => ['descale-manual']])->assertSessionHasNoErrors();
-        foreach (['/', '/kitchen', '/rhythm', '/logbook', "/machines/$pot->id", "/machines/$pot->id/edit", "/machines/$pods->id", "/machines/$pods->id/start", '/machines/new?kind=pod-brewer', '/rounds/'.Round::query()->sole()->id] as $page) {
+        foreach ([
+            '/',
+            '/kitchen',
+            '/rhythm',
+            '/logbook',
+            "/machines/$pot->id",
+            "/machines/$pot->id/edit",
+            "/machines/$pods->id",
+            "/machines/$pods->id/start",
+            '/machines/new?kind=pod-brewer',
+            '/rounds/'.Round::query()->sole()->id,
+        ] as $page) {
             $this->assertOwnMeasures($page);
         }
         $handbook = app(Handbook::class);
@@ -57,9 +84,19 @@ final class MeasuresTest extends TestCase
 
     public function test_the_calendar_speaks_the_measures_of_its_household_whoever_fetches_it(): void
     {
-        $this->machineOf($this->user, ['kind' => 'pod-brewer', 'name' => 'Pods', 'traits' => ['brewMl' => '240', 'cartridge' => 'cartridge'], 'habits' => ['brewsPerWeek' => 70.0], 'schools' => ['cartridge' => 'forty-litres']]);
-        $this->post('/machines/'.Machine::query()->sole()->id.'/before', ['id' => $this->ulid(), 'new_on' => '2026-06-01'])->assertSessionHasNoErrors();
-        $this->post('/machines/'.Machine::query()->sole()->id.'/uses', ['id' => $this->ulid(), 'from' => '2026-06-01', 'to' => '2026-06-14', 'uses' => '210'])->assertSessionHasNoErrors();
+        $this->machineOf($this->user, [
+            'kind' => 'pod-brewer',
+            'name' => 'Pods',
+            'traits' => ['brewMl' => '240', 'cartridge' => 'cartridge'],
+            'habits' => ['brewsPerWeek' => 70.0],
+            'schools' => ['cartridge' => 'forty-litres'],
+        ]);
+        $this->post('/machines/'.Machine::query()->sole()->id.'/before', ['id' => $this->ulid(), 'new_on' => '2026-06-01'])
+            ->assertSessionHasNoErrors();
+        $this->post(
+            '/machines/'.Machine::query()->sole()->id.'/uses',
+            ['id' => $this->ulid(), 'from' => '2026-06-01', 'to' => '2026-06-14', 'uses' => '210'],
+        )->assertSessionHasNoErrors();
         $link = (string) $this->post('/feeds')->getSession()->get('feed');
         $this->post('/logout');
         $text = str_replace("\r\n ", '', (string) $this->get((string) parse_url($link, PHP_URL_PATH))->assertOk()->getContent());
@@ -106,7 +143,10 @@ final class MeasuresTest extends TestCase
     public function test_a_pour_is_measured_with_what_is_in_the_drawer(string $amount, string $measure, float $kept, string $unit): void
     {
         $machine = $this->machineOf($this->user, ['traits' => ['tub' => 'stainless']]);
-        $this->post("/machines/$machine->id/vessels/tub/pour", ['id' => $this->ulid(), 'agent' => 'white-vinegar', 'amount' => $amount, 'unit' => $measure])->assertSessionHasNoErrors();
+        $this->post(
+            "/machines/$machine->id/vessels/tub/pour",
+            ['id' => $this->ulid(), 'agent' => 'white-vinegar', 'amount' => $amount, 'unit' => $measure],
+        )->assertSessionHasNoErrors();
         $dose = Entry::query()->where('kind', EntryKind::Dose)->sole()->payload;
         self::assertEqualsWithDelta($kept, $dose[$unit] ?? $dose['count'] ?? 0.0, 1e-3, json_encode($dose, JSON_THROW_ON_ERROR));
     }

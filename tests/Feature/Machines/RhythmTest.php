@@ -21,14 +21,22 @@ final class RhythmTest extends TestCase
     {
         parent::setUp();
         $this->user = $this->member();
-        $this->machine = $this->machineOf($this->user, ['name' => 'Galley', 'traits' => ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'two', 'outside' => 'painted'], 'habits' => ['loadsPerWeek' => 7.0, 'plates' => 'scrape'], 'schools' => ['filter' => 'monthly']]);
+        $this->machine = $this->machineOf($this->user, [
+            'name' => 'Galley',
+            'traits' => ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'two', 'outside' => 'painted'],
+            'habits' => ['loadsPerWeek' => 7.0, 'plates' => 'scrape'],
+            'schools' => ['filter' => 'monthly'],
+        ]);
         $this->actingAs($this->user);
     }
 
     private function opened(string $on, string $found, string $left = 'clear', string $task = 'filter', ?string $measured = null): void
     {
         [$found, $left] = 'seal' === $task ? ['seal-spots', 'seal-clean'] : [$found, $left];
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => $task, 'on' => $on, 'found' => $found, 'left' => $left, 'measured' => $measured])->assertSessionHasNoErrors();
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => $task, 'on' => $on, 'found' => $found, 'left' => $left, 'measured' => $measured],
+        )->assertSessionHasNoErrors();
     }
 
     private function rhythm(string $task = 'filter'): Rhythm
@@ -43,10 +51,20 @@ final class RhythmTest extends TestCase
         $this->opened('2026-05-20', 'film', 'film');
         $entry = Entry::query()->orderByDesc('happened_at')->firstOrFail();
 
-        $page = $this->get('/rhythm?table=filter')->assertOk()->assertSee('Fine filter')->assertSee('learned from 2 openings')->assertSee('href="/logbook?entry='.$entry->id.'"', false)
-            ->assertSee('20 May 2026: film found, left film')->assertSee('It started from every month, 30 days, as you picked; at 7 loads a week that is 30 loads.');
+        $page = $this->get('/rhythm?table=filter')->assertOk()->assertSee('Fine filter')->assertSee('learned from 2 openings')->assertSee(
+            'href="/logbook?entry='.$entry->id.'"',
+            false,
+        )
+            ->assertSee('20 May 2026: film found, left film')->assertSee(
+                'It started from every month, 30 days, as you picked; at 7 loads a week that is 30 loads.',
+            );
         $page->assertSeeInOrder(['20 May', 'film, 10 %', '29 March', 'heavy, 60 %']);
-        $this->get("/logbook?entry=$entry->id")->assertSee('This entry, and what came before.')->assertSee('aria-current="true"', false)->assertSee('Fine filter looked at: film');
+        $this->get("/logbook?entry=$entry->id")
+            ->assertSee('This entry, and what came before.')
+            ->assertSee('aria-current="true"', false)
+            ->assertSee(
+                'Fine filter looked at: film',
+            );
         $this->get('/logbook?entry='.$this->ulid())->assertOk()->assertSee('What happened here');
         $this->get('/rhythm?machine=nonsense')->assertOk()->assertSee('Galley');
     }
@@ -56,7 +74,9 @@ final class RhythmTest extends TestCase
         $this->opened('2026-04-16', 'clear');
         $this->opened('2026-05-16', 'heavy');
         // H(0.6) = ln(0.4)/ln(0.65) = 2.13; the start weighs 0.84 by now: (25.23 + 30) / (0.84 + 2.13) = 18.61 days
-        $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertOk()->assertSee('heavy (60 % shut) after 30 days. Foulings: 2.13 − 0 left before = 2.13')
+        $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertOk()->assertSee(
+            'heavy (60 % shut) after 30 days. Foulings: 2.13 − 0 left before = 2.13',
+        )
             ->assertSee('55.23 ÷ 2.97 = 18.61')->assertSee('30 days to begin with; never under 7 nor over 365 days')
             ->assertSee('0 left in place + 30 ÷ 18.61 = 1.61 (30 days since 16 May)')->assertSee('it reached 1 on 4 June 2026');
         $this->get("/machines/{$this->machine->id}/rhythm/front")->assertNotFound();
@@ -69,7 +89,12 @@ final class RhythmTest extends TestCase
         $this->opened('2026-05-16', 'clear', 'heavy', measured: '35');
         self::assertEqualsWithDelta(30.0, $this->rhythm()->clocks[0]->learned->interval, 1e-9);
         self::assertEqualsWithDelta(2.0, $this->rhythm()->wear, 1e-9, 'what was left cannot be fouler than what was found');
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-17', 'found' => 'clear', 'left' => 'clear', 'measured' => '101'])->assertSessionHasErrors('measured');
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-17', 'found' => 'clear', 'left' => 'clear', 'measured' => '101'],
+        )->assertSessionHasErrors(
+            'measured',
+        );
     }
 
     public function test_put_off_moves_the_reminder_and_not_the_clock(): void
@@ -78,10 +103,20 @@ final class RhythmTest extends TestCase
         $this->get('/')->assertSee('One round today.');
         $due = $this->rhythm()->dueOn;
         foreach ([['until' => '2026-06-15'], ['until' => '2028-01-01'], ['until' => 'soon'], ['reason' => '']] as $wrong) {
-            $this->post("/machines/{$this->machine->id}/snoozes", $wrong + ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => 'guests'])->assertSessionHasErrors();
+            $this->post(
+                "/machines/{$this->machine->id}/snoozes",
+                $wrong + ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => 'guests'],
+            )->assertSessionHasErrors();
         }
-        $this->post("/machines/{$this->machine->id}/snoozes", ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => 'guests'])->assertRedirect('/');
-        $this->get('/')->assertDontSee('One round today.')->assertSee('Put off:')->assertSee('until 20 Jun (guests)')->assertSee('First comes door and seal, Galley:');
+        $this->post(
+            "/machines/{$this->machine->id}/snoozes",
+            ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => 'guests'],
+        )->assertRedirect(
+            '/',
+        );
+        $this->get('/')->assertDontSee('One round today.')->assertSee('Put off:')->assertSee('until 20 Jun (guests)')->assertSee(
+            'First comes door and seal, Galley:',
+        );
         self::assertEquals($due, $this->rhythm()->dueOn);
         $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee('You asked to be reminded on 20 June; the clock runs on.');
         $this->clock->move('+5 days');
@@ -93,9 +128,17 @@ final class RhythmTest extends TestCase
         $this->opened('2026-06-01', 'patchy');
         $this->opened('2026-06-01', 'patchy', task: 'seal');
         [$filter, $seal] = [$this->rhythm()->dueOn, $this->rhythm('seal')->dueOn];
-        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-20', 'to' => '2026-06-10', 'machines' => [$this->machine->id]])->assertSessionHasErrors('to');
+        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-20', 'to' => '2026-06-10', 'machines' => [$this->machine->id]])
+            ->assertSessionHasErrors(
+                'to',
+            );
         $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-25'])->assertSessionHasErrors('machines');
-        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-25', 'reason' => 'sea', 'machines' => [$this->machine->id]])->assertRedirect('/');
+        $this->post(
+            '/away',
+            ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-25', 'reason' => 'sea', 'machines' => [$this->machine->id]],
+        )->assertRedirect(
+            '/',
+        );
         self::assertSame(10, $this->rhythm()->dueOn?->since($filter ?? self::fail()));
         self::assertEquals($seal, $this->rhythm('seal')->dueOn);
         $this->clock->move('+3 days');
@@ -108,10 +151,18 @@ final class RhythmTest extends TestCase
         $this->opened('2026-05-10', 'patchy');
         $this->opened('2026-05-20', 'patchy', task: 'seal');
         $this->opened('2026-03-30', 'patchy', task: 'racks');
-        $other = $this->machineOf($this->user, ['name' => 'Cabin', 'traits' => ['tub' => 'plastic', 'filter' => 'flat-plate', 'arms' => 'two', 'outside' => 'painted'], 'habits' => ['loadsPerWeek' => 7.0, 'plates' => 'scrape'], 'schools' => []]);
-        $this->get('/')->assertSee('Four jobs on two machines.')->assertSeeInOrder(['In the same round', 'Door and seal', 'Nearly due, and the machine is open anyway.', 'Then: Cabin'])
+        $other = $this->machineOf($this->user, [
+            'name' => 'Cabin',
+            'traits' => ['tub' => 'plastic', 'filter' => 'flat-plate', 'arms' => 'two', 'outside' => 'painted'],
+            'habits' => ['loadsPerWeek' => 7.0, 'plates' => 'scrape'],
+            'schools' => [],
+        ]);
+        $this->get('/')->assertSee('Four jobs on two machines.')->assertSeeInOrder(
+            ['In the same round', 'Door and seal', 'Nearly due, and the machine is open anyway.', 'Then: Cabin'],
+        )
             ->assertSee('value="filter-clean"', false)->assertSee('value="door-and-seal"', false)->assertSee('value="racks"', false);
-        $this->post("/machines/{$this->machine->id}/rounds", ['procedures' => ['filter-clean', 'door-and-seal', 'racks']])->assertRedirect();
+        $this->post("/machines/{$this->machine->id}/rounds", ['procedures' => ['filter-clean', 'door-and-seal', 'racks']])
+            ->assertRedirect();
         $this->get('/')->assertSee('A round is under way.');
         self::assertSame('Cabin', $other->name);
     }
@@ -124,13 +175,28 @@ final class RhythmTest extends TestCase
         $before = $this->rhythm()->deciding->learned->interval;
         $id = $this->ulid();
         $this->get("/machines/{$this->machine->id}?task=filter")->assertSee('Something points to it?');
-        $this->get("/machines/{$this->machine->id}/trace?task=filter")->assertSee('What points to it: fine filter?')->assertSeeInOrder(['Grit or specks on everything', 'An arm does not spin']);
+        $this->get("/machines/{$this->machine->id}/trace?task=filter")->assertSee('What points to it: fine filter?')->assertSeeInOrder(
+            ['Grit or specks on everything', 'An arm does not spin'],
+        );
         $noticed = ['since' => '2026-06-15', 'task' => 'filter'];
-        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['food-bits']] + $noticed)->assertSessionHasNoErrors();
-        $this->post("/machines/{$this->machine->id}/traces", ['id' => $this->ulid(), 'symptoms' => ['moonlight']] + $noticed)->assertSessionHasErrors('did');
-        $this->post("/machines/{$this->machine->id}/traces", ['id' => $this->ulid(), 'symptoms' => ['food-bits'], 'task' => 'moon'] + $noticed)->assertSessionHasErrors('did');
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['food-bits']] + $noticed)
+            ->assertSessionHasNoErrors();
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $this->ulid(), 'symptoms' => ['moonlight']] + $noticed)
+            ->assertSessionHasErrors(
+                'did',
+            );
+        $this->post(
+            "/machines/{$this->machine->id}/traces",
+            ['id' => $this->ulid(), 'symptoms' => ['food-bits'], 'task' => 'moon'] + $noticed,
+        )->assertSessionHasErrors(
+            'did',
+        );
         $id = Entry::query()->where('kind', EntryKind::Symptom)->sole()->id;
-        $this->post("/machines/{$this->machine->id}/traces", ['id' => $wrong = $this->ulid(), 'symptoms' => ['smell']] + $noticed)->assertSessionHas('undo', \App\Support\DerivedUlid::of($wrong, 'smell'));
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $wrong = $this->ulid(), 'symptoms' => ['smell']] + $noticed)
+            ->assertSessionHas(
+                'undo',
+                \App\Support\DerivedUlid::of($wrong, 'smell'),
+            );
         $this->post('/entries/'.\App\Support\DerivedUlid::of($wrong, 'smell').'/void', ['id' => $this->ulid()])->assertSessionHasNoErrors();
         $this->get('/')->assertSee('One round today.')->assertSee('Food bits on dishes points here, so it is due today.');
         $this->clock->move('+1 hour');
@@ -141,14 +207,22 @@ final class RhythmTest extends TestCase
         $this->post("/entries/$id/cause", ['id' => $this->ulid(), 'caused' => '1'])->assertSessionHasNoErrors();
         $this->get('/')->assertDontSee('Is it gone?');
         self::assertLessThan($before, $unsure);
-        $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee('a symptom came from it, so it counts as clogged (85 % shut) after 5 days');
+        $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee(
+            'a symptom came from it, so it counts as clogged (85 % shut) after 5 days',
+        );
         $opening = Entry::query()->where('kind', EntryKind::Opening)->firstOrFail();
         $this->post("/entries/$opening->id/cause", ['id' => $this->ulid(), 'caused' => '1'])->assertSessionHasErrors('did');
     }
 
     public function test_a_light_the_person_sees_makes_the_job_due_even_without_a_clock(): void
     {
-        $cup = $this->machineOf($this->user, ['name' => 'Cup', 'kind' => 'pod-brewer', 'traits' => ['light' => 'light', 'cartridge' => 'no-cartridge'], 'habits' => ['brewsPerWeek' => 7.0], 'schools' => ['descale' => 'light']]);
+        $cup = $this->machineOf($this->user, [
+            'name' => 'Cup',
+            'kind' => 'pod-brewer',
+            'traits' => ['light' => 'light', 'cartridge' => 'no-cartridge'],
+            'habits' => ['brewsPerWeek' => 7.0],
+            'schools' => ['descale' => 'light'],
+        ]);
         $this->get("/rhythm?machine=$cup->id")->assertSee('On no clock, only when you want them: descale');
         $this->post("/machines/$cup->id/lights", ['id' => $this->ulid(), 'light' => 'descale', 'on' => '1'])->assertSessionHasNoErrors();
         $this->post("/machines/$cup->id/lights", ['id' => $this->ulid(), 'light' => 'moon', 'on' => '1'])->assertSessionHasErrors('did');
@@ -160,14 +234,24 @@ final class RhythmTest extends TestCase
 
     public function test_the_water_page_shows_what_would_move_and_a_strip_sets_it(): void
     {
-        $pot = $this->machineOf($this->user, ['name' => 'Pot', 'kind' => 'drip-brewer', 'traits' => ['programme' => 'manual', 'brewMl' => '1300'], 'habits' => ['brewsPerWeek' => 7.0], 'schools' => []]);
+        $pot = $this->machineOf($this->user, [
+            'name' => 'Pot',
+            'kind' => 'drip-brewer',
+            'traits' => ['programme' => 'manual', 'brewMl' => '1300'],
+            'habits' => ['brewsPerWeek' => 7.0],
+            'schools' => [],
+        ]);
         $this->get('/household/water')->assertOk()->assertSee('How hard is your water?');
-        $this->get('/household/water?strip=5')->assertSee('This is what would move.')->assertSee('60 brews → 22 brews')->assertSee('38 days earlier');
+        $this->get('/household/water?strip=5')->assertSee('This is what would move.')->assertSee('60 brews → 22 brews')->assertSee(
+            '38 days earlier',
+        );
         $this->get('/household/water?hardness=180&hardness_unit=mg/L')->assertSee('No date would move.');
         $this->get('/household/water?hardness=lots')->assertSessionHasErrors('hardness');
         self::assertNull($this->user->home()->refresh()->hardness);
         $this->put('/household/water', ['hardness' => '28', 'hardness_unit' => 'dH'])->assertRedirect('/household');
-        $this->get("/machines/$pot->id/rhythm/descale")->assertSee('60 × 180 ÷ 500 mg/L × 1.3 ÷ 1.3 litres, held between 20 and 120, is 22 brews');
+        $this->get("/machines/$pot->id/rhythm/descale")->assertSee(
+            '60 × 180 ÷ 500 mg/L × 1.3 ÷ 1.3 litres, held between 20 and 120, is 22 brews',
+        );
     }
 
     public function test_another_zone_moves_no_elapsed_day_twice(): void

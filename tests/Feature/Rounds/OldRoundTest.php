@@ -53,7 +53,11 @@ final class OldRoundTest extends TestCase
         $round->setRelation('ticks', $round->ticks()->get());
         $before = Entry::inForce($round->entries()->where('kind', '!=', 'voiding')->get())->count();
         app(ProjectRound::class)->handle($round, $user);
-        self::assertSame($before, Entry::inForce($round->fresh()?->entries()->where('kind', '!=', 'voiding')->get() ?? Entry::query()->get())->count(), 'what it wrote stays as it is: '.implode(', ', $round->procedures));
+        self::assertSame(
+            $before,
+            Entry::inForce($round->fresh()?->entries()->where('kind', '!=', 'voiding')->get() ?? Entry::query()->get())->count(),
+            'what it wrote stays as it is: '.implode(', ', $round->procedures),
+        );
         $this->get("/rounds/$round->id/ahead")->assertOk();
         $this->walk(Round::query()->with('machine')->findOrFail($round->id), ['suds' => 'none']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished', 'knows' => '1'])->assertSessionHasNoErrors();
@@ -67,11 +71,25 @@ final class OldRoundTest extends TestCase
         $round = $this->startRound($user, $machine);
         $this->tick($round, 'hold-to-light', 'heavy');
         $good = $this->startRound($user, $this->machineOf($user, ['name' => 'Other']), 'look-and-wipe');
-        foreach (['{"kinds":[{"id":"filter-clean"}]}', '{}', '{"kinds":[{"kind":{"id":"dishwasher"},"steps":[{"id":7}],"procedures":[[]]}]}'] as $script) {
+        foreach ([
+            '{"kinds":[{"id":"filter-clean"}]}',
+            '{}',
+            '{"kinds":[{"kind":{"id":"dishwasher"},"steps":[{"id":7}],"procedures":[[]]}]}',
+        ] as $script) {
             DB::table('rounds')->where('id', $round->id)->update(['script' => $script]);
             $this->get('/')->assertOk()->assertSee('a round that cannot go on')->assertSee('A round is under way.');
-            $this->get("/rounds/$round->id")->assertOk()->assertSee('cannot be read any more')->assertSee('End this round')->assertSee('looked at: heavy');
-            foreach (["/machines/$machine->id", "/machines/$machine->id/rounds/new", '/kitchen', '/logbook', '/rhythm', "/rounds/$good->id", "/rounds/$round->id/record"] as $page) {
+            $this->get("/rounds/$round->id")->assertOk()->assertSee('cannot be read any more')->assertSee('End this round')->assertSee(
+                'looked at: heavy',
+            );
+            foreach ([
+                "/machines/$machine->id",
+                "/machines/$machine->id/rounds/new",
+                '/kitchen',
+                '/logbook',
+                '/rhythm',
+                "/rounds/$good->id",
+                "/rounds/$round->id/record",
+            ] as $page) {
                 $this->get($page)->assertOk();
             }
             $this->tick($round, 'soak')->assertSessionHasErrors('did');

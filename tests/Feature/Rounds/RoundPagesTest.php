@@ -30,8 +30,12 @@ final class RoundPagesTest extends TestCase
     }
 
     #[DataProvider('rounds')]
-    public function test_each_step_has_its_words_amounts_cautions_and_way_back(string $filter, string $procedure, string $found, string $residue): void
-    {
+    public function test_each_step_has_its_words_amounts_cautions_and_way_back(
+        string $filter,
+        string $procedure,
+        string $found,
+        string $residue,
+    ): void {
         $household = Household::factory()->create(['measures' => Measures::UnitedStates])->refresh();
         $user = $this->member($household);
         $machine = $this->machineOf($user, ['traits' => ['tub' => 'plastic', 'filter' => $filter, 'arms' => 'one']]);
@@ -90,9 +94,15 @@ final class RoundPagesTest extends TestCase
         $user = $this->member($household);
         $machine = $this->machineOf($user);
         $this->clock->move('-6 hours');
-        $this->actingAs($user)->post("/machines/$machine->id/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-15', 'found' => 'film', 'left' => 'clear'])
+        $this->actingAs($user)->post(
+            "/machines/$machine->id/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-15', 'found' => 'film', 'left' => 'clear'],
+        )
             ->assertSessionHasErrors('did');
-        $this->post("/machines/$machine->id/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-14', 'found' => 'film', 'left' => 'clear'])
+        $this->post(
+            "/machines/$machine->id/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-14', 'found' => 'film', 'left' => 'clear'],
+        )
             ->assertSessionHasNoErrors();
         $this->get('/')->assertSee('Sunday 14 June')->assertSee('Opened just now');
     }
@@ -102,8 +112,13 @@ final class RoundPagesTest extends TestCase
         $user = $this->member();
         $machine = $this->machineOf($user);
         $this->clock->move('-84 days');
-        $this->actingAs($user)->post("/machines/$machine->id/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-03-01', 'found' => 'patchy', 'left' => 'clear']);
-        $days = static fn (string $html): ?string => 1 === preg_match('/(\d+) days since 1 March/', $html, $match) ? $match[1] ?? null : null;
+        $this->actingAs($user)->post(
+            "/machines/$machine->id/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-03-01', 'found' => 'patchy', 'left' => 'clear'],
+        );
+        $days = static fn (string $html): ?string => 1 === preg_match('/(\d+) days since 1 March/', $html, $match)
+            ? $match[1] ?? null
+            : null;
         self::assertSame('22', $days((string) $this->get('/')->getContent()));
         $this->clock->move('+7 days');
         self::assertSame('29', $days((string) $this->get('/')->getContent()), 'the clocks went forward on 29 March');

@@ -35,19 +35,30 @@ final class RoundTest extends TestCase
     /** @return list<string> kinds of the entries in the order they were written, the one told at the start left out */
     private function written(): array
     {
-        return array_values(Entry::query()->where('source', 'round')->orderBy('seq')->get()->map(fn (Entry $entry): string => $entry->kind->value)->all());
+        return array_values(
+            Entry::query()->where('source', 'round')->orderBy('seq')->get()->map(fn (Entry $entry): string => $entry->kind->value)->all(),
+        );
     }
 
     public function test_the_page_leads_through_the_round_a_step_at_a_time(): void
     {
         $round = $this->round();
-        $this->get("/rounds/$round->id")->assertOk()->assertSee('Put these within reach.')->assertSee('20 ml dish soap')->assertSee('may be needed, if it is dirty');
+        $this->get("/rounds/$round->id")->assertOk()->assertSee('Put these within reach.')->assertSee('20 ml dish soap')->assertSee(
+            'may be needed, if it is dirty',
+        );
         $this->tick($round, 'kit')->assertRedirect("/rounds/$round->id");
-        $this->get("/rounds/$round->id")->assertSee('Switch it off at the plug or breaker.')->assertSee('Power off first')->assertSee('Hot water scalds');
+        $this->get("/rounds/$round->id")->assertSee('Switch it off at the plug or breaker.')->assertSee('Power off first')->assertSee(
+            'Hot water scalds',
+        );
         foreach (['power-off', 'rack-out', 'pick-floor', 'filter-out-twist'] as $step) {
             $this->tick($round, $step);
         }
-        $this->get("/rounds/$round->id")->assertSee('Hold the filter to the light.')->assertSee('Patchy after 24 days, so 30 days became 27.')->assertSee('In the tray: Lower rack, Fine filter');
+        $this->get("/rounds/$round->id")
+            ->assertSee('Hold the filter to the light.')
+            ->assertSee('Patchy after 24 days, so 30 days became 27.')
+            ->assertSee(
+                'In the tray: Lower rack, Fine filter',
+            );
         $this->get("/rounds/$round->id?step=kit")->assertSee('Put these within reach.');
         $this->get("/rounds/$round->id?step=brush")->assertSee('Hold the filter to the light.');
     }
@@ -152,7 +163,8 @@ final class RoundTest extends TestCase
         $round = $this->round();
         $id = $this->ulid();
         for ($i = 0; $i < 3; ++$i) {
-            $this->tick($round, 'hold-to-light', 'patchy', ['id' => 0 === $i % 2 ? $id : mb_strtolower($id), 'note' => 'once'])->assertSessionHasNoErrors();
+            $this->tick($round, 'hold-to-light', 'patchy', ['id' => 0 === $i % 2 ? $id : mb_strtolower($id), 'note' => 'once'])
+                ->assertSessionHasNoErrors();
         }
         self::assertSame(1, $round->ticks()->count());
         self::assertSame(['note', 'opening'], $this->written());
@@ -169,7 +181,11 @@ final class RoundTest extends TestCase
         $written = count($this->written());
 
         $this->tick($round, 'hold-to-light', 'patchy')->assertSessionHasErrors('did');
-        $this->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'power-off'])->assertUnprocessable()->assertJsonFragment(['message' => 'This round has ended, so nothing more was written. Start a new one to go on.']);
+        $this->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'power-off'])
+            ->assertUnprocessable()
+            ->assertJsonFragment(
+                ['message' => 'This round has ended, so nothing more was written. Start a new one to go on.'],
+            );
         self::assertCount($written, $this->written());
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
         self::assertSame('stopped', $round->refresh()->ended_how);
@@ -227,11 +243,16 @@ final class RoundTest extends TestCase
 
     public function test_a_descaling_seen_through_is_over_and_belongs_to_the_tank(): void
     {
-        $brewer = $this->machineOf($this->user, ['kind' => 'drip-brewer', 'name' => 'Pot', 'traits' => ['programme' => 'programmed'], 'habits' => [], 'schools' => []]);
+        $brewer = $this->machineOf(
+            $this->user,
+            ['kind' => 'drip-brewer', 'name' => 'Pot', 'traits' => ['programme' => 'programmed'], 'habits' => [], 'schools' => []],
+        );
         $round = $this->startRound($this->user, $brewer, 'descale-programme');
         $this->walk($round, ['pots' => 'lime-slow']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertSee('Descale: next on')->assertDontSee('still due')->assertSee('Water tank opened: slow, left normal');
+        $this->get("/rounds/$round->id")->assertSee('Descale: next on')->assertDontSee('still due')->assertSee(
+            'Water tank opened: slow, left normal',
+        );
     }
 
     public function test_stopping_with_parts_off_says_so_on_today(): void
@@ -257,7 +278,12 @@ final class RoundTest extends TestCase
     {
         $round = $this->round();
         $photoId = $this->ulid();
-        $send = fn () => $this->tick($round, 'hold-to-light', 'patchy', ['photo_id' => $photoId, 'photo' => UploadedFile::fake()->image('filter.jpg', 3000, 2000)]);
+        $send = fn () => $this->tick(
+            $round,
+            'hold-to-light',
+            'patchy',
+            ['photo_id' => $photoId, 'photo' => UploadedFile::fake()->image('filter.jpg', 3000, 2000)],
+        );
         $send()->assertSessionHasNoErrors();
         $send()->assertSessionHasNoErrors();
         $photo = Photo::query()->sole();

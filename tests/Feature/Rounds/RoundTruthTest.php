@@ -28,7 +28,10 @@ final class RoundTruthTest extends TestCase
     private function begin(array $procedures, ?Machine $machine = null): Round
     {
         $machine ??= $this->machine;
-        $this->actingAs($this->user)->post("/machines/$machine->id/rounds", ['procedures' => $procedures])->assertRedirect()->assertSessionHasNoErrors();
+        $this->actingAs($this->user)
+            ->post("/machines/$machine->id/rounds", ['procedures' => $procedures])
+            ->assertRedirect()
+            ->assertSessionHasNoErrors();
 
         return Round::query()->with('machine')->latest('id')->firstOrFail();
     }
@@ -36,18 +39,32 @@ final class RoundTruthTest extends TestCase
     /** @return list<array<array-key, mixed>> payloads of what the round says and nobody has taken back */
     private function says(Round $round, EntryKind $kind): array
     {
-        return array_values(Entry::inForce($round->entries()->where('kind', $kind)->orderBy('seq')->get())->map(static fn (Entry $entry): array => $entry->payload)->all());
+        return array_values(
+            Entry::inForce(
+                $round->entries()->where('kind', $kind)->orderBy('seq')->get(),
+            )->map(static fn (Entry $entry): array => $entry->payload)->all(),
+        );
     }
 
     public function test_an_answer_changed_from_passed_to_failed_takes_the_opening_along(): void
     {
-        $pot = $this->machineOf($this->user, ['kind' => 'drip-brewer', 'name' => 'Pot', 'traits' => ['programme' => 'manual'], 'habits' => [], 'schools' => []]);
+        $pot = $this->machineOf(
+            $this->user,
+            ['kind' => 'drip-brewer', 'name' => 'Pot', 'traits' => ['programme' => 'manual'], 'habits' => [], 'schools' => []],
+        );
         $round = $this->begin(['descale-manual'], $pot);
         $this->tick($round, 'pot-look', 'lime-slow');
         $this->tick($round, 'smell', 'no-smell');
-        self::assertSame([0.6, 0], [$this->says($round, EntryKind::Opening)[0]['found'], (int) $this->says($round, EntryKind::Opening)[0]['left']]);
+        self::assertSame(
+            [0.6, 0],
+            [$this->says($round, EntryKind::Opening)[0]['found'], (int) $this->says($round, EntryKind::Opening)[0]['left']],
+        );
         $this->tick($round, 'smell', 'smells');
-        self::assertSame([0.6, 0.6], [$this->says($round, EntryKind::Opening)[0]['found'], $this->says($round, EntryKind::Opening)[0]['left']], 'it is not descaled after all');
+        self::assertSame(
+            [0.6, 0.6],
+            [$this->says($round, EntryKind::Opening)[0]['found'], $this->says($round, EntryKind::Opening)[0]['left']],
+            'it is not descaled after all',
+        );
         self::assertSame([], $this->says($round, EntryKind::Clearing));
     }
 
@@ -74,24 +91,43 @@ final class RoundTruthTest extends TestCase
     public function test_bad_answers_are_refused_in_words_and_nothing_is_written(): void
     {
         $round = $this->begin(['filter-clean', 'door-and-seal']);
-        $this->tick($round, 'hold-to-light', 'seal-black')->assertSessionHasErrors(['did' => 'That answer is not on the scale of this part. Pick one of those shown: Hold the filter to the light. Which one is it?']);
-        $this->tick($round, 'hold-to-light', 'heavy', ['also' => 'gold'])->assertSessionHasErrors(['did' => 'That is not one of the answers to: What is on it?']);
+        $this->tick($round, 'hold-to-light', 'seal-black')->assertSessionHasErrors(
+            ['did' => 'That answer is not on the scale of this part. Pick one of those shown: Hold the filter to the light. Which one is it?'],
+        );
+        $this->tick($round, 'hold-to-light', 'heavy', ['also' => 'gold'])->assertSessionHasErrors(
+            ['did' => 'That is not one of the answers to: What is on it?'],
+        );
         $this->tick($round, 'hold-to-light', 'clear')->assertSessionHasNoErrors();
-        $this->tick($round, 'soak')->assertSessionHasErrors(['did' => 'Soak does not come up in this round with the answers given so far.']);
+        $this->tick($round, 'soak')->assertSessionHasErrors(
+            ['did' => 'Soak does not come up in this round with the answers given so far.'],
+        );
         $this->tick($round, 'polish')->assertSessionHasErrors(['did' => 'This round has no step polish.']);
         self::assertSame(1, $round->ticks()->count());
     }
 
     public function test_a_task_without_a_clock_goes_through_its_grading(): void
     {
-        $cabin = $this->machineOf($this->user, ['name' => 'Cabin', 'traits' => ['filter' => 'screwed'], 'schools' => ['strip' => 'on-need']]);
+        $cabin = $this->machineOf(
+            $this->user,
+            ['name' => 'Cabin', 'traits' => ['filter' => 'screwed'], 'schools' => ['strip' => 'on-need']],
+        );
         $round = $this->begin(['strip-down'], $cabin);
         $this->walk($round, ['body' => 'heavy', 'body-left' => 'clear', 'water' => 'dry']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
         $this->get("/rounds/$round->id")->assertOk()->assertSee('Done.');
-        self::assertSame(['sump', 'strip'], array_column($this->says($round, EntryKind::Opening), 'task'), 'it answers for the sump as well');
+        self::assertSame(
+            ['sump', 'strip'],
+            array_column($this->says($round, EntryKind::Opening), 'task'),
+            'it answers for the sump as well',
+        );
 
-        $pods = $this->machineOf($this->user, ['kind' => 'pod-brewer', 'name' => 'Pods', 'traits' => ['light' => 'light'], 'habits' => [], 'schools' => ['descale' => 'light']]);
+        $pods = $this->machineOf($this->user, [
+            'kind' => 'pod-brewer',
+            'name' => 'Pods',
+            'traits' => ['light' => 'light'],
+            'habits' => [],
+            'schools' => ['descale' => 'light'],
+        ]);
         $this->walk($round = $this->begin(['descale-pods'], $pods), ['cups' => 'lime-slow']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
         $this->get("/rounds/$round->id")->assertOk();
@@ -99,8 +135,16 @@ final class RoundTruthTest extends TestCase
 
     public function test_a_descaling_for_the_light_ends_with_the_light_out(): void
     {
-        $pods = $this->machineOf($this->user, ['kind' => 'pod-brewer', 'name' => 'Pods', 'traits' => ['light' => 'light'], 'habits' => [], 'schools' => ['descale' => 'light']]);
-        $this->actingAs($this->user)->post("/machines/$pods->id/lights", ['id' => $this->ulid(), 'light' => 'descale', 'on' => '1'])->assertSessionHasNoErrors();
+        $pods = $this->machineOf($this->user, [
+            'kind' => 'pod-brewer',
+            'name' => 'Pods',
+            'traits' => ['light' => 'light'],
+            'habits' => [],
+            'schools' => ['descale' => 'light'],
+        ]);
+        $this->actingAs($this->user)
+            ->post("/machines/$pods->id/lights", ['id' => $this->ulid(), 'light' => 'descale', 'on' => '1'])
+            ->assertSessionHasNoErrors();
         $this->clock->move('+1 hour');
         $round = $this->begin(['descale-pods'], $pods);
         $this->walk($round, ['cups' => 'lime-slow']);
@@ -155,8 +199,15 @@ final class RoundTruthTest extends TestCase
         $nils->update(['name' => 'Nils']);
         $round = $this->begin(['filter-clean']);
         $this->clock->move('+20 minutes');
-        $this->actingAs($nils)->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'hold-to-light', 'answer' => 'film', 'ago' => 300])->assertOk();
-        $said = $this->actingAs($this->user)->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'hold-to-light', 'answer' => 'heavy', 'ago' => 600])->assertOk()->json('warning');
+        $this->actingAs($nils)
+            ->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'hold-to-light', 'answer' => 'film', 'ago' => 300])
+            ->assertOk();
+        $said = $this->actingAs($this->user)
+            ->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'hold-to-light', 'answer' => 'heavy', 'ago' => 600])
+            ->assertOk()
+            ->json(
+                'warning',
+            );
         self::assertStringContainsString('Nils did “Hold to the light” after you', (string) $said);
         self::assertSame(0.1, $this->says($round, EntryKind::Opening)[0]['found'], 'what Nils saw five minutes later');
         $this->actingAs($nils)->get("/rounds/$round->id?step=hold-to-light")->assertSee('You two answered this differently');
@@ -165,11 +216,22 @@ final class RoundTruthTest extends TestCase
     public function test_soda_after_an_acid_cycle_that_has_ended_is_not_wasted_and_bleach_still_has_to_wait(): void
     {
         $round = $this->begin(['acid-wash', 'soda-freshening']);
-        foreach (['kit' => null, 'empty' => null, 'hot-tap' => null, 'wash-with' => 'vinegar', 'vinegar-cup' => null, 'acid-cycle' => null, 'acid-out' => null] as $step => $answer) {
+        foreach ([
+            'kit' => null,
+            'empty' => null,
+            'hot-tap' => null,
+            'wash-with' => 'vinegar',
+            'vinegar-cup' => null,
+            'acid-cycle' => null,
+            'acid-out' => null,
+        ] as $step => $answer) {
             $this->tick($round, $step, $answer)->assertSessionHasNoErrors();
         }
         $this->get("/rounds/$round->id")->assertSee('Strew baking soda')->assertDontSee('cancel');
-        $this->post("/machines/{$this->machine->id}/vessels/tub/pour", ['id' => $this->ulid(), 'agent' => 'chlorine-bleach'])->assertSessionHasErrors('did');
+        $this->post("/machines/{$this->machine->id}/vessels/tub/pour", ['id' => $this->ulid(), 'agent' => 'chlorine-bleach'])
+            ->assertSessionHasErrors(
+                'did',
+            );
     }
 
     public function test_a_load_clears_the_tub_and_a_pour_of_yesterday_is_as_late_as_it_can_have_been(): void
@@ -184,19 +246,27 @@ final class RoundTruthTest extends TestCase
         $this->clock->move('+1 day');
         $this->post("$tub/clear", ['id' => $this->ulid()])->assertSessionHasNoErrors();
         $this->clock->move('+1 day');
-        $this->post("$tub/pour", ['id' => $this->ulid(), 'agent' => 'white-vinegar', 'on' => '2026-06-16', 'happened' => '1'])->assertSessionHasNoErrors();
+        $this->post("$tub/pour", ['id' => $this->ulid(), 'agent' => 'white-vinegar', 'on' => '2026-06-16', 'happened' => '1'])
+            ->assertSessionHasNoErrors();
         $this->get('/')->assertSee('Keep apart');
     }
 
     public function test_an_inserted_cycle_says_who_poured_what_when(): void
     {
         $plastic = $this->machineOf($this->user, ['name' => 'Plastic', 'traits' => ['tub' => 'plastic', 'filter' => 'twist-out']]);
-        $this->actingAs($this->user)->post("/machines/$plastic->id/vessels/tub/pour", ['id' => $this->ulid(), 'agent' => 'chlorine-bleach', 'happened' => '1'])->assertSessionHasNoErrors();
+        $this->actingAs($this->user)
+            ->post("/machines/$plastic->id/vessels/tub/pour", ['id' => $this->ulid(), 'agent' => 'chlorine-bleach', 'happened' => '1'])
+            ->assertSessionHasNoErrors();
         $round = $this->begin(['acid-wash'], $plastic);
         foreach (['kit' => null, 'empty' => null, 'hot-tap' => null, 'wash-with' => 'vinegar'] as $step => $answer) {
             $this->tick($round, $step, $answer)->assertSessionHasNoErrors();
         }
-        $this->get("/rounds/$round->id")->assertSee('Run one full plain cycle.')->assertSee("Chlorine bleach went in on 15 June ({$this->user->name}).")->assertSee('It must be gone before the white vinegar');
+        $this->get("/rounds/$round->id")
+            ->assertSee('Run one full plain cycle.')
+            ->assertSee("Chlorine bleach went in on 15 June ({$this->user->name}).")
+            ->assertSee(
+                'It must be gone before the white vinegar',
+            );
     }
 
     public function test_a_running_round_is_stopped_from_today(): void

@@ -27,7 +27,10 @@ final class DoorTest extends TestCase
         $asked = 0;
         foreach (app('router')->getRoutes() as $route) {
             \assert($route instanceof Route);
-            if (in_array($route->uri(), self::BY_SECRET, true) || (in_array($route->uri(), self::OPEN, true) && 'join/{token}' !== $route->uri())) {
+            if (
+                in_array($route->uri(), self::BY_SECRET, true)
+                || (in_array($route->uri(), self::OPEN, true) && 'join/{token}' !== $route->uri())
+            ) {
                 continue;
             }
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
@@ -56,30 +59,85 @@ final class DoorTest extends TestCase
         $this->post("/machines/$machine->id/devices", ['name' => 'Counter of ours']);
         $device = $owner->home()->devices()->firstOrFail();
         $this->post('/feeds');
-        $this->post("/machines/$machine->id/traces", ['id' => $traced = $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1']);
+        $this->post(
+            "/machines/$machine->id/traces",
+            ['id' => $traced = $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1'],
+        );
         $feed = $owner->home()->feeds()->firstOrFail();
         $before = [Entry::query()->count(), $round->ticks()->count()];
 
         $this->actingAs($this->member());
-        $ids = ['machine' => $machine->id, 'round' => $round->id, 'photo' => $photo->id, 'entry' => $entry->id, 'invitation' => $invitation->id, 'device' => $device->id, 'feed' => $feed->id, 'trace' => $traced, 'task' => 'filter', 'part' => 'filter', 'vessel' => 'tub', 'trait' => 'filter'];
+        $ids = [
+            'machine' => $machine->id,
+            'round' => $round->id,
+            'photo' => $photo->id,
+            'entry' => $entry->id,
+            'invitation' => $invitation->id,
+            'device' => $device->id,
+            'feed' => $feed->id,
+            'trace' => $traced,
+            'task' => 'filter',
+            'part' => 'filter',
+            'vessel' => 'tub',
+            'trait' => 'filter',
+        ];
         $tries = [];
         foreach (\Illuminate\Support\Facades\Route::getRoutes()->getRoutes() as $route) {
             $names = $route->parameterNames();
             if ([] !== array_intersect($names, ['machine', 'round', 'photo', 'entry', 'invitation', 'device', 'feed', 'trace'])) {
                 self::assertSame([], array_diff($names, array_keys($ids)), "{$route->uri()} is tried too");
-                $uri = '/'.strtr($route->uri(), array_combine(array_map(static fn (string $name): string => '{'.$name.'}', $names), array_map(static fn (string $name): string => $ids[$name], $names)));
-                array_push($tries, ...array_map(static fn (string $method): array => [$method, $uri], array_diff($route->methods(), ['HEAD'])));
+                $uri = '/'.strtr($route->uri(), array_combine(
+                    array_map(static fn (string $name): string => '{'.$name.'}', $names),
+                    array_map(static fn (string $name): string => $ids[$name], $names),
+                ));
+                array_push(
+                    $tries,
+                    ...array_map(static fn (string $method): array => [$method, $uri], array_diff($route->methods(), ['HEAD'])),
+                );
             }
         }
         self::assertGreaterThan(50, count($tries));
         foreach ($tries as [$method, $uri]) {
-            $this->call($method, $uri, ['id' => $this->ulid(), 'step' => 'power-off', 'how' => 'stopped', 'task' => 'filter', 'agent' => 'white-vinegar', 'symptom' => 'smell', 'until' => '2026-07-01', 'reason' => 'guests', 'light' => 'descale', 'on' => '1', 'name' => 'x', 'table' => 'when,uses', 'habits' => $machine->habits, 'symptoms' => ['smell'], 'since' => '2026-06-14', 'seen' => 0, 'kind' => 'answer', 'card' => 'shards', 'result' => 'none', 'place' => 0])->assertNotFound();
+            $this->call($method, $uri, [
+                'id' => $this->ulid(),
+                'step' => 'power-off',
+                'how' => 'stopped',
+                'task' => 'filter',
+                'agent' => 'white-vinegar',
+                'symptom' => 'smell',
+                'until' => '2026-07-01',
+                'reason' => 'guests',
+                'light' => 'descale',
+                'on' => '1',
+                'name' => 'x',
+                'table' => 'when,uses',
+                'habits' => $machine->habits,
+                'symptoms' => ['smell'],
+                'since' => '2026-06-14',
+                'seen' => 0,
+                'kind' => 'answer',
+                'card' => 'shards',
+                'result' => 'none',
+                'place' => 0,
+            ])
+                ->assertNotFound();
         }
         $this->get('/logbook?machine='.$machine->id)->assertOk()->assertDontSee('a remark of our own')->assertDontSee($machine->name);
-        foreach (['/kitchen', '/away', '/rhythm?machine='.$machine->id, '/logbook?entry='.$entry->id, '/household', '/reminders', '/household/water?strip=4'] as $page) {
+        foreach ([
+            '/kitchen',
+            '/away',
+            '/rhythm?machine='.$machine->id,
+            '/logbook?entry='.$entry->id,
+            '/household',
+            '/reminders',
+            '/household/water?strip=4',
+        ] as $page) {
             $this->get($page)->assertOk()->assertDontSee($machine->name)->assertDontSee('a remark of our own');
         }
-        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-20', 'machines' => [$machine->id]])->assertSessionHasErrors('machines.0');
+        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-20', 'machines' => [$machine->id]])
+            ->assertSessionHasErrors(
+                'machines.0',
+            );
         $this->get("/handbook/dishwasher/acid-wash?machine=$machine->id")->assertOk()->assertDontSee($machine->name);
         self::assertSame($before, [Entry::query()->count(), $round->ticks()->count()]);
         self::assertNull($round->refresh()->ended_at);
@@ -116,8 +174,40 @@ final class DoorTest extends TestCase
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/machines/$machine->id/devices", ['name' => 'Counter', 'simulated' => '1']);
         $device = $user->home()->devices()->firstOrFail();
-        $this->post("/machines/$machine->id/traces", ['id' => $traced = $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1']);
-        foreach (["/machines/$machine->id/trace", "/traces/$traced", "/traces/$traced/sheet", '/rhythm', "/machines/$machine->id/rhythm/filter", "/machines/$machine->id/start", '/away', '/reminders', '/household/water?dip=1', "/devices/$device->id", "/machines/$machine->id/devices/new", "/machines/$machine->id/readings", '/', '/kitchen', "/machines/$machine->id", "/machines/$machine->id/edit", '/machines/new', '/logbook', '/household', "/rounds/$round->id", "/rounds/$round->id?step=hold-to-light", '/handbook', '/handbook/keep-apart', '/handbook/symptoms', '/handbook/schools', '/handbook/dishwasher/full-deep-clean', "/machines/$machine->id/vessels/tub/pour", "/machines/$machine->id/vessels/tub/happened"] as $page) {
+        $this->post(
+            "/machines/$machine->id/traces",
+            ['id' => $traced = $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1'],
+        );
+        foreach ([
+            "/machines/$machine->id/trace",
+            "/traces/$traced",
+            "/traces/$traced/sheet",
+            '/rhythm',
+            "/machines/$machine->id/rhythm/filter",
+            "/machines/$machine->id/start",
+            '/away',
+            '/reminders',
+            '/household/water?dip=1',
+            "/devices/$device->id",
+            "/machines/$machine->id/devices/new",
+            "/machines/$machine->id/readings",
+            '/',
+            '/kitchen',
+            "/machines/$machine->id",
+            "/machines/$machine->id/edit",
+            '/machines/new',
+            '/logbook',
+            '/household',
+            "/rounds/$round->id",
+            "/rounds/$round->id?step=hold-to-light",
+            '/handbook',
+            '/handbook/keep-apart',
+            '/handbook/symptoms',
+            '/handbook/schools',
+            '/handbook/dishwasher/full-deep-clean',
+            "/machines/$machine->id/vessels/tub/pour",
+            "/machines/$machine->id/vessels/tub/happened",
+        ] as $page) {
             $html = (string) $this->get($page)->assertOk()->getContent();
             self::assertDoesNotMatchRegularExpression('/<style|\sstyle=|\son[a-z]+=|<script(?![^>]*\ssrc=)|javascript:/i', $html, $page);
             self::assertDoesNotMatchRegularExpression('#(?:src|href)="https?://(?!127\.0\.0\.1)#', $html, $page);
@@ -130,10 +220,27 @@ final class DoorTest extends TestCase
         $machine = $this->machineOf($user, ['name' => '<script>alert(1)</script>']);
         $round = $this->startRound($user, $machine);
         $this->tick($round, 'kit', null, ['note' => '<img src=x onerror=alert(2)>']);
-        $this->post("/machines/$machine->id/snoozes", ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => '<img src=x>']);
+        $this->post(
+            "/machines/$machine->id/snoozes",
+            ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => '<img src=x>'],
+        );
         $this->post("/machines/$machine->id/devices", ['name' => '<img src=x>']);
         $device = $user->home()->devices()->firstOrFail();
-        foreach (['/rhythm', "/machines/$machine->id/rhythm/filter", '/away', '/household', "/devices/$device->id", '/', '/kitchen', "/machines/$machine->id", '/logbook', "/rounds/$round->id", '/handbook', '/handbook/dishwasher/acid-wash', "/machines/$machine->id/vessels/tub/pour"] as $page) {
+        foreach ([
+            '/rhythm',
+            "/machines/$machine->id/rhythm/filter",
+            '/away',
+            '/household',
+            "/devices/$device->id",
+            '/',
+            '/kitchen',
+            "/machines/$machine->id",
+            '/logbook',
+            "/rounds/$round->id",
+            '/handbook',
+            '/handbook/dishwasher/acid-wash',
+            "/machines/$machine->id/vessels/tub/pour",
+        ] as $page) {
             $this->get($page)->assertDontSee('<script>alert', false)->assertDontSee('<img src=x', false);
         }
     }

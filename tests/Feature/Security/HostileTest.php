@@ -55,14 +55,34 @@ final class HostileTest extends TestCase
             }
         }
         if (false !== getenv('GOODRINSE_HOSTILE')) {
-            fwrite(STDERR, sprintf("\n%d strings; %d forms with %d typed and %d other fields; %d tries\n", $wanted, count($forms), $fields['typed'], $fields['picked'], $tries));
+            fwrite(STDERR, sprintf(
+                "\n%d strings; %d forms with %d typed and %d other fields; %d tries\n",
+                $wanted,
+                count($forms),
+                $fields['typed'],
+                $fields['picked'],
+                $tries,
+            ));
         }
     }
 
     /** @return list<array{string, Form}> every form, by the page it stands on; of forms alike on one sort of page the first */
     private function forms(): array
     {
-        $todo = ['/', '/kitchen', '/rhythm', '/logbook', '/handbook', '/household', '/away', '/reminders', '/household/water', '/trace', '/machines/new?kind=dishwasher', '/machines/new?kind=hood'];
+        $todo = [
+            '/',
+            '/kitchen',
+            '/rhythm',
+            '/logbook',
+            '/handbook',
+            '/household',
+            '/away',
+            '/reminders',
+            '/household/water',
+            '/trace',
+            '/machines/new?kind=dishwasher',
+            '/machines/new?kind=hood',
+        ];
         $seen = array_fill_keys($todo, true);
         $sorts = $forms = [];
         for ($i = 0; isset($todo[$i]) && $i < self::PAGES; ++$i) {
@@ -78,7 +98,10 @@ final class HostileTest extends TestCase
             $page = new Crawler((string) $answer->getContent(), 'http://127.0.0.1:8400'.$todo[$i]);
             foreach ($page->filter('form') as $node) {
                 $form = new Form($node, 'http://127.0.0.1:8400'.$todo[$i]);
-                $sort = $form->getMethod().' '.preg_replace('/[0-9a-hjkmnp-tv-z]{26}/i', '*', self::path($form->getUri())).' '.implode(',', array_keys($form->all()));
+                $sort = $form->getMethod().' '.preg_replace('/[0-9a-hjkmnp-tv-z]{26}/i', '*', self::path($form->getUri())).' '.implode(
+                    ',',
+                    array_keys($form->all()),
+                );
                 if (!isset($sorts[$sort]) && !str_contains($form->getUri(), 'logout')) {
                     $sorts[$sort] = true;
                     $forms[] = [$todo[$i], $form];
@@ -104,7 +127,10 @@ final class HostileTest extends TestCase
         $fields = [];
         foreach ($form->all() as $name => $field) {
             if (!in_array($name, ['_token', '_method', 'photo'], true)) {
-                $fields[$name] = $field instanceof TextareaFormField || ($field instanceof InputFormField && 'hidden' !== (new \ReflectionProperty($field, 'node'))->getValue($field)->getAttribute('type'));
+                $fields[$name] = $field instanceof TextareaFormField || (
+                    $field instanceof InputFormField
+                    && 'hidden' !== (new \ReflectionProperty($field, 'node'))->getValue($field)->getAttribute('type')
+                );
             }
         }
 
@@ -116,7 +142,11 @@ final class HostileTest extends TestCase
         $values = $form->getPhpValues();
         $path = preg_split('/[\[\]]+/', rtrim($field, ']')) ?: [$field];
         data_set($values, implode('.', '' === end($path) ? [...array_slice($path, 0, -1), 0] : $path), $hostile);
-        $about = "$field of {$form->getMethod()} {$form->getUri()} with ".substr((string) json_encode($hostile, JSON_INVALID_UTF8_SUBSTITUTE), 0, 90);
+        $about = "$field of {$form->getMethod()} {$form->getUri()} with ".substr(
+            (string) json_encode($hostile, JSON_INVALID_UTF8_SUBSTITUTE),
+            0,
+            90,
+        );
         DB::beginTransaction();
         try {
             $this->from($page);
@@ -142,7 +172,11 @@ final class HostileTest extends TestCase
         $html = (string) $answer->getContent();
         if (str_contains($html, self::MARK) && str_contains((string) $answer->headers->get('Content-Type'), 'html')) {
             $page = new Crawler($html);
-            self::assertCount(0, $page->filter('[data-'.self::MARK.'], '.self::MARK.', [onfocus], [onerror], [onload]'), "came out as markup: $about");
+            self::assertCount(
+                0,
+                $page->filter('[data-'.self::MARK.'], '.self::MARK.', [onfocus], [onerror], [onload]'),
+                "came out as markup: $about",
+            );
         }
     }
 
@@ -159,11 +193,23 @@ final class HostileTest extends TestCase
             "<script data-$mark>alert(1)</script>", "\"><img data-$mark src=x onerror=alert(1)>", "' onfocus='alert(1)' autofocus data-$mark='", "</textarea><$mark>", "</title><script data-$mark></script>",
             "{{ config('app.key') }} <b data-$mark>", "@php echo 1; @endphp<b data-$mark>", "\${7*7} #{7*7} <i data-$mark>", "javascript:alert('$mark')", "<svg data-$mark onload=alert(1)>",
             "' OR '1'='1", "'; DROP TABLE entries; --", '1 UNION SELECT password FROM users', '%27%20or%201%3D1', "\\'; --", '1e309', '-1e309', 'NaN', 'Infinity', '-0', '0x1F', '1_000', '９９', '٣', "1\u{00A0}000", '1,5', '1.5.5', '--5', '+5', '00000000000000000001', '9223372036854775808', '-9223372036854775809', '4.9e-324',
-            str_repeat('a', 70_000), str_repeat('ß', 300), str_repeat('<', 500), str_repeat("\u{1F9FD}", 200), "\0", "a\0b", "\x01\x02\x1f", "\r\nSet-Cookie: a=b", "line\nline\r\nline", "\t\t", ' ', "\u{200B}", "\u{FEFF}x", "\u{202E}txt.exe", "e\u{301}\u{302}\u{303}", "\xC3\x28", "\xFF\xFE", "\xED\xA0\x80",
+            str_repeat('a', 70_000), str_repeat('ß', 300), str_repeat('<', 500), str_repeat(
+                "\u{1F9FD}",
+                200,
+            ), "\0", "a\0b", "\x01\x02\x1f", "\r\nSet-Cookie: a=b", "line\nline\r\nline", "\t\t", ' ', "\u{200B}", "\u{FEFF}x", "\u{202E}txt.exe", "e\u{301}\u{302}\u{303}", "\xC3\x28", "\xFF\xFE", "\xED\xA0\x80",
             '../../../etc/passwd', '..%2f..%2f', 'file:///etc/passwd', 'C:\\con', '|ls', '$(id)', '`id`', '; cat /etc/passwd', '2026-02-30', '0000-00-00', '9999-12-31', '2026-06-15T25:61', '-2026-06-15', 'null', 'undefined', 'true', '[]', '{}', '{"$gt":""}', 'O:8:"stdClass":0:{}', 'a:1:{i:0;i:1;}', '<?xml version="1.0"?><!DOCTYPE a [<!ENTITY b SYSTEM "file:///etc/passwd">]><a>&b;</a>', '=HYPERLINK("http://127.0.0.1")', '@SUM(1+1)', '%s%n%x', '{0}', '{screws}', ':name :count', '&lt;b&gt;', '&#x3C;', "\u{FF1C}script\u{FF1E}",
         ];
         $dice = new Dice(7);
-        $pool = [...mb_str_split("<>\"'&;/\\{}[]()=%\$#@!|`~^*+-_.,:? \n\t0aß漢\u{1F9FD}\u{202E}\u{0}"), "<$mark ", " data-$mark=", 'onerror=', '--', '/*', '\\u003c', '%00'];
+        $pool = [
+            ...mb_str_split("<>\"'&;/\\{}[]()=%\$#@!|`~^*+-_.,:? \n\t0aß漢\u{1F9FD}\u{202E}\u{0}"),
+            "<$mark ",
+            " data-$mark=",
+            'onerror=',
+            '--',
+            '/*',
+            '\\u003c',
+            '%00',
+        ];
         while (count($strings) < $count) {
             $made = '';
             for ($n = $dice->between(3, 60); $n > 0; --$n) {

@@ -60,7 +60,13 @@ final class BodyCacheTest extends TestCase
     {
         $machine = Machine::query()->firstOrFail();
         foreach (['filter', 'seal'] as $task) {
-            $this->post("/machines/$machine->id/openings", ['id' => $this->ulid(), 'task' => $task, 'on' => $this->clock->now()->modify('-300 days')->format('Y-m-d'), 'found' => 'clear', 'left' => 'clear']);
+            $this->post("/machines/$machine->id/openings", [
+                'id' => $this->ulid(),
+                'task' => $task,
+                'on' => $this->clock->now()->modify('-300 days')->format('Y-m-d'),
+                'found' => 'clear',
+                'left' => 'clear',
+            ]);
         }
         preg_match('/all is done at <strong><time[^>]*>(\d\d:\d\d)</', (string) $this->get('/')->getContent(), $before);
         $this->clock->move('+7 minutes');

@@ -32,14 +32,18 @@ final class CachedStateTest extends TestCase
     private function opened(string $on, string $found): string
     {
         $id = $this->ulid();
-        $this->actingAs($this->user)->post("/machines/{$this->machine->id}/openings", ['id' => $id, 'task' => 'filter', 'on' => $on, 'found' => $found, 'left' => 'clear'])->assertSessionHasNoErrors();
+        $this->actingAs($this->user)->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $id, 'task' => 'filter', 'on' => $on, 'found' => $found, 'left' => 'clear'],
+        )->assertSessionHasNoErrors();
 
         return $id;
     }
 
     private function read(): TaskCare
     {
-        return app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks['filter'] ?? app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks['mouth-look'];
+        return app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks['filter']
+            ?? app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks['mouth-look'];
     }
 
     /** How often the history is read while the care is. */
@@ -110,7 +114,11 @@ final class CachedStateTest extends TestCase
         $compiled['rhythm']['model']['priorWeight'] = 3;
         $this->app->instance(Handbook::class, new Handbook($compiled));
 
-        self::assertNotEqualsWithDelta($before->rhythm->deciding->learned->interval, $this->read()->rhythm->deciding->learned->interval, 1e-6);
+        self::assertNotEqualsWithDelta(
+            $before->rhythm->deciding->learned->interval,
+            $this->read()->rhythm->deciding->learned->interval,
+            1e-6,
+        );
     }
 
     public function test_what_cannot_be_read_back_is_made_anew(): void
@@ -140,7 +148,14 @@ final class CachedStateTest extends TestCase
         $cares = app(CareReader::class)->household($household);
         self::assertCount(2, $cares);
         self::assertSame(0, $this->gathering());
-        $byId = array_column(array_map(static fn ($care): array => [$care->machine->id, $care->tasks['filter']->neverOpened()], $cares), 1, 0);
-        self::assertSame([$this->machine->id => false, $other->id => true], [$this->machine->id => $byId[$this->machine->id], $other->id => $byId[$other->id]]);
+        $byId = array_column(
+            array_map(static fn ($care): array => [$care->machine->id, $care->tasks['filter']->neverOpened()], $cares),
+            1,
+            0,
+        );
+        self::assertSame(
+            [$this->machine->id => false, $other->id => true],
+            [$this->machine->id => $byId[$this->machine->id], $other->id => $byId[$other->id]],
+        );
     }
 }

@@ -97,10 +97,17 @@ final class OneTruthTest extends TestCase
             }
             self::assertGreaterThan(1, count($pages), "$life->told: $care");
             $due = in_array($one['state'], ['due', 'overdue'], true);
-            self::assertSame($due, '' !== $one['due'] && $one['due'] <= $today, "$life->told: $care is {$one['state']} and due on {$one['due']}, today is $today");
+            self::assertSame(
+                $due,
+                '' !== $one['due'] && $one['due'] <= $today,
+                "$life->told: $care is {$one['state']} and due on {$one['due']}, today is $today",
+            );
             if ('' !== $one['window']) {
                 [$from, $to] = explode('/', $one['window']);
-                self::assertTrue($from <= $one['due'] && $one['due'] <= $to, "$life->told: $care due on {$one['due']} between $from and $to");
+                self::assertTrue(
+                    $from <= $one['due'] && $one['due'] <= $to,
+                    "$life->told: $care due on {$one['due']} between $from and $to",
+                );
             }
             self::assertTrue('' === $one['due'] || $one['remind'] >= $one['due'], "$life->told: $care");
         }
@@ -124,14 +131,24 @@ final class OneTruthTest extends TestCase
             $asked = '' === $one['remind'] ? null : max($one['remind'], $today);
             self::assertSame($asked, $listed[mb_strtolower($care)] ?? null, "$life->told: $care in the calendar");
         }
-        self::assertCount(count(array_filter($facts, static fn (array $pages): bool => '' !== $pages[array_key_first($pages)]['remind'])), $listed, $life->told);
+        self::assertCount(
+            count(array_filter($facts, static fn (array $pages): bool => '' !== $pages[array_key_first($pages)]['remind'])),
+            $listed,
+            $life->told,
+        );
     }
 
     /** @param array<string, array<string, array<string, string>>> $facts */
     private function assertMail(HouseholdLife $life, array $facts): void
     {
         $list = DueList::of($life->home, app(CareReader::class)->household($life->home), $life->today());
-        $due = array_keys(array_filter($facts, static fn (array $pages): bool => in_array($pages[array_key_first($pages)]['state'], ['due', 'overdue'], true) && $pages[array_key_first($pages)]['remind'] <= (string) $life->today()));
+        $due = array_keys(
+            array_filter(
+                $facts,
+                static fn (array $pages): bool => in_array($pages[array_key_first($pages)]['state'], ['due', 'overdue'], true)
+                    && $pages[array_key_first($pages)]['remind'] <= (string) $life->today(),
+            ),
+        );
         self::assertEqualsCanonicalizing($due, $list->keys(), "$life->told: in the mail");
     }
 
@@ -155,9 +172,23 @@ final class OneTruthTest extends TestCase
     {
         $handbook = app(Handbook::class);
         foreach ($life->machines as $machine) {
-            $this->used += null === (new SettledPastCache($handbook, $this->kept, 12, 4))->of($machine->refresh(), $life->home->zone(), $this->clock->now()) ? 0 : 1;
-            $read = fn (SettledPastCache $frozen): MachineHistory => (new HistoryReader($handbook, $frozen))->read($machine->refresh(), $life->home->zone(), $this->clock->now())[0];
-            self::assertEquals($read(new SettledPastCache($handbook, new Repository(new NullStore()))), $read(new SettledPastCache($handbook, $this->kept, 12, 4)), $life->told);
+            $this->used += null === (new SettledPastCache($handbook, $this->kept, 12, 4))->of(
+                $machine->refresh(),
+                $life->home->zone(),
+                $this->clock->now(),
+            )
+                ? 0
+                : 1;
+            $read = fn (SettledPastCache $frozen): MachineHistory => (new HistoryReader($handbook, $frozen))->read(
+                $machine->refresh(),
+                $life->home->zone(),
+                $this->clock->now(),
+            )[0];
+            self::assertEquals(
+                $read(new SettledPastCache($handbook, new Repository(new NullStore()))),
+                $read(new SettledPastCache($handbook, $this->kept, 12, 4)),
+                $life->told,
+            );
         }
     }
 

@@ -13,7 +13,10 @@ final class TodayTest extends TestCase
 {
     private function opened(User $user, Machine $machine, string $on, string $found = 'patchy', string $left = 'clear'): void
     {
-        $this->actingAs($user)->post("/machines/$machine->id/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => $on, 'found' => $found, 'left' => $left])->assertSessionHasNoErrors();
+        $this->actingAs($user)->post(
+            "/machines/$machine->id/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => $on, 'found' => $found, 'left' => $left],
+        )->assertSessionHasNoErrors();
     }
 
     /** @return iterable<string, array{string, string, string}> day of the opening, headline, when */
@@ -63,7 +66,9 @@ final class TodayTest extends TestCase
             }
             $this->clock->move('+1 day');
         }
-        $this->get('/')->assertSee('One round today.')->assertSee('60 loads since 1 June, of about 30.')->assertSee('18 in the last 7 days');
+        $this->get('/')->assertSee('One round today.')->assertSee('60 loads since 1 June, of about 30.')->assertSee(
+            '18 in the last 7 days',
+        );
     }
 
     public function test_an_empty_kitchen_teaches_how_to_begin(): void
@@ -77,7 +82,10 @@ final class TodayTest extends TestCase
     {
         $user = $this->member();
         $this->get('/logbook')->assertRedirect('/login');
-        $this->post('/login', ['email' => $user->email, 'password' => \Database\Factories\UserFactory::PASSWORD, 'remember' => '1'])->assertRedirect('/logbook');
+        $this->post('/login', ['email' => $user->email, 'password' => \Database\Factories\UserFactory::PASSWORD, 'remember' => '1'])
+            ->assertRedirect(
+                '/logbook',
+            );
         self::assertNotNull($user->refresh()->getRememberToken());
     }
 }

@@ -36,21 +36,56 @@ final class WordsTest extends TestCase
         $learned = static fn (float $found, float $before, float $after, Limit $limit = Limit::None): Reason => new Reason(ReasonCode::Learned, [
             'unit' => 'days', 'found' => $found, 'uses' => 24.0, 'before' => $before, 'after' => $after, 'limit' => $limit->value,
         ]);
-        $clock = static fn (float $elapsed): Reason => new Reason(ReasonCode::ClockDecides, ['unit' => 'loads', 'elapsed' => $elapsed, 'interval' => 25.4]);
+        $clock = static fn (float $elapsed): Reason => new Reason(
+            ReasonCode::ClockDecides,
+            ['unit' => 'loads', 'elapsed' => $elapsed, 'interval' => 25.4],
+        );
         yield 'the clock' => [$clock(31), null, '31 loads since the last opening, of about 25.'];
         yield 'the clock since a day' => [$clock(1), '12 October', '1 load since 12 October, of about 25.'];
         yield 'the clock just begun' => [$clock(0), 'today', 'Opened just now; about 25 loads to run.'];
         yield 'learned' => [$learned(0.35, 30, 27), null, 'Patchy after 24 days, so 30 days became 27.'];
         yield 'learned nothing new' => [$learned(0.35, 26.9, 26.2), null, 'Patchy after 24 days, so it stays at 27 days.'];
-        yield 'held at double' => [$learned(0.0, 90, 180, Limit::Doubled), null, 'Clear after 24 days, so 90 days became 180 (one opening may at most double it).'];
-        yield 'held at the least' => [$learned(0.85, 8, 7, Limit::Least), null, 'Clogged after 24 days, so 8 days became 7 (never shorter than that).'];
+        yield 'held at double' => [
+            $learned(0.0, 90, 180, Limit::Doubled),
+            null,
+            'Clear after 24 days, so 90 days became 180 (one opening may at most double it).',
+        ];
+        yield 'held at the least' => [
+            $learned(0.85, 8, 7, Limit::Least),
+            null,
+            'Clogged after 24 days, so 8 days became 7 (never shorter than that).',
+        ];
         yield 'measured' => [$learned(0.22, 30, 28), null, '22 % blocked after 24 days, so 30 days became 28.'];
-        yield 'left in place' => [new Reason(ReasonCode::LeftInPlace, ['left' => 0.1, 'unit' => 'days', 'uses' => 7.7]), null, 'What was left in place then (film) counts as 7.7 days already run.'];
-        yield 'a light' => [new Reason(ReasonCode::Signal, ['kind' => 'light', 'name' => 'clean']), null, 'The clean light is on, so it is due today.'];
-        yield 'standing still' => [new Reason(ReasonCode::NoUse, ['unit' => 'loads']), null, 'No loads are being counted, so this clock gives no date.'];
-        yield 'snoozed' => [new Reason(ReasonCode::Snoozed, ['until' => '2026-03-06']), null, 'You asked to be reminded on 6 March 2026; the clock runs on.'];
-        yield 'nothing yet' => [new Reason(ReasonCode::NothingLearned, ['unit' => 'days', 'interval' => 30.0]), null, 'Nothing has been found here yet, so it starts from 30 days.'];
-        yield 'a unit without words' => [new Reason(ReasonCode::NothingLearned, ['unit' => 'hours', 'interval' => 30.0]), null, 'Nothing has been found here yet, so it starts from 30 hours.'];
+        yield 'left in place' => [
+            new Reason(ReasonCode::LeftInPlace, ['left' => 0.1, 'unit' => 'days', 'uses' => 7.7]),
+            null,
+            'What was left in place then (film) counts as 7.7 days already run.',
+        ];
+        yield 'a light' => [
+            new Reason(ReasonCode::Signal, ['kind' => 'light', 'name' => 'clean']),
+            null,
+            'The clean light is on, so it is due today.',
+        ];
+        yield 'standing still' => [
+            new Reason(ReasonCode::NoUse, ['unit' => 'loads']),
+            null,
+            'No loads are being counted, so this clock gives no date.',
+        ];
+        yield 'snoozed' => [
+            new Reason(ReasonCode::Snoozed, ['until' => '2026-03-06']),
+            null,
+            'You asked to be reminded on 6 March 2026; the clock runs on.',
+        ];
+        yield 'nothing yet' => [
+            new Reason(ReasonCode::NothingLearned, ['unit' => 'days', 'interval' => 30.0]),
+            null,
+            'Nothing has been found here yet, so it starts from 30 days.',
+        ];
+        yield 'a unit without words' => [
+            new Reason(ReasonCode::NothingLearned, ['unit' => 'hours', 'interval' => 30.0]),
+            null,
+            'Nothing has been found here yet, so it starts from 30 hours.',
+        ];
     }
 
     #[DataProvider('reasons')]
@@ -92,7 +127,11 @@ final class WordsTest extends TestCase
         $words = app(EntryWords::class);
 
         self::assertSame('Drain mouth opened: clear', $words->say($opening, $machine, 'filter', Measures::Metric));
-        self::assertSame('Gone-part opened: clear', $words->say($opening, $machine, 'gone-part', Measures::Metric), 'a part that is no longer in the handbook');
+        self::assertSame(
+            'Gone-part opened: clear',
+            $words->say($opening, $machine, 'gone-part', Measures::Metric),
+            'a part that is no longer in the handbook',
+        );
         self::assertSame('Something opened: clear', $words->say($opening, null, 'filter', Measures::Metric));
     }
 

@@ -20,7 +20,12 @@ final class FaultPagesTest extends TestCase
     {
         $user = $this->member();
         $round = $this->startRound($user, $this->machineOf($user));
-        $this->from("/rounds/$round->id")->tick($round, 'kit', null, ['note' => str_repeat('x', 2001)])->assertSessionHasErrors('note')->assertSessionHasInput('note');
+        $this->from("/rounds/$round->id")
+            ->tick($round, 'kit', null, ['note' => str_repeat('x', 2001)])
+            ->assertSessionHasErrors('note')
+            ->assertSessionHasInput(
+                'note',
+            );
         $this->tick($round, 'kit', null, ['id' => ['a']])->assertSessionHasErrors('id');
         $this->tick($round, str_repeat('s', 200))->assertSessionHasErrors('step');
         self::assertSame([0, 0], [$round->ticks()->count(), Entry::query()->count()]);
@@ -30,15 +35,27 @@ final class FaultPagesTest extends TestCase
     {
         $user = $this->member();
         $round = $this->startRound($user, $this->machineOf($user));
-        $answer = $this->call('POST', "/rounds/$round->id/ticks", [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], '{"id": "01H');
+        $answer = $this->call(
+            'POST',
+            "/rounds/$round->id/ticks",
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            '{"id": "01H',
+        );
         $answer->assertUnprocessable()->assertJsonValidationErrors(['id', 'step']);
         self::assertSame(0, $round->ticks()->count());
     }
 
     public function test_scripts_are_told_in_words_for_people(): void
     {
-        $this->postJson('/machines', [])->assertUnauthorized()->assertJsonFragment(['message' => 'You are logged out. Log in again in another tab, then send this once more; it is kept here.']);
-        $this->actingAs($this->member())->getJson("/rounds/{$this->ulid()}")->assertNotFound()->assertJsonFragment(['message' => 'There is nothing here. It may have been taken away, or it belongs to another household.']);
+        $this->postJson('/machines', [])->assertUnauthorized()->assertJsonFragment(
+            ['message' => 'You are logged out. Log in again in another tab, then send this once more; it is kept here.'],
+        );
+        $this->actingAs($this->member())->getJson("/rounds/{$this->ulid()}")->assertNotFound()->assertJsonFragment(
+            ['message' => 'There is nothing here. It may have been taken away, or it belongs to another household.'],
+        );
     }
 
     public function test_pictures_that_are_none_are_refused_and_the_step_waits(): void
@@ -70,7 +87,11 @@ final class FaultPagesTest extends TestCase
         config(['good-rinse.photos' => storage_path('framework/testing/photos')]);
         $more['photo'] = UploadedFile::fake()->image('f.jpg', 30, 30);
         $this->tick($round, 'hold-to-light', 'patchy', $more)->assertSessionHasNoErrors();
-        self::assertSame([1, 1, 1], [$round->ticks()->count(), Entry::query()->count(), Photo::query()->count()], 'sending it again adds the picture only');
+        self::assertSame(
+            [1, 1, 1],
+            [$round->ticks()->count(), Entry::query()->count(), Photo::query()->count()],
+            'sending it again adds the picture only',
+        );
     }
 
     public function test_a_full_disk_under_the_logbook_keeps_what_was_typed(): void
@@ -89,10 +110,19 @@ final class FaultPagesTest extends TestCase
         $pages = DB::selectOne('PRAGMA page_count');
         DB::statement('PRAGMA max_page_count = '.(is_object($pages) ? $pages->page_count : 0));
         for ($i = 0; $i < 60 && !session()->has('errors'); ++$i) {
-            $answer = $this->from("/rounds/$round->id")->tick($round, 0 === $i % 2 ? 'kit' : 'rack-out', null, ['note' => str_repeat('long ', 390)]);
+            $answer = $this->from("/rounds/$round->id")->tick(
+                $round,
+                0 === $i % 2 ? 'kit' : 'rack-out',
+                null,
+                ['note' => str_repeat('long ', 390)],
+            );
             $answer->assertRedirect("/rounds/$round->id");
         }
-        $answer->assertSessionHasErrors(['did' => 'The disk is full, so nothing was written. What you typed is still here: free some space, then send it again.'])->assertSessionHasInput('note');
+        $answer->assertSessionHasErrors(
+            ['did' => 'The disk is full, so nothing was written. What you typed is still here: free some space, then send it again.'],
+        )->assertSessionHasInput(
+            'note',
+        );
         [$ticks, $entries] = [$round->ticks()->count(), Entry::query()->count()];
         DB::statement('PRAGMA max_page_count = 1000000');
         $this->tick($round, 'power-off', null, ['note' => 'there is room again'])->assertSessionHasNoErrors();
@@ -104,7 +134,15 @@ final class FaultPagesTest extends TestCase
         $user = $this->member();
         $this->onDatabase('/nowhere/at/all.sqlite', function () use ($user): void {
             $this->get('/login')->assertOk();
-            $this->actingAs($user->setConnection('other')->unsetRelations())->get('/')->assertServiceUnavailable()->assertSee('The logbook cannot be opened.')->assertSee('Nothing was changed')->assertHeader('X-Frame-Options', 'DENY');
+            $this->actingAs($user->setConnection('other')->unsetRelations())
+                ->get('/')
+                ->assertServiceUnavailable()
+                ->assertSee('The logbook cannot be opened.')
+                ->assertSee('Nothing was changed')
+                ->assertHeader(
+                    'X-Frame-Options',
+                    'DENY',
+                );
             $this->getJson('/')->assertServiceUnavailable()->assertJsonStructure(['message']);
         });
     }
@@ -127,8 +165,17 @@ final class FaultPagesTest extends TestCase
         $other->exec('BEGIN IMMEDIATE');
         $id = $this->ulid();
 
-        $this->from("/rounds/$round->id")->tick($round, 'kit', null, ['id' => $id, 'note' => 'typed'])->assertRedirect("/rounds/$round->id")->assertSessionHasErrors('did')->assertSessionHasInput('note', 'typed');
-        $this->postJson("/rounds/$round->id/ticks", ['id' => $id, 'step' => 'kit'])->assertServiceUnavailable()->assertJsonFragment(['message' => 'The logbook is busy just now, so nothing was written. What you typed is still here: send it again in a moment.']);
+        $this->from("/rounds/$round->id")
+            ->tick($round, 'kit', null, ['id' => $id, 'note' => 'typed'])
+            ->assertRedirect("/rounds/$round->id")
+            ->assertSessionHasErrors('did')
+            ->assertSessionHasInput(
+                'note',
+                'typed',
+            );
+        $this->postJson("/rounds/$round->id/ticks", ['id' => $id, 'step' => 'kit'])->assertServiceUnavailable()->assertJsonFragment(
+            ['message' => 'The logbook is busy just now, so nothing was written. What you typed is still here: send it again in a moment.'],
+        );
         $this->get('/')->assertOk();
         $other->exec('ROLLBACK');
         $this->tick($round, 'kit', null, ['id' => $id])->assertSessionHasNoErrors();
@@ -165,7 +212,13 @@ final class FaultPagesTest extends TestCase
             self::assertSame(0, $this->artisan('demo:load'));
             self::assertSame(0, $this->artisan('demo:load'));
             $seen[] = Entry::query()->orderBy('seq')->get(['happened_at', 'payload'])->toArray();
-            $this->actingAs(\App\Models\User::query()->where('email', 'ama@marrowick.example')->firstOrFail())->get('/')->assertSee('One round today.')->assertSee('Fine filter')->assertSee('Found the last times');
+            $this->actingAs(\App\Models\User::query()->where('email', 'ama@marrowick.example')->firstOrFail())
+                ->get('/')
+                ->assertSee('One round today.')
+                ->assertSee('Fine filter')
+                ->assertSee(
+                    'Found the last times',
+                );
             DB::rollBack();
             cache()->flush();
         }
@@ -179,7 +232,12 @@ final class FaultPagesTest extends TestCase
         foreach (['this is not a database, whatever its name says', ''] as $content) {
             $path = storage_path('framework/testing/odd.sqlite');
             file_put_contents($path, $content);
-            $this->onDatabase($path, fn () => $this->actingAs($user->setConnection('other')->unsetRelations())->get('/')->assertServiceUnavailable()->assertSee('Nothing was changed'));
+            $this->onDatabase(
+                $path,
+                fn () => $this->actingAs($user->setConnection('other')->unsetRelations())->get('/')->assertServiceUnavailable()->assertSee(
+                    'Nothing was changed',
+                ),
+            );
             array_map(unlink(...), glob("$path*") ?: []);
         }
     }
@@ -191,7 +249,12 @@ final class FaultPagesTest extends TestCase
         $plain = (string) UploadedFile::fake()->image('f.jpg', 60, 40)->get();
         $note = "Exif\0\0MM\0*\0\0\0\x08\0\0 taken at 59.3293 N 18.0686 E";
         $told = substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($note) + 2).$note.substr($plain, 2);
-        $this->tick($round, 'hold-to-light', 'film', ['photo_id' => $this->ulid(), 'photo' => UploadedFile::fake()->createWithContent('f.jpg', $told)])->assertSessionHasNoErrors();
+        $this->tick(
+            $round,
+            'hold-to-light',
+            'film',
+            ['photo_id' => $this->ulid(), 'photo' => UploadedFile::fake()->createWithContent('f.jpg', $told)],
+        )->assertSessionHasNoErrors();
         $kept = (string) file_get_contents(config()->string('good-rinse.photos').'/'.Photo::query()->sole()->file);
 
         self::assertStringContainsString('59.3293', $told);

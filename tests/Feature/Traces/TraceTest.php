@@ -24,7 +24,12 @@ final class TraceTest extends TestCase
     {
         parent::setUp();
         $this->user = $this->member();
-        $this->machine = $this->machineOf($this->user, ['name' => 'Galley', 'traits' => ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'two', 'airGap' => 'air-gap'], 'habits' => ['loadsPerWeek' => 7.0, 'plates' => 'scrape'], 'schools' => ['filter' => 'monthly']]);
+        $this->machine = $this->machineOf($this->user, [
+            'name' => 'Galley',
+            'traits' => ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'two', 'airGap' => 'air-gap'],
+            'habits' => ['loadsPerWeek' => 7.0, 'plates' => 'scrape'],
+            'schools' => ['filter' => 'monthly'],
+        ]);
         $this->actingAs($this->user);
     }
 
@@ -32,7 +37,10 @@ final class TraceTest extends TestCase
     private function begin(array $symptoms, string $since = '2026-06-14'): Trace
     {
         $id = $this->ulid();
-        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => $symptoms, 'since' => $since, 'look' => '1'])->assertRedirect("/traces/$id");
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => $symptoms, 'since' => $since, 'look' => '1'])
+            ->assertRedirect(
+                "/traces/$id",
+            );
 
         return Trace::query()->findOrFail($id);
     }
@@ -40,7 +48,10 @@ final class TraceTest extends TestCase
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function answer(Trace $trace, string $card, ?string $result, string $kind = Trace::ANSWER, ?int $seen = null): TestResponse
     {
-        return $this->post("/traces/$trace->id/steps", ['seen' => $seen ?? count($trace->refresh()->steps), 'kind' => $kind, 'card' => $card, 'result' => $result]);
+        return $this->post(
+            "/traces/$trace->id/steps",
+            ['seen' => $seen ?? count($trace->refresh()->steps), 'kind' => $kind, 'card' => $card, 'result' => $result],
+        );
     }
 
     private static function first(string $html): string
@@ -60,9 +71,22 @@ final class TraceTest extends TestCase
     public function test_a_picture_belongs_to_its_trace_and_other_files_are_refused(): void
     {
         $id = $this->ulid();
-        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['crust'], 'since' => '2026-06-14', 'photo' => UploadedFile::fake()->create('note.txt', 4, 'text/plain')])->assertSessionHasErrors('photo');
+        $this->post("/machines/{$this->machine->id}/traces", [
+            'id' => $id,
+            'symptoms' => ['crust'],
+            'since' => '2026-06-14',
+            'photo' => UploadedFile::fake()->create('note.txt', 4, 'text/plain'),
+        ])
+            ->assertSessionHasErrors(
+                'photo',
+            );
         self::assertSame(0, Entry::query()->count());
-        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['crust'], 'since' => '2026-06-14', 'photo' => UploadedFile::fake()->image('crust.jpg', 60, 40)])->assertRedirect("/traces/$id");
+        $this->post(
+            "/machines/{$this->machine->id}/traces",
+            ['id' => $id, 'symptoms' => ['crust'], 'since' => '2026-06-14', 'photo' => UploadedFile::fake()->image('crust.jpg', 60, 40)],
+        )->assertRedirect(
+            "/traces/$id",
+        );
         $photo = Photo::query()->where('trace_id', $id)->firstOrFail();
         $this->get("/traces/$id")->assertSee("/photos/$photo->id");
         $this->get("/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
@@ -83,17 +107,37 @@ final class TraceTest extends TestCase
     public function test_what_is_noticed_is_written_down_with_or_without_looking_for_why(): void
     {
         $this->get("/machines/{$this->machine->id}/trace")->assertOk()->assertSee('What is it doing?')->assertSee('Food bits on dishes');
-        $this->post("/machines/{$this->machine->id}/traces", ['id' => $this->ulid(), 'symptoms' => ['zone-dirty'], 'since' => '2026-06-10', 'where' => 'upper-left', 'badly' => 'bearable'])->assertRedirect("/machines/{$this->machine->id}");
+        $this->post(
+            "/machines/{$this->machine->id}/traces",
+            ['id' => $this->ulid(), 'symptoms' => ['zone-dirty'], 'since' => '2026-06-10', 'where' => 'upper-left', 'badly' => 'bearable'],
+        )->assertRedirect(
+            "/machines/{$this->machine->id}",
+        );
         self::assertSame(0, Trace::query()->count());
         $this->get('/logbook')->assertSee('Noticed: one zone stays dirty, upper rack, left')->assertSee('10 June');
 
-        foreach ([['symptoms' => []], ['symptoms' => ['moonlight']], ['since' => '2026-06-16'], ['since' => 'lately'], ['where' => '<b>'], ['badly' => 'very']] as $wrong) {
-            $this->post("/machines/{$this->machine->id}/traces", $wrong + ['id' => $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1'])->assertSessionHasErrors();
+        foreach ([
+            ['symptoms' => []],
+            ['symptoms' => ['moonlight']],
+            ['since' => '2026-06-16'],
+            ['since' => 'lately'],
+            ['where' => '<b>'],
+            ['badly' => 'very'],
+        ] as $wrong) {
+            $this->post(
+                "/machines/{$this->machine->id}/traces",
+                $wrong + ['id' => $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1'],
+            )->assertSessionHasErrors();
         }
         self::assertSame([0, 1], [Trace::query()->count(), Entry::query()->count()]);
         $id = $this->ulid();
         for ($click = 0; $click < 2; ++$click) {
-            $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['smell', 'slime'], 'since' => '2026-06-14', 'look' => '1'])->assertRedirect("/traces/$id");
+            $this->post(
+                "/machines/{$this->machine->id}/traces",
+                ['id' => $id, 'symptoms' => ['smell', 'slime'], 'since' => '2026-06-14', 'look' => '1'],
+            )->assertRedirect(
+                "/traces/$id",
+            );
         }
         self::assertSame([1, 3], [Trace::query()->count(), Entry::query()->count()]);
     }
@@ -101,7 +145,9 @@ final class TraceTest extends TestCase
     public function test_answers_move_the_suspects_and_can_be_taken_back(): void
     {
         $trace = $this->begin(['standing-water']);
-        $before = self::first((string) $this->get("/traces/$trace->id")->assertOk()->assertSee('Suspects')->assertSee('Nothing yet.')->getContent());
+        $before = self::first(
+            (string) $this->get("/traces/$trace->id")->assertOk()->assertSee('Suspects')->assertSee('Nothing yet.')->getContent(),
+        );
         $this->answer($trace, 'listen', 'silent')->assertRedirect("/traces/$trace->id");
         $this->get("/traces/$trace->id")->assertSee('Listen for half a minute at drain: nothing')->assertSee('Copper mark');
         self::assertNotSame($before, self::first((string) $this->get("/traces/$trace->id")->getContent()));
@@ -122,13 +168,21 @@ final class TraceTest extends TestCase
         $page = (string) $this->get("/traces/$trace->id")->assertSee('left out')->getContent();
         preg_match('/name="card" value="([^"]+)"/', $page, $next);
         self::assertNotSame($card[1] ?? '', $next[1] ?? '');
-        $this->get("/traces/$trace->id?card=clear-sump")->assertSee('Clear the sump and free the impeller')->assertSee('On average this order costs more, by about')->assertSee('Start: sump and drain');
+        $this->get("/traces/$trace->id?card=clear-sump")
+            ->assertSee('Clear the sump and free the impeller')
+            ->assertSee('On average this order costs more, by about')
+            ->assertSee(
+                'Start: sump and drain',
+            );
         $this->get("/traces/$trace->id?card=nonsense")->assertOk();
     }
 
     public function test_the_logbook_answers_what_it_already_knows(): void
     {
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-14', 'found' => 'heavy', 'left' => 'clear']);
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-14', 'found' => 'heavy', 'left' => 'clear'],
+        );
         $trace = $this->begin(['food-bits']);
         $this->get("/traces/$trace->id")->assertSee('The filter against the light: light comes through')->assertSee('from the logbook');
         $this->clock->move('+5 days');
@@ -138,13 +192,22 @@ final class TraceTest extends TestCase
 
     public function test_what_was_poured_and_a_light_that_is_on_are_not_asked_about(): void
     {
-        $this->machine = $this->machineOf($this->user, ['name' => 'Pot', 'kind' => 'drip-brewer', 'traits' => ['programme' => 'programmed'], 'habits' => ['brewsPerWeek' => 7.0], 'schools' => []]);
+        $this->machine = $this->machineOf($this->user, [
+            'name' => 'Pot',
+            'kind' => 'drip-brewer',
+            'traits' => ['programme' => 'programmed'],
+            'habits' => ['brewsPerWeek' => 7.0],
+            'schools' => [],
+        ]);
         $this->get('/trace')->assertRedirect();
         $this->get("/machines/{$this->machine->id}/trace")->assertDontSee('value="light" checked', false);
         $this->post("/machines/{$this->machine->id}/lights", ['id' => $this->ulid(), 'light' => 'clean', 'on' => '1']);
         $this->get("/machines/{$this->machine->id}/trace")->assertSee('value="light" checked', false);
         $this->get('/trace')->assertRedirect("/machines/{$this->machine->id}/trace");
-        $this->post("/machines/{$this->machine->id}/vessels/reservoir/pour", ['id' => $this->ulid(), 'agent' => 'white-vinegar', 'how' => 'happened'])->assertSessionHasNoErrors();
+        $this->post(
+            "/machines/{$this->machine->id}/vessels/reservoir/pour",
+            ['id' => $this->ulid(), 'agent' => 'white-vinegar', 'how' => 'happened'],
+        )->assertSessionHasNoErrors();
         $trace = $this->begin(['sour']);
         $this->get("/traces/$trace->id")->assertSee('Brew a cup of plain water and smell it: sour')->assertSee('from the logbook');
     }
@@ -160,13 +223,23 @@ final class TraceTest extends TestCase
     public function test_an_answer_to_a_question_that_is_gone_from_the_handbook_is_left_aside(): void
     {
         $trace = $this->begin(['standing-water']);
-        $trace->update(['steps' => [['kind' => 'answer', 'id' => 'gone-check', 'result' => 'x', 'at' => '2026-06-15 09:00:00'], ['kind' => 'answer', 'id' => 'listen', 'result' => 'gone-result', 'at' => '2026-06-15 09:00:00']]]);
-        $this->get("/traces/$trace->id")->assertOk()->assertSee('an answer to a question that the handbook no longer asks')->assertDontSee('contradict');
+        $trace->update(
+            ['steps' => [
+                ['kind' => 'answer', 'id' => 'gone-check', 'result' => 'x', 'at' => '2026-06-15 09:00:00'],
+                ['kind' => 'answer', 'id' => 'listen', 'result' => 'gone-result', 'at' => '2026-06-15 09:00:00'],
+            ]],
+        );
+        $this->get("/traces/$trace->id")->assertOk()->assertSee('an answer to a question that the handbook no longer asks')->assertDontSee(
+            'contradict',
+        );
     }
 
     public function test_a_fix_is_asked_after_and_teaches_when_it_held(): void
     {
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-01', 'found' => 'clear', 'left' => 'clear']);
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-01', 'found' => 'clear', 'left' => 'clear'],
+        );
         $trace = $this->begin(['food-bits']);
         $this->get('/')->assertSee('Being looked into')->assertSee('food bits on dishes');
         $this->post("/traces/$trace->id/end", ['how' => 'fixed'])->assertSessionHasErrors('action');
@@ -175,27 +248,42 @@ final class TraceTest extends TestCase
         self::assertSame(['fixed', 'clean-filter', 'filter-clogged'], [$trace->refresh()->ended_how, $trace->fixed_by, $trace->cause]);
         $this->answer($trace, 'listen', 'hum')->assertSessionHasErrors('did');
         $this->get('/logbook')->assertSee('Put right by: clean the filter');
-        self::assertSame(0.0, app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->wear, 'the job counts as done, though no round was run');
+        self::assertSame(
+            0.0,
+            app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->wear,
+            'the job counts as done, though no round was run',
+        );
         $this->get('/')->assertDontSee('Did it hold?');
         for ($load = 0; $load < 2; ++$load) {
             $this->clock->move('+1 day');
             $this->post("/machines/{$this->machine->id}/uses", ['id' => $this->ulid()]);
         }
         $this->get('/')->assertSee('Did it hold?');
-        $interval = app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->clocks[0]->learned->interval;
+        $interval = app(
+            CareReader::class,
+        )->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->clocks[0]->learned->interval;
         $this->post("/traces/$trace->id/held", ['held' => '1'])->assertSessionHasNoErrors();
         self::assertTrue($trace->refresh()->held);
         self::assertSame(1, Entry::query()->where('kind', EntryKind::Confirmation)->count());
-        self::assertLessThan($interval, app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->clocks[0]->learned->interval);
+        self::assertLessThan(
+            $interval,
+            app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->clocks[0]->learned->interval,
+        );
         $this->get('/')->assertDontSee('Did it hold?');
 
         $this->clock->move('+5 days');
         $again = $this->begin(['food-bits'], '2026-06-21');
         $this->get("/traces/$again->id")->assertSee('Here before')->assertSee('Clean the filter, 15 June. It held.', false);
-        self::assertSame('The fine filter is clogged', self::first((string) $this->get("/traces/$again->id")->getContent()), 'what was confirmed here counts');
+        self::assertSame(
+            'The fine filter is clogged',
+            self::first((string) $this->get("/traces/$again->id")->getContent()),
+            'what was confirmed here counts',
+        );
         $this->get("/traces/$again->id")->assertSee('Learned here')->assertSee('The fine filter is clogged: confirmed once.');
         $this->get('/handbook/symptoms')->assertSee('clean the filter')->assertSee('the last time; it held 7 days');
-        $this->get("/machines/{$this->machine->id}?task=filter")->assertSee('What it caused, left too long')->assertSee('Food bits on dishes');
+        $this->get("/machines/{$this->machine->id}?task=filter")->assertSee('What it caused, left too long')->assertSee(
+            'Food bits on dishes',
+        );
         $chance = self::chance((string) $this->get("/traces/$again->id")->getContent());
         $this->clock->move('+1 minute');
         $this->post("/machines/{$this->machine->id}/forget")->assertSessionHasNoErrors();
@@ -217,10 +305,25 @@ final class TraceTest extends TestCase
         $trace = $this->begin(['standing-water']);
         $this->answer($trace, 'listen', 'silent');
         $this->answer($trace, 'clear-sump', null, Trace::FAILED);
-        $this->get("/traces/$trace->id/sheet")->assertOk()->assertSee('Call sheet')->assertSee('Listen for half a minute at drain: nothing')->assertSee('Clear the sump and free the impeller: did not help')->assertSee('rating label');
-        $this->put("/machines/{$this->machine->id}", ['name' => 'Galley', 'traits' => $this->machine->traits + ['vent' => 'vent'], 'model' => 'T-60', 'serial' => '0042'])->assertSessionHasNoErrors();
-        $this->post("/machines/{$this->machine->id}/openings", ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-12', 'found' => 'heavy', 'left' => 'clear']);
-        $this->get("/traces/$trace->id/sheet")->assertSee('Model: T-60. Serial: 0042.')->assertSee('12 June 2026: Fine filter opened: heavy, left clear');
+        $this->get("/traces/$trace->id/sheet")
+            ->assertOk()
+            ->assertSee('Call sheet')
+            ->assertSee('Listen for half a minute at drain: nothing')
+            ->assertSee('Clear the sump and free the impeller: did not help')
+            ->assertSee(
+                'rating label',
+            );
+        $this->put(
+            "/machines/{$this->machine->id}",
+            ['name' => 'Galley', 'traits' => $this->machine->traits + ['vent' => 'vent'], 'model' => 'T-60', 'serial' => '0042'],
+        )->assertSessionHasNoErrors();
+        $this->post(
+            "/machines/{$this->machine->id}/openings",
+            ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-12', 'found' => 'heavy', 'left' => 'clear'],
+        );
+        $this->get("/traces/$trace->id/sheet")->assertSee('Model: T-60. Serial: 0042.')->assertSee(
+            '12 June 2026: Fine filter opened: heavy, left clear',
+        );
         $pdf = $this->get("/traces/$trace->id/sheet.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
         $this->post("/traces/$trace->id/end", ['how' => 'called']);

@@ -25,14 +25,21 @@ final class DeviceController extends Controller
 {
     public function create(Request $request, Machine $machine, Handbook $handbook): View
     {
-        return view('devices.create', ['machine' => $machine, 'kind' => $handbook->kind($machine->kind), 'devices' => $this->person($request)->home()->devices()->where('machine_id', $machine->id)->orderBy('id')->get()]);
+        return view('devices.create', [
+            'machine' => $machine,
+            'kind' => $handbook->kind($machine->kind),
+            'devices' => $this->person($request)->home()->devices()->where('machine_id', $machine->id)->orderBy('id')->get(),
+        ]);
     }
 
     public function store(DeviceRequest $request, Machine $machine, AddDevice $add, RotateDeviceToken $rotate): RedirectResponse
     {
         $device = $add->handle($machine, $request->string('name')->toString(), $request->boolean('simulated'));
 
-        return redirect()->route('devices.show', $device)->with('token', $rotate->handle($device))->with('did', __('devices.added', ['name' => $device->name]));
+        return redirect()->route('devices.show', $device)->with('token', $rotate->handle($device))->with(
+            'did',
+            __('devices.added', ['name' => $device->name]),
+        );
     }
 
     public function show(Request $request, Device $device, DevicePage $page): View
@@ -59,7 +66,9 @@ final class DeviceController extends Controller
 
     public function settle(Request $request, Device $device, SettleHeldEvents $settle): RedirectResponse
     {
-        $request->validate(['how' => ['required', 'string', Rule::in([SettleHeldEvents::FROM_ZERO, SettleHeldEvents::FROM_HERE, SettleHeldEvents::WRONG])]]);
+        $request->validate([
+            'how' => ['required', 'string', Rule::in([SettleHeldEvents::FROM_ZERO, SettleHeldEvents::FROM_HERE, SettleHeldEvents::WRONG])],
+        ]);
         $settle->handle($device, $request->string('how')->toString());
 
         return redirect()->route('devices.show', $device)->with('did', __('devices.settled'));

@@ -38,7 +38,13 @@ final class FeedController extends Controller
             abort(404);
         }
         [$text, $tag] = $feed->of($found->household);
-        $response = response($text, 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'inline; filename="good-rinse.ics"', 'Cache-Control' => 'private, max-age=300'])->setEtag($tag);
+        $response = response($text, 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'inline; filename="good-rinse.ics"',
+            'Cache-Control' => 'private, max-age=300',
+        ])->setEtag(
+            $tag,
+        );
         $response->isNotModified($request);
 
         return $response;

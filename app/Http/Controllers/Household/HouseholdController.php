@@ -27,14 +27,28 @@ final class HouseholdController extends Controller
             'strengths' => $handbook->agent('white-vinegar')->strengths,
             'devices' => $household->devices()->with('machine')->orderBy('name')->get(),
             'members' => $household->members()->orderBy('name')->get(),
-            'invitations' => $household->invitations()->whereNull('used_at')->where('expires_at', '>', app(ClockInterface::class)->now())->orderBy('created_at')->get(),
+            'invitations' => $household->invitations()
+                ->whereNull('used_at')
+                ->where('expires_at', '>', app(ClockInterface::class)->now())
+                ->orderBy('created_at')
+                ->get(),
         ]);
     }
 
     public function update(HouseholdRequest $request, ChangeHousehold $change): RedirectResponse
     {
         $household = $this->person($request)->home();
-        $change->handle($household, $request->string('name')->toString(), $request->string('timezone')->toString(), $request->measures(), $request->hardness(), $request->hardnessUnit(), $request->vinegarStrength(), !$request->boolean('no_harsh'), ...[...$request->prices(), $request->currency()]);
+        $change->handle(
+            $household,
+            $request->string('name')->toString(),
+            $request->string('timezone')->toString(),
+            $request->measures(),
+            $request->hardness(),
+            $request->hardnessUnit(),
+            $request->vinegarStrength(),
+            !$request->boolean('no_harsh'),
+            ...[...$request->prices(), $request->currency()],
+        );
 
         return redirect()->route('household')->with('did', __('household.saved'));
     }

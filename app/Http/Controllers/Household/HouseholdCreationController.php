@@ -21,7 +21,12 @@ final class HouseholdCreationController extends Controller
 
     public function store(HouseholdRequest $request, CreateHousehold $found): RedirectResponse
     {
-        $found->handle($this->person($request), $request->string('name')->toString(), $request->string('timezone')->toString(), $request->measures());
+        $found->handle(
+            $this->person($request),
+            $request->string('name')->toString(),
+            $request->string('timezone')->toString(),
+            $request->measures(),
+        );
 
         return redirect()->route('today');
     }

@@ -21,7 +21,11 @@ final class RegistrationController extends Controller
 
     public function store(RegistrationRequest $request, RegisterUser $register): RedirectResponse
     {
-        $user = $register->handle($request->string('name')->toString(), $request->string('email')->toString(), $request->string('password')->toString());
+        $user = $register->handle(
+            $request->string('name')->toString(),
+            $request->string('email')->toString(),
+            $request->string('password')->toString(),
+        );
         Auth::login($user);
         $request->session()->regenerate();
 

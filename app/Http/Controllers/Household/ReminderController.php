@@ -25,14 +25,23 @@ final class ReminderController extends Controller
 
     public function update(RemindersRequest $request, ChangeReminders $change): RedirectResponse
     {
-        $change->handle($this->person($request), $request->boolean('wanted'), $request->integer('digest_hour'), $request->integer('quiet_from'), $request->integer('quiet_to'));
+        $change->handle(
+            $this->person($request),
+            $request->boolean('wanted'),
+            $request->integer('digest_hour'),
+            $request->integer('quiet_from'),
+            $request->integer('quiet_to'),
+        );
 
         return redirect()->route('reminders')->with('did', __('reminders.saved'));
     }
 
     public function send(Request $request, SendDigests $send): RedirectResponse
     {
-        return redirect()->route('reminders')->with('did', __($send->now($this->person($request)) ? 'reminders.sent' : 'reminders.nothing'));
+        return redirect()->route('reminders')->with(
+            'did',
+            __($send->now($this->person($request)) ? 'reminders.sent' : 'reminders.nothing'),
+        );
     }
 
     /** Asks, because mail programs open links by themselves. */

@@ -16,7 +16,13 @@ final class WaterController extends Controller
 {
     public function edit(WaterRequest $request, WaterPage $page): View
     {
-        return view('household.water', $page->for($this->person($request)->home(), $request->isTried(), $request->hardness(), $request->unit(), $request->boolean('dip')));
+        return view('household.water', $page->for(
+            $this->person($request)->home(),
+            $request->isTried(),
+            $request->hardness(),
+            $request->unit(),
+            $request->boolean('dip'),
+        ));
     }
 
     public function update(WaterRequest $request, ChangeWater $change): RedirectResponse

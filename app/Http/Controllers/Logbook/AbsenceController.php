@@ -35,7 +35,14 @@ final class AbsenceController extends Controller
 
     public function store(AbsenceRequest $request, RecordAbsence $log): RedirectResponse
     {
-        $log->handle($this->person($request), $request->ulid(), $request->chosen(), $request->day('from'), $request->day('to'), $request->string('reason')->toString());
+        $log->handle(
+            $this->person($request),
+            $request->ulid(),
+            $request->chosen(),
+            $request->day('from'),
+            $request->day('to'),
+            $request->string('reason')->toString(),
+        );
 
         return redirect()->route('today')->with('did', __('machines.away_kept'));
     }

@@ -27,7 +27,15 @@ final class CorrectionController extends Controller
     {
         $entry->loadMissing('machine');
         try {
-            $id = $correct->handle($entry, $this->person($request), $request->ulid(), $request->says(), $request->happenedAt(), $request->machine(), $request->part());
+            $id = $correct->handle(
+                $entry,
+                $this->person($request),
+                $request->ulid(),
+                $request->says(),
+                $request->happenedAt(),
+                $request->machine(),
+                $request->part(),
+            );
         } catch (UnknownEntry) {
             return back()->withInput()->withErrors(['found' => (string) __('logbook.no_grade')]);
         } catch (ActionRefused $e) {

@@ -17,6 +17,9 @@ final class LightController extends Controller
     {
         $note->handle($machine, $this->person($request), $request->ulid(), $request->string('light')->toString(), $request->boolean('on'));
 
-        return back()->with('did', __($request->boolean('on') ? 'machines.light_on' : 'machines.light_off'))->with('undo', $request->ulid());
+        return back()->with('did', __($request->boolean('on') ? 'machines.light_on' : 'machines.light_off'))->with(
+            'undo',
+            $request->ulid(),
+        );
     }
 }

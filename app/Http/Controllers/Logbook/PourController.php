@@ -23,16 +23,34 @@ final class PourController extends Controller
         return view('vessels.pour', $page->for($machine, $this->person($request)->home(), $vessel, $request->string('agent')->toString()));
     }
 
-    public function store(PourRequest $request, Machine $machine, string $vessel, PourAgent $pour, VesselReader $vessels, MeetingWords $words): RedirectResponse
-    {
+    public function store(
+        PourRequest $request,
+        Machine $machine,
+        string $vessel,
+        PourAgent $pour,
+        VesselReader $vessels,
+        MeetingWords $words,
+    ): RedirectResponse {
         $person = $this->person($request);
-        $found = $pour->handle($machine, $person, $request->ulid(), $request->dose($vessel), $request->happenedAt(), $request->boolean('happened'));
+        $found = $pour->handle(
+            $machine,
+            $person,
+            $request->ulid(),
+            $request->dose($vessel),
+            $request->happenedAt(),
+            $request->boolean('happened'),
+        );
         $record = $vessels->record($machine, $vessel, $person->home());
         if ($found->verdict->refuses() || $record->hasLiveMeeting()) {
             return redirect()->route('vessels.happened', [$machine, $vessel])->with('undo', $request->ulid());
         }
 
-        return redirect()->route('machines.show', $machine)->with('did', trim(__('vessels.written').' '.$words->about($record->meetings, $request->ulid())))->with('undo', $request->ulid());
+        return redirect()->route('machines.show', $machine)
+            ->with('did', trim(__('vessels.written').' '.$words->about($record->meetings, $request->ulid())))
+            ->with(
+                'undo',
+                $request->ulid(),
+            );
     }
 
     public function happened(Request $request, Machine $machine, string $vessel, PourPage $page): View

@@ -16,8 +16,18 @@ final class SnoozeController extends Controller
 {
     public function store(SnoozeRequest $request, Machine $machine, SnoozeTask $snooze): RedirectResponse
     {
-        $snooze->handle($machine, $this->person($request), $request->ulid(), $request->string('task')->toString(), $request->until(), $request->string('reason')->toString());
+        $snooze->handle(
+            $machine,
+            $this->person($request),
+            $request->ulid(),
+            $request->string('task')->toString(),
+            $request->until(),
+            $request->string('reason')->toString(),
+        );
 
-        return redirect()->route('today')->with('did', __('machines.put_off', ['day' => Dates::weekday($request->until())]))->with('undo', $request->ulid());
+        return redirect()->route('today')->with('did', __('machines.put_off', ['day' => Dates::weekday($request->until())]))->with(
+            'undo',
+            $request->ulid(),
+        );
     }
 }

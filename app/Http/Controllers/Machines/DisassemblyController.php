@@ -30,8 +30,13 @@ final class DisassemblyController extends Controller
         return view('machines.way', $page->one($machine, $part) + ['round' => $this->round($request, $machine)]);
     }
 
-    public function update(RemovalRequest $request, Machine $machine, string $part, ChangeRemoval $change, StorePhoto $keep): RedirectResponse
-    {
+    public function update(
+        RemovalRequest $request,
+        Machine $machine,
+        string $part,
+        ChangeRemoval $change,
+        StorePhoto $keep,
+    ): RedirectResponse {
         $own = $request->own();
         $photo = $request->photo();
         if (null !== $photo) {
@@ -45,7 +50,10 @@ final class DisassemblyController extends Controller
         $change->handle($machine, $this->person($request), $part, $own, $request->traits());
         $round = $this->round($request, $machine);
 
-        return (null === $round ? redirect()->route('machines.apart', $machine) : redirect()->route('rounds.show', $round))->with('did', __('machines.way_saved'));
+        return (null === $round ? redirect()->route('machines.apart', $machine) : redirect()->route('rounds.show', $round))->with(
+            'did',
+            __('machines.way_saved'),
+        );
     }
 
     /** The round that it was set right in; to it the person goes back. */

@@ -17,6 +17,9 @@ final class DoorCardController extends Controller
 {
     public function show(Request $request, Machine $machine, DoorCardPage $page, Pdf $pdf): Response
     {
-        return $pdf->page(view('cards.door', $page->for($machine, $this->person($request)->home())), Str::slug($machine->name).'-door-card.pdf');
+        return $pdf->page(
+            view('cards.door', $page->for($machine, $this->person($request)->home())),
+            Str::slug($machine->name).'-door-card.pdf',
+        );
     }
 }

@@ -22,12 +22,22 @@ final class HistoryController extends Controller
     {
         $home = $this->person($request)->home();
 
-        return view('machines.before', ['machine' => $machine, 'care' => $care->machine($machine, $home), 'today' => Day::at($clock->now(), $home->zone())]);
+        return view(
+            'machines.before',
+            ['machine' => $machine, 'care' => $care->machine($machine, $home), 'today' => Day::at($clock->now(), $home->zone())],
+        );
     }
 
     public function store(HistoryRequest $request, Machine $machine, RecordHistory $tell): RedirectResponse
     {
-        $tell->handle($machine, $this->person($request), $request->ulid(), $request->newOn(), $request->cleanedOn(), $request->cleaned() ?? []);
+        $tell->handle(
+            $machine,
+            $this->person($request),
+            $request->ulid(),
+            $request->newOn(),
+            $request->cleanedOn(),
+            $request->cleaned() ?? [],
+        );
 
         return redirect()->route('machines.show', $machine)->with('did', __('machines.before_told'));
     }

@@ -86,7 +86,16 @@ final class MachineController extends Controller
 
     public function update(MachineRequest $request, Machine $machine, ChangeMachine $change): RedirectResponse
     {
-        $change->handle($machine, $request->string('name')->toString(), $request->place(), $request->traits(), $request->habits(), $request->schools(), $request->said('model'), $request->said('serial'));
+        $change->handle(
+            $machine,
+            $request->string('name')->toString(),
+            $request->place(),
+            $request->traits(),
+            $request->habits(),
+            $request->schools(),
+            $request->said('model'),
+            $request->said('serial'),
+        );
 
         return redirect()->route('machines.show', $machine)->with('did', __('machines.saved'));
     }

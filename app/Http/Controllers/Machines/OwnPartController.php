@@ -17,7 +17,14 @@ final class OwnPartController extends Controller
     public function store(OwnPartRequest $request, Machine $machine, ChangeOwnParts $change): RedirectResponse
     {
         $note = $request->string('note')->trim()->toString();
-        $change->add($machine, $this->person($request), $request->string('name')->trim()->toString(), $request->string('in_the_way_of')->toString(), $request->pieces(), '' === $note ? null : $note);
+        $change->add(
+            $machine,
+            $this->person($request),
+            $request->string('name')->trim()->toString(),
+            $request->string('in_the_way_of')->toString(),
+            $request->pieces(),
+            '' === $note ? null : $note,
+        );
 
         return redirect()->route('machines.apart', $machine)->with('did', __('machines.part_added'));
     }

@@ -22,12 +22,33 @@ final class ReadingController extends Controller
         return view('readings.create', ['machine' => $machine, 'kind' => $handbook->kind($machine->kind)]);
     }
 
-    public function store(ReadingsRequest $request, Machine $machine, ImportReader $reader, ImportReadings $import, ReadingsPage $page): View|RedirectResponse
-    {
+    public function store(
+        ReadingsRequest $request,
+        Machine $machine,
+        ImportReader $reader,
+        ImportReadings $import,
+        ReadingsPage $page,
+    ): View|RedirectResponse {
         $household = $this->person($request)->home();
-        [$file, $series] = $reader->read($machine, $household, $request->table(), $request->boolean('replaced'), $request->told('marks'), $request->told('order'));
+        [$file, $series] = $reader->read(
+            $machine,
+            $household,
+            $request->table(),
+            $request->boolean('replaced'),
+            $request->told('marks'),
+            $request->told('order'),
+        );
         if (!$request->boolean('sure') || [] === $file->good) {
-            return view('readings.preview', $page->for($machine, $household, $file, $request->table(), $request->boolean('replaced'), $request->ulid(), $request->told('marks'), $request->told('order')));
+            return view('readings.preview', $page->for(
+                $machine,
+                $household,
+                $file,
+                $request->table(),
+                $request->boolean('replaced'),
+                $request->ulid(),
+                $request->told('marks'),
+                $request->told('order'),
+            ));
         }
         $written = $import->handle($machine, $this->person($request), $request->ulid(), $file, $series);
 

@@ -16,7 +16,12 @@ final class RhythmController extends Controller
 {
     public function index(Request $request, RhythmPage $page): View
     {
-        return view('rhythm.index', $page->for($this->person($request)->home(), $request->string('machine')->toString(), max(1, min(20, $request->integer('page', 1))), $request->string('table')->toString()));
+        return view('rhythm.index', $page->for(
+            $this->person($request)->home(),
+            $request->string('machine')->toString(),
+            max(1, min(20, $request->integer('page', 1))),
+            $request->string('table')->toString(),
+        ));
     }
 
     public function why(Request $request, Machine $machine, string $task, WorkingsPage $page): View

@@ -17,7 +17,12 @@ final class StartController extends Controller
 {
     public function edit(StartRequest $request, Machine $machine, StartPage $page): View
     {
-        return view('rhythm.start', $page->for($machine, $this->person($request)->home(), $request->isTried() ? $request->habits() : null, $request->isTried() ? $request->schools() : null));
+        return view('rhythm.start', $page->for(
+            $machine,
+            $this->person($request)->home(),
+            $request->isTried() ? $request->habits() : null,
+            $request->isTried() ? $request->schools() : null,
+        ));
     }
 
     public function update(StartRequest $request, Machine $machine, ChangeStart $change): RedirectResponse

@@ -22,6 +22,12 @@ final class TraitController extends Controller
         }
         $round = $machine->rounds()->whereKey($request->string('round')->toString())->first();
 
-        return (null === $round ? redirect()->route('machines.show', $machine) : redirect()->route('rounds.show', array_filter([$round, 'step' => $request->string('step')->toString()])))->with('did', __('machines.seen'));
+        return (null === $round ? redirect()->route(
+            'machines.show',
+            $machine,
+        ) : redirect()->route('rounds.show', array_filter([$round, 'step' => $request->string('step')->toString()])))->with(
+            'did',
+            __('machines.seen'),
+        );
     }
 }

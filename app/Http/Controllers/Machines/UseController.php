@@ -24,8 +24,22 @@ final class UseController extends Controller
     public function store(UseRequest $request, Machine $machine, CountUse $count): RedirectResponse
     {
         $told = $request->filled('uses');
-        $count->handle($machine, $this->person($request), $request->ulid(), $told ? $request->float('uses') : 1.0, $request->over(), $request->until());
+        $count->handle(
+            $machine,
+            $this->person($request),
+            $request->ulid(),
+            $told ? $request->float('uses') : 1.0,
+            $request->over(),
+            $request->until(),
+        );
 
-        return back()->with('did', __($told ? (null === $request->until() ? 'machines.told' : 'machines.told_days') : 'machines.counted', ['name' => $machine->name]))->with('undo', $request->ulid());
+        return back()->with('did', __(
+            $told ? (null === $request->until() ? 'machines.told' : 'machines.told_days') : 'machines.counted',
+            ['name' => $machine->name],
+        ))
+            ->with(
+                'undo',
+                $request->ulid(),
+            );
     }
 }

@@ -64,7 +64,11 @@ final class RoundController extends Controller
     /** How far the round is, so that two devices on it show the same; with the token a device needs to send what it kept. */
     public function state(Round $round): JsonResponse
     {
-        return response()->json(['last' => $round->ticks()->reorder()->orderByDesc('seq')->value('id') ?? '', 'ended' => null !== $round->ended_at, 'token' => csrf_token()]);
+        return response()->json([
+            'last' => $round->ticks()->reorder()->orderByDesc('seq')->value('id') ?? '',
+            'ended' => null !== $round->ended_at,
+            'token' => csrf_token(),
+        ]);
     }
 
     public function settle(Request $request, Round $round, SettleRound $settle): RedirectResponse
@@ -86,12 +90,18 @@ final class RoundController extends Controller
 
     public function recordPdf(Request $request, Round $round, RecordPage $page, Pdf $pdf): Response
     {
-        return $pdf->page(view('rounds.record-pdf', $page->for($round, $this->person($request)->home())), Str::slug($round->machine->name.' '.$round->started_at->format('Y-m-d')).'-service-record.pdf');
+        return $pdf->page(
+            view('rounds.record-pdf', $page->for($round, $this->person($request)->home())),
+            Str::slug($round->machine->name.' '.$round->started_at->format('Y-m-d')).'-service-record.pdf',
+        );
     }
 
     public function end(Request $request, Round $round, EndRound $end, StartRound $start): RedirectResponse
     {
-        $request->validate(['how' => ['required', Rule::in([Round::FINISHED, Round::STOPPED])], 'then' => ['nullable', 'string', 'regex:/^[a-z][a-z0-9-]{0,39}$/']]);
+        $request->validate([
+            'how' => ['required', Rule::in([Round::FINISHED, Round::STOPPED])],
+            'then' => ['nullable', 'string', 'regex:/^[a-z][a-z0-9-]{0,39}$/'],
+        ]);
         $person = $this->person($request);
         $end->handle($round, $person, $request->string('how')->toString(), $request->boolean('knows'));
         $next = $request->filled('then') ? $start->handle($round->machine, $person, [$request->string('then')->toString()]) : $round;

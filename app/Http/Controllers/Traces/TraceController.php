@@ -36,7 +36,8 @@ final class TraceController extends Controller
     public function anywhere(Request $request): RedirectResponse
     {
         $home = $this->person($request)->home();
-        $last = $home->entries()->whereNotNull('machine_id')->orderByDesc('seq')->value('machine_id') ?? $home->machines()->orderBy('name')->value('id');
+        $last = $home->entries()->whereNotNull('machine_id')->orderByDesc('seq')->value('machine_id')
+            ?? $home->machines()->orderBy('name')->value('id');
 
         return null === $last ? redirect()->route('today') : redirect()->route('traces.create', $last);
     }
@@ -62,19 +63,34 @@ final class TraceController extends Controller
         if (null !== $trace) {
             return redirect()->route('traces.show', $trace);
         }
-        $noted = redirect()->route('machines.show', $machine)->with('did', __(null === $request->task() ? 'traces.noted' : 'machines.noticed'));
+        $noted = redirect()->route('machines.show', $machine)->with(
+            'did',
+            __(null === $request->task() ? 'traces.noted' : 'machines.noticed'),
+        );
 
-        return 1 === count($request->symptoms()) ? $noted->with('undo', DerivedUlid::of($request->ulid(), $request->symptoms()[0])) : $noted;
+        return 1 === count($request->symptoms())
+            ? $noted->with('undo', DerivedUlid::of($request->ulid(), $request->symptoms()[0]))
+            : $noted;
     }
 
     public function show(Request $request, Trace $trace, TracePage $page): View
     {
-        return view('traces.show', $page->deck($trace, $this->person($request)->home()) + ['wanted' => $request->string('card')->toString()]);
+        return view(
+            'traces.show',
+            $page->deck($trace, $this->person($request)->home()) + ['wanted' => $request->string('card')->toString()],
+        );
     }
 
     public function step(StepRequest $request, Trace $trace, StepTrace $step): RedirectResponse
     {
-        $step->add($trace, $this->person($request), $request->integer('seen'), $request->string('kind')->toString(), $request->string('card')->toString(), $request->filled('result') ? $request->string('result')->toString() : null);
+        $step->add(
+            $trace,
+            $this->person($request),
+            $request->integer('seen'),
+            $request->string('kind')->toString(),
+            $request->string('card')->toString(),
+            $request->filled('result') ? $request->string('result')->toString() : null,
+        );
 
         return redirect()->route('traces.show', $trace);
     }
@@ -90,10 +106,19 @@ final class TraceController extends Controller
     public function end(Request $request, Trace $trace, EndTrace $end, TraceReader $reader): RedirectResponse
     {
         $actions = array_keys($reader->trouble($trace->machine, $this->person($request)->home())->actions);
-        $request->validate(['how' => ['required', Rule::in([Trace::FIXED, Trace::CALLED, Trace::LEFT])], 'action' => ['nullable', 'required_if:how,'.Trace::FIXED, 'string', Rule::in($actions)]]);
+        $request->validate([
+            'how' => ['required', Rule::in([Trace::FIXED, Trace::CALLED, Trace::LEFT])],
+            'action' => ['nullable', 'required_if:how,'.Trace::FIXED, 'string', Rule::in($actions)],
+        ]);
         $how = $request->string('how')->toString();
         $action = Trace::FIXED === $how ? $request->string('action')->toString() : null;
-        $end->handle($trace, $this->person($request), $how, $action, null === $action ? null : $reader->causeOf($trace, $this->person($request)->home(), $action));
+        $end->handle(
+            $trace,
+            $this->person($request),
+            $how,
+            $action,
+            null === $action ? null : $reader->causeOf($trace, $this->person($request)->home(), $action),
+        );
 
         return redirect()->route('traces.show', $trace)->with('did', __("traces.ended.$how"));
     }

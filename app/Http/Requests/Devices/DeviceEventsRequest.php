@@ -21,7 +21,13 @@ final class DeviceEventsRequest extends FormRequest
             'sent' => ['nullable', 'string', 'date_format:Y-m-d\TH:i:sP,Y-m-d\TH:i:s\Z,Y-m-d\TH:i:s.vP,Y-m-d\TH:i:s.v\Z'],
             'events' => ['required', 'array', 'list', 'max:'.self::MOST],
             'events.*.id' => ['required', 'string', 'max:64', 'regex:/^[\w.:-]+$/D'],
-            'events.*.at' => ['required', 'string', 'date_format:Y-m-d\TH:i:sP,Y-m-d\TH:i:s\Z,Y-m-d\TH:i:s.vP,Y-m-d\TH:i:s.v\Z', 'after:1999-12-31', 'before:2100-01-01'],
+            'events.*.at' => [
+                'required',
+                'string',
+                'date_format:Y-m-d\TH:i:sP,Y-m-d\TH:i:s\Z,Y-m-d\TH:i:s.vP,Y-m-d\TH:i:s.v\Z',
+                'after:1999-12-31',
+                'before:2100-01-01',
+            ],
             'events.*.total' => ['nullable', 'required_without:events.*.light', 'numeric', 'between:0,1000000000'],
             'events.*.light' => ['nullable', 'string', 'max:40'],
             'events.*.on' => ['nullable', 'required_with:events.*.light', 'boolean'],
@@ -36,7 +42,13 @@ final class DeviceEventsRequest extends FormRequest
             if (is_array($event) && is_string($event['id']) && is_string($event['at'])) {
                 $light = $event['light'] ?? null;
                 $total = $event['total'] ?? null;
-                $messages[] = new DeviceMessage($event['id'], self::time($event['at']), is_numeric($total) && null === $light ? (float) $total : null, is_string($light) ? $light : null, (bool) ($event['on'] ?? false));
+                $messages[] = new DeviceMessage(
+                    $event['id'],
+                    self::time($event['at']),
+                    is_numeric($total) && null === $light ? (float) $total : null,
+                    is_string($light) ? $light : null,
+                    (bool) ($event['on'] ?? false),
+                );
             }
         }
 

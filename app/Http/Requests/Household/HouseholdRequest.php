@@ -44,7 +44,10 @@ final class HouseholdRequest extends FormRequest
     {
         $home = $this->user()->household ?? null;
 
-        return [$this->filled('hour_value') ? $this->float('hour_value') : (float) ($home->hour_value ?? 15), $this->filled('call_fee') ? $this->float('call_fee') : (float) ($home->call_fee ?? 120)];
+        return [
+            $this->filled('hour_value') ? $this->float('hour_value') : (float) ($home->hour_value ?? 15),
+            $this->filled('call_fee') ? $this->float('call_fee') : (float) ($home->call_fee ?? 120),
+        ];
     }
 
     public function currency(): ?string
@@ -60,6 +63,8 @@ final class HouseholdRequest extends FormRequest
     /** %; the usual one where nobody says. */
     public function vinegarStrength(): float
     {
-        return $this->filled('vinegar_strength') ? $this->float('vinegar_strength') : app(Handbook::class)->agent('white-vinegar')->strengths[0] ?? 5.0;
+        return $this->filled('vinegar_strength')
+            ? $this->float('vinegar_strength')
+            : app(Handbook::class)->agent('white-vinegar')->strengths[0] ?? 5.0;
     }
 }

@@ -34,7 +34,9 @@ final class AbsenceRequest extends UlidRequest
     /** @return list<Machine> */
     public function chosen(): array
     {
-        return array_values($this->own()->filter(fn (Machine $machine): bool => in_array($machine->id, (array) $this->input('machines'), true))->all());
+        return array_values(
+            $this->own()->filter(fn (Machine $machine): bool => in_array($machine->id, (array) $this->input('machines'), true))->all(),
+        );
     }
 
     public function day(string $key): Day

@@ -37,14 +37,25 @@ final class CorrectionRequest extends UlidRequest
         $day = ['required', 'string', 'date_format:Y-m-d', 'after:1999-12-31'];
 
         return parent::rules() + match (true) {
-            $says instanceof Opening => ['task' => ['required', 'string', Rule::in(array_keys($this->tasks()))]] + (null === $says->found ? [] : ['found' => ['required', 'string', Rule::in($this->grades())], 'left' => ['required', 'string', Rule::in($this->grades())]]),
-            $says instanceof Dose => ['amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'], 'unit' => ['nullable', Rule::in(array_keys(Portion::measures(HouseMeasures::now())))], 'strength' => ['nullable', 'numeric', 'between:1,100']],
+            $says instanceof Opening => ['task' => ['required', 'string', Rule::in(array_keys($this->tasks()))]] + (
+                null === $says->found ? [] : [
+                    'found' => ['required', 'string', Rule::in($this->grades())],
+                    'left' => ['required', 'string', Rule::in($this->grades())],
+                ]
+            ),
+            $says instanceof Dose => [
+                'amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'],
+                'unit' => ['nullable', Rule::in(array_keys(Portion::measures(HouseMeasures::now())))],
+                'strength' => ['nullable', 'numeric', 'between:1,100'],
+            ],
             $says instanceof UseCount => ['uses' => ['required', 'numeric', null === $says->over ? 'gt:0' : 'min:0', 'max:1000']],
             $says instanceof Measurement && null !== $says->number => ['number' => ['required', 'numeric', 'between:0,100000']],
             $says instanceof Note => ['text' => ['required', 'string', 'max:'.Note::LONGEST]],
             $says instanceof Absence => ['from' => $day, 'to' => [...$day, 'after_or_equal:from', 'before:2100-01-01']],
             default => [],
-        } + ($says instanceof Absence ? [] : ['on' => $day, 'at' => ['nullable', 'string', 'date_format:H:i']]) + ['machine' => ['nullable', 'string', Rule::in(array_map(static fn (Machine $machine): string => $machine->id, $this->alike()))]];
+        } + ($says instanceof Absence ? [] : ['on' => $day, 'at' => ['nullable', 'string', 'date_format:H:i']]) + [
+            'machine' => ['nullable', 'string', Rule::in(array_map(static fn (Machine $machine): string => $machine->id, $this->alike()))],
+        ];
     }
 
     /** @return array<string, string> */
@@ -67,11 +78,27 @@ final class CorrectionRequest extends UlidRequest
 
         return match (true) {
             $says instanceof Opening => $this->opening($says),
-            $says instanceof Dose => new Dose($says->agent, $says->vessel, $this->filled('amount') ? Portion::measured($this->float('amount'), $this->filled('unit') ? $this->string('unit')->toString() : 'ml') : null, $this->filled('strength') ? $this->float('strength') : null),
+            $says instanceof Dose => new Dose(
+                $says->agent,
+                $says->vessel,
+                $this->filled('amount')
+                    ? Portion::measured($this->float('amount'), $this->filled('unit') ? $this->string('unit')->toString() : 'ml')
+                    : null,
+                $this->filled('strength') ? $this->float('strength') : null,
+            ),
             $says instanceof UseCount => new UseCount($says->unit, $this->float('uses'), $says->over),
-            $says instanceof Measurement && null !== $says->number => new Measurement($says->what, HouseMeasures::field(app(Handbook::class)->reading($says->what)->unit)->kept($this->float('number')), $says->of, $says->picks),
+            $says instanceof Measurement && null !== $says->number => new Measurement(
+                $says->what,
+                HouseMeasures::field(app(Handbook::class)->reading($says->what)->unit)->kept($this->float('number')),
+                $says->of,
+                $says->picks,
+            ),
             $says instanceof Note => new Note(trim($this->string('text')->toString())),
-            $says instanceof Absence => new Absence(Day::of($this->string('from')->toString()), Day::of($this->string('to')->toString()), $says->reason),
+            $says instanceof Absence => new Absence(
+                Day::of($this->string('from')->toString()),
+                Day::of($this->string('to')->toString()),
+                $says->reason,
+            ),
             default => $says,
         };
     }
@@ -137,7 +164,9 @@ final class CorrectionRequest extends UlidRequest
     {
         $says = $this->entry()->says();
 
-        return $says instanceof Opening ? ($this->tasks()[$this->string('task')->toString()]->part ?? $this->entry()->part) : $this->entry()->part;
+        return $says instanceof Opening
+            ? ($this->tasks()[$this->string('task')->toString()]->part ?? $this->entry()->part)
+            : $this->entry()->part;
     }
 
     /** @return list<Machine> of the same kind */
@@ -163,7 +192,10 @@ final class CorrectionRequest extends UlidRequest
         $task = $this->string('task')->toString();
         $handbook = app(Handbook::class);
 
-        return null === $machine || !isset($this->tasks()[$task]) ? [] : array_map(static fn (Grade $grade): string => $grade->id, $handbook->scales()->scale($handbook->kind($machine->kind)->scaleOf($task, $machine->traits))->grades);
+        return null === $machine || !isset($this->tasks()[$task]) ? [] : array_map(
+            static fn (Grade $grade): string => $grade->id,
+            $handbook->scales()->scale($handbook->kind($machine->kind)->scaleOf($task, $machine->traits))->grades,
+        );
     }
 
     private function home(): \App\Models\Household

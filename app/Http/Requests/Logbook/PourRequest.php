@@ -25,7 +25,11 @@ final class PourRequest extends UlidRequest
     {
         return [
             ...parent::rules(),
-            'agent' => ['required', 'string', Rule::in([...array_keys(app(Handbook::class)->chemistry()->agents), ChemistryRules::STRANGER])],
+            'agent' => [
+                'required',
+                'string',
+                Rule::in([...array_keys(app(Handbook::class)->chemistry()->agents), ChemistryRules::STRANGER]),
+            ],
             'amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'],
             'unit' => ['nullable', Rule::in(array_keys(Portion::measures(HouseMeasures::now())))],
             'strength' => ['nullable', 'numeric', 'between:1,100'],
@@ -39,7 +43,12 @@ final class PourRequest extends UlidRequest
         return new Dose(
             $this->string('agent')->toString(),
             $vessel,
-            $this->filled('amount') ? Portion::measured($this->float('amount'), $this->filled('unit') ? $this->string('unit')->toString() : PortionUnit::Millilitres->value) : null,
+            $this->filled('amount')
+                ? Portion::measured(
+                    $this->float('amount'),
+                    $this->filled('unit') ? $this->string('unit')->toString() : PortionUnit::Millilitres->value,
+                )
+                : null,
             $this->filled('strength') ? $this->float('strength') : null,
         );
     }

@@ -16,7 +16,11 @@ trait DescribesPieces
     /** @return array<string, list<mixed>> */
     private function pieceRules(): array
     {
-        return ['more' => ['nullable', 'array', 'max:6'], 'more.*.name' => ['nullable', 'string', 'max:40'], 'more.*.count' => ['nullable', 'integer', 'between:0,40']];
+        return [
+            'more' => ['nullable', 'array', 'max:6'],
+            'more.*.name' => ['nullable', 'string', 'max:40'],
+            'more.*.count' => ['nullable', 'integer', 'between:0,40'],
+        ];
     }
 
     /** @return array<string, string> */

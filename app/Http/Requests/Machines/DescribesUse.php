@@ -70,7 +70,9 @@ trait DescribesUse
         $said = [];
         foreach ($kind->habits() as $habit) {
             if ($this->filled("habits.$habit->id")) {
-                $said[$habit->id] = null === $habit->number ? $this->string("habits.$habit->id")->toString() : $this->float("habits.$habit->id");
+                $said[$habit->id] = null === $habit->number
+                    ? $this->string("habits.$habit->id")->toString()
+                    : $this->float("habits.$habit->id");
             } elseif (null !== $habit->number) {
                 $said[$habit->id] = $habit->default;
             }

@@ -27,7 +27,10 @@ final class HistoryRequest extends UlidRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['new_on.required_without' => (string) __('machines.before_day'), 'cleaned.required_with' => (string) __('machines.before_parts')];
+        return [
+            'new_on.required_without' => (string) __('machines.before_day'),
+            'cleaned.required_with' => (string) __('machines.before_parts'),
+        ];
     }
 
     private function kind(): MachineKind

@@ -79,7 +79,9 @@ final class MachineRequest extends FormRequest
         $traits = [];
         foreach ($this->kind()->traits() as $trait) {
             $said = $this->said("traits.$trait->id");
-            $said = $this->has("traits.$trait->id") ? (null === $said ? null : $this->saidOf($trait, $said)) : $this->machine()->traits[$trait->id] ?? null;
+            $said = $this->has("traits.$trait->id")
+                ? (null === $said ? null : $this->saidOf($trait, $said))
+                : $this->machine()->traits[$trait->id] ?? null;
             if (null !== $said) {
                 $traits[$trait->id] = $said;
             }

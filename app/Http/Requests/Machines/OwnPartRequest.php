@@ -36,6 +36,8 @@ final class OwnPartRequest extends FormRequest
     {
         $machine = $this->route('machine');
 
-        return $machine instanceof Machine ? array_values(array_map(static fn (SheetLine $line): string => $line->part, app(DisassemblyPage::class)->handbookLines($machine))) : [];
+        return $machine instanceof Machine ? array_values(
+            array_map(static fn (SheetLine $line): string => $line->part, app(DisassemblyPage::class)->handbookLines($machine)),
+        ) : [];
     }
 }

@@ -53,6 +53,8 @@ final class ReadingsRequest extends UlidRequest
     {
         $file = $this->file('file');
 
-        return $file instanceof \Illuminate\Http\UploadedFile ? (string) file_get_contents($file->getRealPath()) : (is_string($this->input('table')) ? $this->input('table') : '');
+        return $file instanceof \Illuminate\Http\UploadedFile
+            ? (string) file_get_contents($file->getRealPath())
+            : (is_string($this->input('table')) ? $this->input('table') : '');
     }
 }

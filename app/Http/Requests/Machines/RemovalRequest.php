@@ -81,7 +81,10 @@ final class RemovalRequest extends UlidRequest
         $first = array_values(array_filter((array) $this->input('first', []), is_string(...)));
         $kind = app(Handbook::class)->kind($this->machine()->kind);
         $usual = $kind->hasPart($this->part()) ? $kind->part($this->part())->coveredBy($this->machine()->traits) : [];
-        if (!$this->boolean('first_said') || ([] === array_diff($first, $usual) && [] === array_diff(array_intersect($usual, array_keys(app(DisassemblyPage::class)->handbookLines($this->machine()))), $first))) {
+        if (!$this->boolean('first_said') || (
+            [] === array_diff($first, $usual)
+            && [] === array_diff(array_intersect($usual, array_keys(app(DisassemblyPage::class)->handbookLines($this->machine()))), $first)
+        )) {
             return null;
         }
 

@@ -12,7 +12,13 @@ trait AcceptsPhoto
     /** @return list<string> */
     private function photoRules(): array
     {
-        return ['nullable', 'file', 'mimes:jpg,jpeg,png,webp', 'max:'.config()->integer('good-rinse.photo_max_kilobytes'), 'dimensions:max_width=12000,max_height=12000'];
+        return [
+            'nullable',
+            'file',
+            'mimes:jpg,jpeg,png,webp',
+            'max:'.config()->integer('good-rinse.photo_max_kilobytes'),
+            'dimensions:max_width=12000,max_height=12000',
+        ];
     }
 
     /** @return array<string, string> */
@@ -21,7 +27,12 @@ trait AcceptsPhoto
         $heic = in_array(mb_strtolower($this->photo()?->getClientOriginalExtension() ?? ''), ['heic', 'heif'], true);
         $said = $heic ? 'photo_heic' : 'photo_sort';
 
-        return ['photo.mimes' => __("rounds.$said"), 'photo.max' => __('rounds.photo_big'), 'photo.dimensions' => __('rounds.photo_sort'), 'photo.uploaded' => __('rounds.photo_big')];
+        return [
+            'photo.mimes' => __("rounds.$said"),
+            'photo.max' => __('rounds.photo_big'),
+            'photo.dimensions' => __('rounds.photo_sort'),
+            'photo.uploaded' => __('rounds.photo_big'),
+        ];
     }
 
     public function photo(): ?UploadedFile

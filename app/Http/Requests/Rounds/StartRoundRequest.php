@@ -12,7 +12,11 @@ final class StartRoundRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'task' => ['required_without_all:procedure,procedures', 'nullable', 'string', 'max:40'], 'procedure' => ['nullable', 'string', 'regex:/^[a-z][a-z0-9-]{0,39}$/'],
+            'task' => ['required_without_all:procedure,procedures', 'nullable', 'string', 'max:40'], 'procedure' => [
+                'nullable',
+                'string',
+                'regex:/^[a-z][a-z0-9-]{0,39}$/',
+            ],
             'procedures' => ['nullable', 'array', 'max:12'],
             'procedures.*' => ['string', 'distinct', 'regex:/^[a-z][a-z0-9-]{0,39}$/'],
         ];

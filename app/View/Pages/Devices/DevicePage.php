@@ -34,7 +34,12 @@ final readonly class DevicePage
             'events' => $device->events()->orderByDesc('at')->orderByDesc('seq')->limit(self::SHOWN)->get(),
             'count' => $device->events()->count(),
             'held' => $held,
-            'before' => null === $first ? null : $device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series)->where('at', '<=', $first->at->format('Y-m-d H:i:s'))->orderByDesc('at')->first(),
+            'before' => null === $first ? null : $device->events()
+                ->where('status', DeviceEvent::TAKEN)
+                ->where('series', $device->series)
+                ->where('at', '<=', $first->at->format('Y-m-d H:i:s'))
+                ->orderByDesc('at')
+                ->first(),
         ];
     }
 }

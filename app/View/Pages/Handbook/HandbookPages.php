@@ -32,8 +32,12 @@ final readonly class HandbookPages
 
     private Composer $composer;
 
-    public function __construct(private Handbook $handbook, private CoreInputs $surroundings, private FixHistory $fixes, private Repository $cache)
-    {
+    public function __construct(
+        private Handbook $handbook,
+        private CoreInputs $surroundings,
+        private FixHistory $fixes,
+        private Repository $cache,
+    ) {
         $this->composer = new Composer($handbook);
     }
 
@@ -46,10 +50,15 @@ final readonly class HandbookPages
     {
         $groups = $this->groups($household, $all);
         foreach ($groups as $i => $group) {
-            $groups[$i]['lines'] = array_values(array_filter($group['lines'], static fn (ProcedureLine $line): bool => self::holds($line->text, $query)));
+            $groups[$i]['lines'] = array_values(
+                array_filter($group['lines'], static fn (ProcedureLine $line): bool => self::holds($line->text, $query)),
+            );
         }
         $groups = array_values(array_filter($groups, static fn (array $group): bool => [] !== $group['lines']));
-        $also = '' === trim($query) ? [] : array_values(array_filter($this->alsoFound($household, $all), static fn (array $found): bool => self::holds(mb_strtolower("{$found['title']} {$found['text']}"), $query)));
+        $also = '' === trim($query) ? [] : array_values(array_filter(
+            $this->alsoFound($household, $all),
+            static fn (array $found): bool => self::holds(mb_strtolower("{$found['title']} {$found['text']}"), $query),
+        ));
 
         return [
             'all' => $all,
@@ -68,8 +77,21 @@ final readonly class HandbookPages
     private function groups(Household $household, bool $all): array
     {
         $machines = $this->machines($household);
-        $said = array_map(static fn (Machine $machine): array => [$machine->id, $machine->name, $machine->traits, $machine->apart, $machine->own_parts], array_values($machines));
-        $signs = md5(serialize([$this->handbook->version(), $said, $all, $household->harsh_chemicals, $household->hardness, $household->hardness_unit, $household->vinegar_strength]));
+        $said = array_map(
+            static fn (Machine $machine): array => [$machine->id, $machine->name, $machine->traits, $machine->apart, $machine->own_parts],
+            array_values($machines),
+        );
+        $signs = md5(
+            serialize([
+                $this->handbook->version(),
+                $said,
+                $all,
+                $household->harsh_chemicals,
+                $household->hardness,
+                $household->hardness_unit,
+                $household->vinegar_strength,
+            ]),
+        );
         $key = sprintf('howtos.%d.%s.%d', self::SHAPE, $household->id, $all ? 1 : 0);
         $kept = $this->cache->get($key);
         if (is_array($kept) && $signs === ($kept['signs'] ?? null)) {
@@ -103,7 +125,15 @@ final readonly class HandbookPages
 
         return [
             'all' => $all,
-            'questions' => array_values(array_filter($this->handbook->questions(), static fn (Question $question): bool => $all || [] === $mine || [] === $question->kinds || [] !== array_intersect($question->kinds, $mine))),
+            'questions' => array_values(
+                array_filter(
+                    $this->handbook->questions(),
+                    static fn (Question $question): bool => $all || [] === $mine || [] === $question->kinds || [] !== array_intersect(
+                        $question->kinds,
+                        $mine,
+                    ),
+                ),
+            ),
             'kinds' => $this->handbook->kindNames(),
             'procedureNames' => $this->procedureNames(),
             'rhythms' => $this->rhythms($household, $all),
@@ -119,7 +149,12 @@ final readonly class HandbookPages
             $trouble = $this->handbook->trouble($id);
             if (null !== $trouble && ($all || [] === $mine || in_array($id, $mine, true))) {
                 $traits = $this->machines($household)[$id]->traits ?? [];
-                $groups[] = ['kind' => $id, 'name' => $name, 'basis' => $trouble->basis, 'symptoms' => $this->symptomsOf($trouble, $traits)];
+                $groups[] = [
+                    'kind' => $id,
+                    'name' => $name,
+                    'basis' => $trouble->basis,
+                    'symptoms' => $this->symptomsOf($trouble, $traits),
+                ];
             }
         }
 
@@ -152,10 +187,19 @@ final readonly class HandbookPages
      */
     private function causesOf(Symptom $symptom, FaultCatalog $trouble, array $traits): array
     {
-        $causes = array_filter($trouble->causes, static fn (Cause $cause): bool => $cause->when->holds($traits) && in_array($cause->id, $symptom->pointsTo(), true));
-        usort($causes, static fn (Cause $a, Cause $b): int => $b->weight * $symptom->chance($b->id) <=> $a->weight * $symptom->chance($a->id));
+        $causes = array_filter(
+            $trouble->causes,
+            static fn (Cause $cause): bool => $cause->when->holds($traits) && in_array($cause->id, $symptom->pointsTo(), true),
+        );
+        usort(
+            $causes,
+            static fn (Cause $a, Cause $b): int => $b->weight * $symptom->chance($b->id) <=> $a->weight * $symptom->chance($a->id),
+        );
 
-        return array_map(static fn (Cause $cause): array => ['name' => $cause->name, 'action' => $trouble->bestFor($cause->id, $traits)], array_slice($causes, 0, self::CAUSES));
+        return array_map(
+            static fn (Cause $cause): array => ['name' => $cause->name, 'action' => $trouble->bestFor($cause->id, $traits)],
+            array_slice($causes, 0, self::CAUSES),
+        );
     }
 
     /** @return array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>} */
@@ -179,20 +223,31 @@ final readonly class HandbookPages
     /** @return array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>} */
     private function ofKind(MachineKind $kind): array
     {
-        $lines = array_map(fn (string $id): ProcedureLine => $this->line($kind, $kind->procedure($id), null), array_keys($kind->procedureNames));
+        $lines = array_map(
+            fn (string $id): ProcedureLine => $this->line($kind, $kind->procedure($id), null),
+            array_keys($kind->procedureNames),
+        );
 
         return ['title' => $kind->name, 'machine' => null, 'kind' => $kind->id, 'lines' => $lines, 'not' => []];
     }
 
     private function line(MachineKind $kind, Procedure $procedure, ?Machine $machine): ProcedureLine
     {
-        return ProcedureLine::of($kind->id, $procedure, Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [])), $machine);
+        return ProcedureLine::of(
+            $kind->id,
+            $procedure,
+            Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [])),
+            $machine,
+        );
     }
 
     /** @return list<MachineKind> kinds of which the household has no machine */
     private function otherKinds(Household $household): array
     {
-        return array_map($this->handbook->kind(...), array_values(array_diff(array_keys($this->handbook->kindNames()), $this->kindsOf($household))));
+        return array_map(
+            $this->handbook->kind(...),
+            array_values(array_diff(array_keys($this->handbook->kindNames()), $this->kindsOf($household))),
+        );
     }
 
     /** @return array<string, Machine> the household's machines, of each kind and make-up one */
@@ -223,15 +278,30 @@ final readonly class HandbookPages
     {
         $found = [];
         foreach ($this->schools($household, $all)['questions'] as $question) {
-            $found[] = ['sort' => 'Where they differ', 'title' => $question->question, 'text' => $question->because, 'url' => route('handbook.schools')."#$question->id"];
+            $found[] = [
+                'sort' => 'Where they differ',
+                'title' => $question->question,
+                'text' => $question->because,
+                'url' => route('handbook.schools')."#$question->id",
+            ];
         }
         foreach ($this->symptoms($household, $all)['groups'] as $group) {
             foreach ($group['symptoms'] as $symptom) {
-                $found[] = ['sort' => "Symptom, {$group['name']}", 'title' => $symptom['name'], 'text' => implode(', ', array_column($symptom['causes'], 'name')), 'url' => route('handbook.symptoms')."#{$group['kind']}"];
+                $found[] = [
+                    'sort' => "Symptom, {$group['name']}",
+                    'title' => $symptom['name'],
+                    'text' => implode(', ', array_column($symptom['causes'], 'name')),
+                    'url' => route('handbook.symptoms')."#{$group['kind']}",
+                ];
             }
         }
         foreach ($this->handbook->chemistry()->agents as $agent) {
-            $found[] = ['sort' => 'Agent', 'title' => mb_strtoupper(mb_substr($agent->name, 0, 1)).mb_substr($agent->name, 1), 'text' => (string) $agent->note, 'url' => route('handbook.keep-apart')];
+            $found[] = [
+                'sort' => 'Agent',
+                'title' => mb_strtoupper(mb_substr($agent->name, 0, 1)).mb_substr($agent->name, 1),
+                'text' => (string) $agent->note,
+                'url' => route('handbook.keep-apart'),
+            ];
         }
 
         return $found;

@@ -19,8 +19,17 @@ final readonly class ProcedureLine
      * @param string      $text    what a search looks in, in small letters
      * @param string|null $machine id of the machine it is shown for
      */
-    private function __construct(public string $kind, public string $id, public string $name, public string $does, public bool $several, public int $hands, public int $waiting, public string $text, public ?string $machine)
-    {
+    private function __construct(
+        public string $kind,
+        public string $id,
+        public string $name,
+        public string $does,
+        public bool $several,
+        public int $hands,
+        public int $waiting,
+        public string $text,
+        public ?string $machine,
+    ) {
     }
 
     public static function of(string $kind, Procedure $procedure, Estimate $estimate, ?Machine $machine): self
@@ -33,7 +42,10 @@ final readonly class ProcedureLine
             (bool) $procedure->runs,
             (int) ceil($estimate->hands->value),
             max(0, (int) round($estimate->all->value - $estimate->hands->value)),
-            mb_strtolower(implode(' ', [$procedure->name, $procedure->does, ...array_map(static fn (Step $step): string => $step->title, $procedure->steps)])),
+            mb_strtolower(implode(
+                ' ',
+                [$procedure->name, $procedure->does, ...array_map(static fn (Step $step): string => $step->title, $procedure->steps)],
+            )),
             $machine?->id,
         );
     }

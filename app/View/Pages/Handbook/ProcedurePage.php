@@ -26,8 +26,12 @@ use GoodRinse\Core\Round\Kit\KitList;
 /** What a procedure's page shows: the steps as this machine and this household have them, and why. */
 final readonly class ProcedurePage
 {
-    public function __construct(private Handbook $handbook, private CoreInputs $surroundings, private VesselReader $vessels, private CareReader $care)
-    {
+    public function __construct(
+        private Handbook $handbook,
+        private CoreInputs $surroundings,
+        private VesselReader $vessels,
+        private CareReader $care,
+    ) {
     }
 
     /**
@@ -43,7 +47,11 @@ final readonly class ProcedurePage
         $whole = $kind->procedure($procedureId);
         $machines = $household->machines()->where('kind', $kindId)->orderBy('name')->get();
         $machine = $machines->firstWhere('id', $machineId) ?? $machines->first();
-        $composed = (new Composer($this->handbook))->compose($kind, ProcedureSet::of($procedureId), $this->circumstances($machine, $household, $kind, $procedureId));
+        $composed = (new Composer($this->handbook))->compose(
+            $kind,
+            ProcedureSet::of($procedureId),
+            $this->circumstances($machine, $household, $kind, $procedureId),
+        );
         $procedure = null === $composed->procedure ? null : $this->asDone($composed, $kind, $procedureId);
         $shown = $procedure ?? $whole;
         $assumed = Expectation::of($shown, $this->handbook, []);
@@ -61,7 +69,10 @@ final readonly class ProcedurePage
             'machines' => $machines,
             'estimate' => Estimate::of($shown, $assumed),
             'kit' => KitList::of($shown, [], null === $machine ? null : $this->surroundings->sheet($machine)),
-            'questions' => array_values(array_filter($this->handbook->questions(), static fn (Question $question): bool => in_array($procedureId, $question->procedures, true))),
+            'questions' => array_values(array_filter(
+                $this->handbook->questions(),
+                static fn (Question $question): bool => in_array($procedureId, $question->procedures, true),
+            )),
             'task' => $kind->taskOf($procedureId),
             'runs' => array_intersect_key($kind->procedureNames, array_flip($whole->runs)),
         ];
@@ -73,7 +84,10 @@ final readonly class ProcedurePage
             return new Circumstances([], $household->harsh_chemicals, $this->surroundings->hardness($household));
         }
         $care = $this->care->machine($machine, $household);
-        $tasks = array_unique(array_map(static fn (string $id): string => $kind->taskOf($id)->id ?? '', array_keys($kind->chains(ProcedureSet::of($procedure)))));
+        $tasks = array_unique(array_map(
+            static fn (string $id): string => $kind->taskOf($id)->id ?? '',
+            array_keys($kind->chains(ProcedureSet::of($procedure))),
+        ));
         $since = array_map($care->usesSince(...), array_combine($tasks, $tasks));
 
         return $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
@@ -82,7 +96,8 @@ final readonly class ProcedurePage
     /** The steps with what keep-apart puts between them, in the machine's words and amounts. */
     private function asDone(ComposedProcedure $composed, MachineKind $kind, string $procedure): Procedure
     {
-        return (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($procedure), $composed->binding)))->kind($kind->id)->onlyProcedure();
+        return (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($procedure), $composed->binding)))->kind($kind->id)
+            ->onlyProcedure();
     }
 
     /** @return array<string, string> reason by the step's short name */

@@ -37,8 +37,13 @@ final readonly class LogbookPage
     private const AT_ONCE = 25;
     private const PICTURES = 200;
 
-    public function __construct(private ClockInterface $clock, private EntryWords $words, private Handbook $handbook, private VesselReader $vessels, private MeetingWords $meetingWords)
-    {
+    public function __construct(
+        private ClockInterface $clock,
+        private EntryWords $words,
+        private Handbook $handbook,
+        private VesselReader $vessels,
+        private MeetingWords $meetingWords,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -48,7 +53,9 @@ final readonly class LogbookPage
         $machine = $machines->get($request->string('machine')->toString());
         $pointed = $this->pointed($household, $request->string('entry')->toString());
         $show = null !== $pointed ? 'all' : ($request->filled('show') ? $request->string('show')->toString() : 'care');
-        $rows = 'pictures' === $show ? [] : $this->rows($household, $machine, $show, $pointed ?? $request->string('before')->toString(), $request);
+        $rows = 'pictures' === $show
+            ? []
+            : $this->rows($household, $machine, $show, $pointed ?? $request->string('before')->toString(), $request);
         $photos = 'pictures' === $show ? $this->photos($household, $machine) : [];
         $last = count($rows) > self::AT_ONCE ? $rows[self::AT_ONCE - 1] : null;
         $people = DB::table('users')->where('household_id', $household->id)->pluck('name', 'id')->all();
@@ -64,7 +71,10 @@ final readonly class LogbookPage
             'days' => $this->days(array_slice($rows, 0, self::AT_ONCE), $household, $machines, $people),
             'photos' => $photos,
             'people' => $people,
-            'asked' => array_filter($request->only(['from', 'to', 'by', 'find']), static fn (mixed $value): bool => is_string($value) && '' !== $value),
+            'asked' => array_filter(
+                $request->only(['from', 'to', 'by', 'find']),
+                static fn (mixed $value): bool => is_string($value) && '' !== $value,
+            ),
             'more' => null === $last ? null : "{$last->happened_at}_{$last->seq}",
         ];
     }
@@ -72,7 +82,9 @@ final readonly class LogbookPage
     /** From where the lines begin with an entry that is asked for; null when there is none. */
     private function pointed(Household $household, string $entry): ?string
     {
-        $row = '' === $entry ? null : DB::table('entries')->where('household_id', $household->id)->where('id', $entry)->first(['happened_at', 'seq']);
+        $row = '' === $entry
+            ? null
+            : DB::table('entries')->where('household_id', $household->id)->where('id', $entry)->first(['happened_at', 'seq']);
 
         return null === $row ? null : sprintf('%s_%d', $row->happened_at, $row->seq + 1);
     }
@@ -153,7 +165,10 @@ final readonly class LogbookPage
             $like = static fn (string $text): string => '%'.addcslashes($text, '%_\\').'%';
             $query->where(function (Builder $any) use ($word, $machine, $household, $like): void {
                 $any->whereRaw("json_extract(payload, '$.text') like ? escape '\\'", [$like($word)]);
-                foreach ($this->words->idsNamed($word, null === $machine ? array_unique($household->machines()->pluck('kind')->all()) : [$machine->kind]) as $id) {
+                foreach ($this->words->idsNamed(
+                    $word,
+                    null === $machine ? array_unique($household->machines()->pluck('kind')->all()) : [$machine->kind],
+                ) as $id) {
                     $any->orWhere('part', $id)->orWhereRaw("payload like ? escape '\\'", [$like("\"$id\"")]);
                 }
             });
@@ -164,7 +179,13 @@ final readonly class LogbookPage
     private static function careOnly(Builder $query): void
     {
         $query->whereRaw("kind NOT IN ('counter', 'meter', 'voiding')")
-            ->whereNotExists(static fn (Builder $voiding): Builder => $voiding->from('entries as v')->whereColumn('v.voids', 'entries.id')->where('v.payload', 'like', '%"correction"%'));
+            ->whereNotExists(
+                static fn (Builder $voiding): Builder => $voiding->from('entries as v')->whereColumn('v.voids', 'entries.id')->where(
+                    'v.payload',
+                    'like',
+                    '%"correction"%',
+                ),
+            );
     }
 
     /**
@@ -180,7 +201,9 @@ final readonly class LogbookPage
     {
         $meetings = $this->meetings($rows, $household);
         $before = $this->before($rows, $machines, $household);
-        $right = DB::table('entries')->whereIn('corrects', array_map(static fn (object $row): string => $row->id, $rows))->pluck('id', 'corrects')->all();
+        $right = DB::table('entries')->whereIn('corrects', array_map(static fn (object $row): string => $row->id, $rows))
+            ->pluck('id', 'corrects')
+            ->all();
         $today = Day::at($this->clock->now(), $household->zone());
         $voided = Entry::voidedAmong(array_map(static fn (object $row): string => $row->id, $rows));
         $utc = new \DateTimeZone('UTC');
@@ -201,13 +224,23 @@ final readonly class LogbookPage
                 $machine?->name,
                 is_string($person) ? $person : null,
                 $row->round_id,
-                $says instanceof Opening && null !== $says->found ? $this->handbook->scales()->scale($this->words->scale($machine, $says->task))->nearest($says->found)->id : null,
+                $says instanceof Opening && null !== $says->found
+                    ? $this->handbook->scales()->scale($this->words->scale($machine, $says->task))->nearest($says->found)->id
+                    : null,
                 $this->meetingWords->about($meetings, $row->id),
                 null !== $row->voids,
                 $voided[$row->id] ?? null,
                 !isset($voided[$row->id]) && in_array(EntryKind::from($row->kind), CorrectEntry::KINDS, true),
-                isset($before[$row->corrects ?? '']) ? (string) __('logbook.was', ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today), 'words' => $before[$row->corrects]]) : '',
-                Entry::BY_HAND === $row->source && null === $row->corrects && Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone)->number !== $day->number ? (string) __('logbook.entered', ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today)]) : '',
+                isset($before[$row->corrects ?? '']) ? (string) __('logbook.was', [
+                    'day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today),
+                    'words' => $before[$row->corrects],
+                ]) : '',
+                Entry::BY_HAND === $row->source
+                    && null === $row->corrects
+                    && Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone)->number !== $day->number ? (string) __(
+                        'logbook.entered',
+                        ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today)],
+                    ) : '',
                 isset($right[$row->id]),
             );
         }
@@ -232,7 +265,12 @@ final readonly class LogbookPage
         $words = [];
         foreach ([] === $ids ? [] : Entry::query()->where('household_id', $household->id)->whereIn('id', $ids)->get() as $entry) {
             $zone = new \DateTimeZone($entry->zone);
-            $words[$entry->id] = Dates::day(Day::at($entry->happened_at, $zone)).', '.$this->words->say($entry->says(), $machines->get((string) $entry->machine_id), $entry->part, $household->measures);
+            $words[$entry->id] = Dates::day(Day::at($entry->happened_at, $zone)).', '.$this->words->say(
+                $entry->says(),
+                $machines->get((string) $entry->machine_id),
+                $entry->part,
+                $household->measures,
+            );
         }
 
         return $words;
@@ -251,7 +289,9 @@ final readonly class LogbookPage
             return [];
         }
 
-        return array_merge(...array_values(array_map(static fn (VesselRecord $record): array => $record->meetings, $this->vessels->household($household))));
+        return array_merge(
+            ...array_values(array_map(static fn (VesselRecord $record): array => $record->meetings, $this->vessels->household($household))),
+        );
     }
 
     /**
@@ -261,7 +301,10 @@ final readonly class LogbookPage
      */
     private static function openingFirst(array $lines): array
     {
-        usort($lines, static fn (LogbookLine $a, LogbookLine $b): int => ['' === $a->met, EntryKind::Opening->value !== $a->kind] <=> ['' === $b->met, EntryKind::Opening->value !== $b->kind]);
+        usort($lines, static fn (LogbookLine $a, LogbookLine $b): int => ['' === $a->met, EntryKind::Opening->value !== $a->kind] <=> [
+            '' === $b->met,
+            EntryKind::Opening->value !== $b->kind,
+        ]);
 
         return $lines;
     }

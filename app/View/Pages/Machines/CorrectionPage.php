@@ -41,7 +41,9 @@ final readonly class CorrectionPage
             'says' => $says,
             'words' => $this->words->say($says, $machine, $entry->part, $household->measures),
             'on' => Day::at($entry->happened_at, $zone),
-            'at' => DayOrder::isWhole($entry->happened_at->toDateTimeImmutable(), $zone) ? '' : $entry->happened_at->setTimezone($zone)->format('H:i'),
+            'at' => DayOrder::isWhole($entry->happened_at->toDateTimeImmutable(), $zone)
+                ? ''
+                : $entry->happened_at->setTimezone($zone)->format('H:i'),
             'today' => Day::at($this->clock->now(), $zone),
             'alike' => null === $machine ? [] : $household->machines()->where('kind', $machine->kind)->orderBy('name')->get(),
             'kind' => $kind,
@@ -55,6 +57,7 @@ final readonly class CorrectionPage
 
     private function scale(mixed $says, Entry $entry): ?Scale
     {
-        return $says instanceof Opening && null !== $says->found ? $this->handbook->scales()->scale($this->words->scale($entry->machine, $says->task)) : null;
+        return $says instanceof Opening
+            && null !== $says->found ? $this->handbook->scales()->scale($this->words->scale($entry->machine, $says->task)) : null;
     }
 }

@@ -68,7 +68,10 @@ final readonly class DisassemblyPage
      */
     public function usual(Machine $machine, string $part): SheetLine
     {
-        return (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits))->line($part) ?? throw UnknownEntry::named('part that comes off', $part);
+        return (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits))->line($part) ?? throw UnknownEntry::named(
+            'part that comes off',
+            $part,
+        );
     }
 
     /**

@@ -22,8 +22,12 @@ use Psr\Clock\ClockInterface;
 /** What a machine's door card says: rhythm, amounts, cautions, and the order it comes apart in. */
 final readonly class DoorCardPage
 {
-    public function __construct(private CareReader $care, private Handbook $handbook, private CoreInputs $surroundings, private ClockInterface $clock)
-    {
+    public function __construct(
+        private CareReader $care,
+        private Handbook $handbook,
+        private CoreInputs $surroundings,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -54,7 +58,9 @@ final readonly class DoorCardPage
         foreach (array_keys($kind->procedureNames) as $id) {
             $composed = $composer->compose($kind, ProcedureSet::of($id), $here);
             if (null !== $composed->procedure && [] === $composed->procedure->runs) {
-                $procedures[] = (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($id), $composed->binding)))->kind($kind->id)->onlyProcedure();
+                $procedures[] = (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($id), $composed->binding)))->kind(
+                    $kind->id,
+                )->onlyProcedure();
             }
         }
 
@@ -75,7 +81,12 @@ final readonly class DoorCardPage
             foreach ($procedure->steps as $step) {
                 foreach ($step->amounts as $amount) {
                     $vessel = $rules->vesselId($amount->vessel);
-                    $lines[] = sprintf('%s %s into the %s', $amount->portion->inKitchen($household->measures), $rules->agent($amount->agent)->name, $kind->vessels[$vessel]->name ?? $rules->vessel($vessel)->name);
+                    $lines[] = sprintf(
+                        '%s %s into the %s',
+                        $amount->portion->inKitchen($household->measures),
+                        $rules->agent($amount->agent)->name,
+                        $kind->vessels[$vessel]->name ?? $rules->vessel($vessel)->name,
+                    );
                 }
             }
             if ([] !== $lines) {
@@ -113,14 +124,23 @@ final readonly class DoorCardPage
      */
     private function apart(array $procedures, MachineKind $kind, Machine $machine): array
     {
-        $off = array_map(static fn (Procedure $procedure): array => array_values(array_filter(array_map(static fn (Step $step): ?string => $step->takesOff, $procedure->steps))), $procedures);
+        $off = array_map(
+            static fn (Procedure $procedure): array => array_values(
+                array_filter(array_map(static fn (Step $step): ?string => $step->takesOff, $procedure->steps)),
+            ),
+            $procedures,
+        );
         usort($off, static fn (array $a, array $b): int => count($b) <=> count($a));
         $order = array_values(array_unique(array_merge(...$off)));
         $sheet = $this->surroundings->sheet($machine);
 
         return array_values(array_map(static fn (SheetLine $line): array => [
             $line->name,
-            [...$line->lines, ...([] === $line->comesAlong() ? [] : ['Along: '.implode(', ', $line->comesAlong()).'.']), ...array_filter([$line->own->note])],
+            [
+                ...$line->lines,
+                ...([] === $line->comesAlong() ? [] : ['Along: '.implode(', ', $line->comesAlong()).'.']),
+                ...array_filter([$line->own->note]),
+            ],
         ], array_filter(array_map($sheet->line(...), $order))));
     }
 }

@@ -55,12 +55,16 @@ final readonly class MachinePage
                 array_values(array_filter($urgent, static fn (TaskCare $task): bool => $task !== $shown)),
             ),
             'chart' => null === $shown ? null : FoulingChart::of($shown, $this->handbook, $today),
-            'running' => $machine->rounds()->whereNull('ended_at')->orderBy('started_at')->get()->filter(static fn (Round $round): bool => $round->isReadable()),
+            'running' => $machine->rounds()->whereNull('ended_at')->orderBy('started_at')->get()->filter(
+                static fn (Round $round): bool => $round->isReadable(),
+            ),
             'wanted' => $care->onDemand(),
             'notices' => $this->keepApart->for($household, [$care], $machine),
             'pourInto' => $this->keepApart->pourInto([$care])[$machine->id] ?? [],
             'caused' => null === $shown ? [] : $this->fixes->causedBy($shown->task->id, $machine, $household),
-            'pointed' => null !== $shown && [] !== ($this->handbook->trouble($machine->kind)?->pointingTo($shown->task->id, $machine->traits) ?? []),
+            'pointed' => null !== $shown && [] !== (
+                $this->handbook->trouble($machine->kind)?->pointingTo($shown->task->id, $machine->traits) ?? []
+            ),
             'handbook' => $this->handbook,
         ];
     }

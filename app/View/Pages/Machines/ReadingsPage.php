@@ -38,7 +38,12 @@ final readonly class ReadingsPage
             'table' => $table,
             'replaced' => $replaced,
             'id' => $id,
-            'asks' => array_map(static fn (string $ask): array => TableFormat::NUMBERS === $ask ? ['marks', [TableFormat::THOUSANDS, TableFormat::DECIMALS]] : ['order', [TableFormat::DAY_FIRST, TableFormat::MONTH_FIRST]], $file->asks),
+            'asks' => array_map(
+                static fn (string $ask): array => TableFormat::NUMBERS === $ask
+                    ? ['marks', [TableFormat::THOUSANDS, TableFormat::DECIMALS]]
+                    : ['order', [TableFormat::DAY_FIRST, TableFormat::MONTH_FIRST]],
+                $file->asks,
+            ),
             'told' => array_filter(['marks' => $marks, 'order' => $order]),
         ];
     }

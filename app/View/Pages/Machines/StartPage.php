@@ -16,8 +16,13 @@ use Psr\Clock\ClockInterface;
 /** What the rhythms of a machine start from, with what would move. */
 final readonly class StartPage
 {
-    public function __construct(private StartPreview $whatIf, private Handbook $handbook, private ClockInterface $clock, private CareReader $care, private StartWords $words)
-    {
+    public function __construct(
+        private StartPreview $whatIf,
+        private Handbook $handbook,
+        private ClockInterface $clock,
+        private CareReader $care,
+        private StartWords $words,
+    ) {
     }
 
     /**

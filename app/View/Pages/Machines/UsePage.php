@@ -49,7 +49,12 @@ final readonly class UsePage
             'kind' => $this->handbook->kind($machine->kind),
             'today' => $today,
             'weeks' => $weeks,
-            'sums' => array_map(static fn (array $days): float => array_sum(array_map(static fn (array $each): float => $each[1] instanceof UseDay ? $each[1]->uses() : 0.0, $days)), $weeks),
+            'sums' => array_map(
+                static fn (array $days): float => array_sum(
+                    array_map(static fn (array $each): float => $each[1] instanceof UseDay ? $each[1]->uses() : 0.0, $days),
+                ),
+                $weeks,
+            ),
             'rate' => $use->rate(),
             'measured' => $use->isMeasured(),
             'back' => $back,

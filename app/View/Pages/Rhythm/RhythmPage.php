@@ -27,8 +27,16 @@ final readonly class RhythmPage
     /** Goes up when what is kept changes its shape. */
     private const SHAPE = 2;
 
-    public function __construct(private CareReader $care, private HistoryReader $histories, private RhythmCalculator $reckoning, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private StartWords $starts, private Repository $cache)
-    {
+    public function __construct(
+        private CareReader $care,
+        private HistoryReader $histories,
+        private RhythmCalculator $reckoning,
+        private ClockInterface $clock,
+        private Handbook $handbook,
+        private ReasonWords $words,
+        private StartWords $starts,
+        private Repository $cache,
+    ) {
     }
 
     /**
@@ -84,14 +92,19 @@ final readonly class RhythmPage
         $key = sprintf('years.%d.%s', self::SHAPE, $care->machine->id);
         $kept = $this->cache->get($key);
         if (!is_array($kept) || $care->stamp !== ($kept['stamp'] ?? null)) {
-            $kept = ['stamp' => $care->stamp, 'years' => array_map(serialize(...), $this->reckon($care, $household, $now, $today))]; // each by itself: a page unpacks a few
+            // each by itself: a page unpacks a few
+            $kept = ['stamp' => $care->stamp, 'years' => array_map(serialize(...), $this->reckon($care, $household, $now, $today))];
             $this->cache->forever($key, $kept);
         }
         $years = [];
         foreach (array_slice(CareReader::byUrgency([$care]), $before, self::AT_ONCE) as $task) {
             $year = is_string($packed = $kept['years'][$task->id] ?? null) ? unserialize($packed) : null;
             if ($year instanceof YearLine) {
-                $years[] = [new TaskLine($task, $today, $this->words), $year, $this->starts->sentence($task->start, $task->task, $care->machine, $care->kind)];
+                $years[] = [
+                    new TaskLine($task, $today, $this->words),
+                    $year,
+                    $this->starts->sentence($task->start, $task->task, $care->machine, $care->kind),
+                ];
             }
         }
 
@@ -107,7 +120,12 @@ final readonly class RhythmPage
             $rhythm = $this->reckoning->rhythm($care->machine, $household, $task->task, $history, $today);
             if (null !== $rhythm) {
                 $workings = $this->reckoning->workings($rhythm, $history, $task->task, $today);
-                $years[$id] = YearLine::of($workings[(int) array_search($rhythm->deciding, $rhythm->clocks, true)], $history->task($id)->openings, $rhythm, $today);
+                $years[$id] = YearLine::of(
+                    $workings[(int) array_search($rhythm->deciding, $rhythm->clocks, true)],
+                    $history->task($id)->openings,
+                    $rhythm,
+                    $today,
+                );
             }
         }
 

@@ -22,8 +22,16 @@ use Psr\Clock\ClockInterface;
 /** The arithmetic behind a task's date, line by line. */
 final readonly class WorkingsPage
 {
-    public function __construct(private CareReader $care, private HistoryReader $histories, private RhythmCalculator $reckoning, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private StartWords $starts, private WorkingWords $workings)
-    {
+    public function __construct(
+        private CareReader $care,
+        private HistoryReader $histories,
+        private RhythmCalculator $reckoning,
+        private ClockInterface $clock,
+        private Handbook $handbook,
+        private ReasonWords $words,
+        private StartWords $starts,
+        private WorkingWords $workings,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -40,7 +48,10 @@ final readonly class WorkingsPage
         }
 
         $clocks = $this->reckoning->workings($rhythm, $history, $task->task, $today);
-        usort($clocks, static fn (Workings $a, Workings $b): int => ($b->reading === $rhythm->deciding) <=> ($a->reading === $rhythm->deciding));
+        usort(
+            $clocks,
+            static fn (Workings $a, Workings $b): int => ($b->reading === $rhythm->deciding) <=> ($a->reading === $rhythm->deciding),
+        );
 
         return [
             'household' => $household,

@@ -19,10 +19,16 @@ final readonly class YearLine
      * @param string                                 $unit     of the clock that decides
      * @param float                                  $interval in force
      * @param int                                    $taught   openings it was learned from
-     * @param list<array{OpeningRecord, float|null}> $table    openings of the last year, the newest first, each with the interval in force after it
+     * @param list<array{OpeningRecord, float|null}> $table    openings of the last year, the newest first, each with the interval
+     *                                                         in force after it
      */
-    private function __construct(public YearChart $chart, public string $unit, public float $interval, public int $taught, public array $table)
-    {
+    private function __construct(
+        public YearChart $chart,
+        public string $unit,
+        public float $interval,
+        public int $taught,
+        public array $table,
+    ) {
     }
 
     /** @param list<OpeningRecord> $openings oldest first */
@@ -34,8 +40,17 @@ final readonly class YearLine
         }
         $since = $today->plus(-self::DAYS);
         $lastYear = array_filter($openings, static fn (OpeningRecord $opening): bool => $opening->day->isAfter($since));
-        $table = array_map(static fn (OpeningRecord $opening): array => [$opening, $after[$opening->entry] ?? null], array_reverse(array_values($lastYear)));
+        $table = array_map(
+            static fn (OpeningRecord $opening): array => [$opening, $after[$opening->entry] ?? null],
+            array_reverse(array_values($lastYear)),
+        );
 
-        return new self(YearChart::of($openings, $deciding, $rhythm, $today), $deciding->reading->clock->unit, $deciding->reading->learned->interval, count($deciding->steps), $table);
+        return new self(
+            YearChart::of($openings, $deciding, $rhythm, $today),
+            $deciding->reading->clock->unit,
+            $deciding->reading->learned->interval,
+            count($deciding->steps),
+            $table,
+        );
     }
 }

@@ -27,8 +27,13 @@ use Psr\Clock\ClockInterface;
 /** What a round can be made of on a machine: everything it may have done, with what is due picked already. */
 final readonly class ComposePage
 {
-    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private RoundComposer $recompose)
-    {
+    public function __construct(
+        private CareReader $care,
+        private ClockInterface $clock,
+        private Handbook $handbook,
+        private ReasonWords $words,
+        private RoundComposer $recompose,
+    ) {
     }
 
     /**
@@ -107,7 +112,8 @@ final readonly class ComposePage
     /**
      * @param list<string> $picked
      *
-     * @return array{array{estimate: Estimate, apart: float, steps: int, saved: int}|null, string|null} what comes of it, or why it cannot be
+     * @return array{array{estimate: Estimate, apart: float, steps: int, saved: int}|null, string|null}
+     *                                                                                                  what comes of it, or why it cannot be
      */
     private function tried(MachineCare $care, Household $household, array $picked): array
     {
@@ -130,7 +136,12 @@ final readonly class ComposePage
         if ([] === $picked) {
             return null;
         }
-        $parts = array_filter(array_map(fn (string $id): ?Procedure => $this->recompose->procedure($care->machine, $household, $care->kind, ProcedureSet::of($id))->procedure, $picked));
+        $parts = array_filter(
+            array_map(
+                fn (string $id): ?Procedure => $this->recompose->procedure($care->machine, $household, $care->kind, ProcedureSet::of($id))->procedure,
+                $picked,
+            ),
+        );
         $whole = $this->recompose->procedure($care->machine, $household, $care->kind, ProcedureSet::from($picked))->procedure;
         if (null === $whole) {
             return null;

@@ -30,7 +30,11 @@ final readonly class RecordPage
     {
         $progress = $round->progress();
         $entries = $this->summary->inForce($round);
-        $of = fn (string $class): array => array_values($entries->filter(static fn (Entry $entry): bool => $entry->says() instanceof $class)->map(fn (Entry $entry): string => $this->say($entry, $round, $household))->all());
+        $of = fn (string $class): array => array_values(
+            $entries->filter(static fn (Entry $entry): bool => $entry->says() instanceof $class)
+                ->map(fn (Entry $entry): string => $this->say($entry, $round, $household))
+                ->all(),
+        );
 
         return [
             'household' => $household,
@@ -43,11 +47,21 @@ final readonly class RecordPage
             'took' => $this->tookOff($round, $progress),
             'agents' => $of(Dose::class),
             'fitted' => $of(PartFitted::class),
-            'findings' => array_values($entries->reject(static fn (Entry $entry): bool => $entry->says() instanceof Dose || $entry->says() instanceof PartFitted || EntryKind::Clearing === $entry->kind)
+            'findings' => array_values($entries->reject(
+                static fn (Entry $entry): bool => $entry->says() instanceof Dose
+                    || $entry->says() instanceof PartFitted
+                    || EntryKind::Clearing === $entry->kind,
+            )
                 ->map(fn (Entry $entry): string => $this->say($entry, $round, $household))->all()),
-            'grease' => WeightLoss::washedOut($entries->map(static fn (Entry $entry) => $entry->says())->whereInstanceOf(Measurement::class)),
+            'grease' => WeightLoss::washedOut(
+                $entries->map(static fn (Entry $entry) => $entry->says())->whereInstanceOf(Measurement::class),
+            ),
             'opened' => $this->summary->opened($round, $household, $entries),
-            'photos' => $round->photos()->orderBy('taken_at')->get()->map(fn (Photo $photo): array => [$photo, $this->moment($round, $photo)])->all(),
+            'photos' => $round->photos()
+                ->orderBy('taken_at')
+                ->get()
+                ->map(fn (Photo $photo): array => [$photo, $this->moment($round, $photo)])
+                ->all(),
             'stopped' => Round::STOPPED === $round->ended_how,
         ];
     }
@@ -61,7 +75,8 @@ final readonly class RecordPage
     private static function became(Progress $progress, Step $step): string
     {
         $tick = $progress->tick($step);
-        $answer = null === $tick?->answer || null === $step->capture ? null : Option::among($step->capture->options, $tick->answer)->name ?? $tick->answer;
+        $answer = null === $tick?->answer
+            || null === $step->capture ? null : Option::among($step->capture->options, $tick->answer)->name ?? $tick->answer;
 
         return match (true) {
             null === $tick => 'not done',
@@ -76,9 +91,14 @@ final readonly class RecordPage
     private function tookOff(Round $round, Progress $progress): array
     {
         $kind = $round->handbook()->kind($round->machine->kind);
-        $off = array_filter($progress->steps(), static fn (Step $step): bool => null !== $step->takesOff && $progress->isDone($step) && !$progress->isSkipped($step));
+        $off = array_filter(
+            $progress->steps(),
+            static fn (Step $step): bool => null !== $step->takesOff && $progress->isDone($step) && !$progress->isSkipped($step),
+        );
 
-        return array_values(array_map(static fn (Step $step): string => $kind->part((string) $step->takesOff)->name($round->machine->traits), $off));
+        return array_values(
+            array_map(static fn (Step $step): string => $kind->part((string) $step->takesOff)->name($round->machine->traits), $off),
+        );
     }
 
     /** Whether a picture shows how it was or how it is now. */

@@ -21,8 +21,12 @@ use Psr\Clock\ClockInterface;
 /** What a round shows: one step, and round it how far it is, what is off and what is waited for. */
 final readonly class RoundPage
 {
-    public function __construct(private ClockInterface $clock, private CareReader $care, private StepViews $views, private ClosingOffers $offers)
-    {
+    public function __construct(
+        private ClockInterface $clock,
+        private CareReader $care,
+        private StepViews $views,
+        private ClosingOffers $offers,
+    ) {
     }
 
     /**
@@ -69,7 +73,10 @@ final readonly class RoundPage
         return $this->frame($round, $household) + [
             'progress' => $progress,
             'scales' => self::scales($round->fittedProcedure()),
-            'views' => array_map(fn (Step $step): StepView => $this->views->view($round, $household, $progress, $step), $round->fittedProcedure()->steps),
+            'views' => array_map(
+                fn (Step $step): StepView => $this->views->view($round, $household, $progress, $step),
+                $round->fittedProcedure()->steps,
+            ),
         ];
     }
 
@@ -89,7 +96,9 @@ final readonly class RoundPage
     /** @return list<string> ids of the scales that its steps judge by */
     private static function scales(Procedure $procedure): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn (Step $step): ?string => $step->capture?->scale, $procedure->steps))));
+        return array_values(
+            array_unique(array_filter(array_map(static fn (Step $step): ?string => $step->capture?->scale, $procedure->steps))),
+        );
     }
 
     /** @return array<string, string> answers to count on where none was given yet */

@@ -25,8 +25,14 @@ use Psr\Clock\ClockInterface;
 /** What an ended round shows: what was found, what follows from it, and what was written down. */
 final readonly class RoundSummaryPage
 {
-    public function __construct(private CareReader $care, private ClockInterface $clock, private ReasonWords $words, private EntryWords $entryWords, private ClosingOffers $offers, private Handbook $handbook)
-    {
+    public function __construct(
+        private CareReader $care,
+        private ClockInterface $clock,
+        private ReasonWords $words,
+        private EntryWords $entryWords,
+        private ClosingOffers $offers,
+        private Handbook $handbook,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -46,11 +52,18 @@ final readonly class RoundSummaryPage
             'next' => self::next($opened, $today),
             'lights' => self::lights($opened, $this->care->machine($round->machine, $household)->history->lights),
             'offers' => Round::FINISHED === $round->ended_how ? $this->offers->of($round, $household) : [],
-            'failed' => null === $round->settled_at && [] !== array_filter($round->leftOpen(), static fn (OpenEnd $end): bool => OpenEnd::FAILED === $end->kind),
+            'failed' => null === $round->settled_at && [] !== array_filter(
+                $round->leftOpen(),
+                static fn (OpenEnd $end): bool => OpenEnd::FAILED === $end->kind,
+            ),
             'lines' => $this->lines($inForce, $round, $household),
             'photos' => $round->photos()->orderBy('taken_at')->get(),
             'today' => $today,
-            'trace' => Trace::query()->where('machine_id', $round->machine_id)->whereNull('ended_at')->where('begun_at', '<=', $round->started_at)->latest('id')->first(),
+            'trace' => Trace::query()->where('machine_id', $round->machine_id)
+                ->whereNull('ended_at')
+                ->where('begun_at', '<=', $round->started_at)
+                ->latest('id')
+                ->first(),
         ];
     }
 
@@ -61,7 +74,12 @@ final readonly class RoundSummaryPage
      */
     public function unreadable(Round $round, Household $household): array
     {
-        return ['household' => $household, 'round' => $round, 'machine' => $round->machine, 'lines' => $this->lines($this->inForce($round), $round, $household)];
+        return [
+            'household' => $household,
+            'round' => $round,
+            'machine' => $round->machine,
+            'lines' => $this->lines($this->inForce($round), $round, $household),
+        ];
     }
 
     /**
@@ -71,7 +89,13 @@ final readonly class RoundSummaryPage
      */
     private function lines(Collection $inForce, Round $round, Household $household): array
     {
-        return $inForce->sortBy(['happened_at', 'seq'])->values()->map(fn (Entry $entry): array => [$entry, $this->entryWords->say($entry->says(), $round->machine, $entry->part, $household->measures)])->all();
+        return $inForce->sortBy(['happened_at', 'seq'])
+            ->values()
+            ->map(fn (Entry $entry): array => [
+                $entry,
+                $this->entryWords->say($entry->says(), $round->machine, $entry->part, $household->measures),
+            ])
+            ->all();
     }
 
     /**
@@ -86,7 +110,12 @@ final readonly class RoundSummaryPage
         foreach ($opened as $each) {
             $due = $each->line->care->rhythm->dueOn;
             if (null !== $due) {
-                return ['task' => $each->line->care->name().':', 'when' => $each->line->isDue() ? (string) __('rounds.still', ['when' => $each->line->when()]) : (string) __('rounds.next_on', ['day' => Dates::longWeekday($due, $today)])];
+                return [
+                    'task' => $each->line->care->name().':',
+                    'when' => $each->line->isDue()
+                        ? (string) __('rounds.still', ['when' => $each->line->when()])
+                        : (string) __('rounds.next_on', ['day' => Dates::longWeekday($due, $today)]),
+                ];
             }
         }
 
@@ -137,12 +166,19 @@ final readonly class RoundSummaryPage
             $care = $says instanceof Opening ? $tasks[$says->task] ?? null : null;
             if ($says instanceof Opening && null !== $care) {
                 $isLast = $care->history->last()?->entry === $entry->id;
-                $opened[$says->task] = new OpenedTask(new TaskLine($care, $today, $this->words), $entry, $says, $isLast ? $this->words->learnedFrom($care->rhythm, $care->scale()) : null);
+                $opened[$says->task] = new OpenedTask(
+                    new TaskLine($care, $today, $this->words),
+                    $entry,
+                    $says,
+                    $isLast ? $this->words->learnedFrom($care->rhythm, $care->scale()) : null,
+                );
             }
         }
 
         $opened = array_values($opened);
-        usort($opened, static fn (OpenedTask $a, OpenedTask $b): int => ($a->line->care->rhythm->dueOn->number ?? PHP_INT_MAX) <=> ($b->line->care->rhythm->dueOn->number ?? PHP_INT_MAX));
+        usort($opened, static fn (OpenedTask $a, OpenedTask $b): int => ($a->line->care->rhythm->dueOn->number ?? PHP_INT_MAX) <=> (
+            $b->line->care->rhythm->dueOn->number ?? PHP_INT_MAX
+        ));
 
         return $opened;
     }

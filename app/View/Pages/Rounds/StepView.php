@@ -35,7 +35,8 @@ final readonly class StepView
      * @param int                                     $tally     how far a count has come
      * @param int                                     $failures  how often it was answered so that it did not pass
      * @param MachineTrait|null                       $asks      what it depends on and nobody has said of the machine
-     * @param string|null                             $length    of the wait it starts, as it was picked the last time, or as long as the handbook says
+     * @param string|null                             $length    of the wait it starts, as it was picked the last time, or as long
+     *                                                           as the handbook says
      * @param list<string>                            $because   why it was put in, in sentences
      * @param list<array{string, \DateTimeImmutable}> $disagreed who said different things of it and when, the one that counts last
      */

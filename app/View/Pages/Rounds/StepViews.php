@@ -42,8 +42,15 @@ final readonly class StepViews
     /** Readings looked back over for how many jets there are in all. */
     private const LOOK_BACK = 60;
 
-    public function __construct(private ClockInterface $clock, private CoreInputs $surroundings, private CareReader $care, private ReasonWords $words, private StepChemistryGate $keepApart, private RunGate $gate, private Handbook $handbook)
-    {
+    public function __construct(
+        private ClockInterface $clock,
+        private CoreInputs $surroundings,
+        private CareReader $care,
+        private ReasonWords $words,
+        private StepChemistryGate $keepApart,
+        private RunGate $gate,
+        private Handbook $handbook,
+    ) {
     }
 
     public function view(Round $round, Household $household, Progress $progress, Step $step): StepView
@@ -79,7 +86,9 @@ final readonly class StepViews
             (int) ($tick->answer ?? 0),
             $progress->failures($step),
             $this->asked($round, $step, $line),
-            $this->remembered($round, $step) ?? (null === $step->timer ? null : (string) (int) $step->timer->lasts($progress->answers)->value),
+            $this->remembered($round, $step) ?? (
+                null === $step->timer ? null : (string) (int) $step->timer->lasts($progress->answers)->value
+            ),
             $this->disagreement($progress, $step),
             $this->because($step, $household),
         );
@@ -154,15 +163,26 @@ final readonly class StepViews
     private function previews(Round $round, Household $household, Step $step): array
     {
         $task = $step->capture?->of;
-        if (null === $task || 'found' !== $step->capture->means || $round->entries()->where('kind', 'opening')->where('payload->task', $task)->exists()) {
+        if (
+            null === $task
+            || 'found' !== $step->capture->means
+            || $round->entries()->where('kind', 'opening')->where('payload->task', $task)->exists()
+        ) {
             return [];
         }
         $grades = $round->handbook()->scales()->scale($step->capture->scale ?? Scales::MESH)->grades;
-        $rhythms = $this->care->ifFound($round->machine, $task, array_map(static fn (Grade $grade): Fraction => $grade->fraction, $grades), $household);
+        $rhythms = $this->care->ifFound(
+            $round->machine,
+            $task,
+            array_map(static fn (Grade $grade): Fraction => $grade->fraction, $grades),
+            $household,
+        );
         $previews = [];
         foreach ($grades as $i => $grade) {
             // A task that follows no clock learns nothing: then the look itself is said.
-            $previews[$grade->id] = !isset($rhythms[$i]) ? $grade->look : $this->words->learnedFrom($rhythms[$i], $grade->scale) ?? (string) __('rounds.first_opening');
+            $previews[$grade->id] = !isset($rhythms[$i])
+                ? $grade->look
+                : $this->words->learnedFrom($rhythms[$i], $grade->scale) ?? (string) __('rounds.first_opening');
         }
 
         return $previews;
@@ -204,7 +224,10 @@ final readonly class StepViews
         }
         $names = User::query()->whereIn('id', array_keys($newest))->pluck('name', 'id');
 
-        return array_map(static fn (Tick $tick): array => [(string) ($names[$tick->by] ?? __('rounds.somebody')), $tick->at], array_slice($ticks, -2));
+        return array_map(
+            static fn (Tick $tick): array => [(string) ($names[$tick->by] ?? __('rounds.somebody')), $tick->at],
+            array_slice($ticks, -2),
+        );
     }
 
     /** @return list<string> why a clearing was put in: who poured what when */

@@ -13,7 +13,13 @@ final readonly class TrayPiece
      * @param string|null  $way       which way round it goes back
      * @param string|null  $stepBack  id of the step that puts it back
      */
-    public function __construct(public string $part, public string $name, public array $along, public int $fasteners, public ?string $way, public ?string $stepBack)
-    {
+    public function __construct(
+        public string $part,
+        public string $name,
+        public array $along,
+        public int $fasteners,
+        public ?string $way,
+        public ?string $stepBack,
+    ) {
     }
 }

@@ -31,7 +31,10 @@ final readonly class BatchLine
         $this->lines = array_map($of, $proposed->batch->tasks);
         $this->apart = array_map($of, $proposed->batch->apart);
         $this->estimate = $proposed->estimate;
-        $this->procedures = array_map(static fn (string $id): string => $care->kind->procedureNames[$id] ?? $id, array_combine($proposed->batch->procedures(), $proposed->batch->procedures()));
+        $this->procedures = array_map(
+            static fn (string $id): string => $care->kind->procedureNames[$id] ?? $id,
+            array_combine($proposed->batch->procedures(), $proposed->batch->procedures()),
+        );
     }
 
     public function isBroughtForward(TaskLine $line): bool

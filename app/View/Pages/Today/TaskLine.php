@@ -40,7 +40,8 @@ final readonly class TaskLine
 
     private function leading(): int
     {
-        return ReasonCode::ClockDecides === ($this->sorted()[0]->code ?? null) && ($this->care->history->last()->left->value ?? 0.0) > 0 ? 2 : 1;
+        return ReasonCode::ClockDecides === ($this->sorted()[0]->code ?? null)
+            && ($this->care->history->last()->left->value ?? 0.0) > 0 ? 2 : 1;
     }
 
     private function sentence(Reason $reason): string
@@ -48,7 +49,15 @@ final readonly class TaskLine
         $last = $this->care->history->last();
         $absent = null === $last ? 0 : $this->care->rhythm->deciding->clock->absences->days($last->day, $this->today);
 
-        $said = $this->words->sentence($reason, null === $last ? null : Dates::day($last->day, $this->today), null !== $last, $this->wasFound(), $this->care->scale(), $absent, $this->today);
+        $said = $this->words->sentence(
+            $reason,
+            null === $last ? null : Dates::day($last->day, $this->today),
+            null !== $last,
+            $this->wasFound(),
+            $this->care->scale(),
+            $absent,
+            $this->today,
+        );
 
         return ReasonCode::ClockDecides === $reason->code ? $said.$this->estimated() : $said;
     }
@@ -73,10 +82,17 @@ final readonly class TaskLine
         return [] !== array_filter($this->care->history->openings, static fn (OpeningRecord $opening): bool => null !== $opening->found);
     }
 
-    /** @return list<Reason> the deciding one first; of a part nobody has opened, or that was left as foul as it may be, not how far its clock has run */
+    /**
+     * @return list<Reason>
+     *                      the deciding one first; of a part nobody has opened, or that was left as foul as it may be, not how far its clock
+     *                      has run
+     */
     private function sorted(): array
     {
-        $silent = $this->care->neverOpened() || [] !== array_filter($this->care->rhythm->reasons, static fn (Reason $reason): bool => ReasonCode::LeftInPlace === $reason->code && $reason->values['foulings'] >= 1);
+        $silent = $this->care->neverOpened() || [] !== array_filter(
+            $this->care->rhythm->reasons,
+            static fn (Reason $reason): bool => ReasonCode::LeftInPlace === $reason->code && $reason->values['foulings'] >= 1,
+        );
         $reasons = array_values(array_filter(
             $this->care->rhythm->reasons,
             static fn (Reason $reason): bool => !$silent || ReasonCode::ClockDecides !== $reason->code,
@@ -104,7 +120,9 @@ final readonly class TaskLine
         $late = $this->care->rhythm->daysOver($this->today);
 
         return match (true) {
-            $this->care->neverOpened() => null === $due || !$due->isAfter($this->today) ? (string) __('today.look_once') : (string) __('today.look_by', ['when' => Dates::relative($due, $this->today)]),
+            $this->care->neverOpened() => null === $due || !$due->isAfter($this->today)
+                ? (string) __('today.look_once')
+                : (string) __('today.look_by', ['when' => Dates::relative($due, $this->today)]),
             null === $due => (string) __('today.no_date'),
             $late > 0 => trans_choice('today.over', $late, ['days' => $late]),
             !$due->isAfter($this->today) || $this->care->rhythm->state->isDue() => (string) __('today.due_today'),
@@ -127,7 +145,9 @@ final readonly class TaskLine
         }
         $values = ['from' => Dates::day($window[0], $this->today), 'to' => Dates::day($window[1], $this->today), 'openings' => $learned];
 
-        return 0 === $learned ? (string) __($this->wasFound() ? 'today.sure_none_yet' : 'today.sure_none', $values) : trans_choice('today.sure', $learned, $values);
+        return 0 === $learned
+            ? (string) __($this->wasFound() ? 'today.sure_none_yet' : 'today.sure_none', $values)
+            : trans_choice('today.sure', $learned, $values);
     }
 
     /** Why the reminder waits, in brackets; empty where there is nothing to say. */

@@ -30,8 +30,17 @@ final readonly class TodayPage
     /** Lines shown below the first. */
     private const OTHERS = 4;
 
-    public function __construct(private CareReader $care, private ClockInterface $clock, private Handbook $handbook, private ReasonWords $words, private VesselNotices $keepApart, private OpenRounds $apart, private RoundPage $round, private OpenTraces $traces, private StartWords $starts)
-    {
+    public function __construct(
+        private CareReader $care,
+        private ClockInterface $clock,
+        private Handbook $handbook,
+        private ReasonWords $words,
+        private VesselNotices $keepApart,
+        private OpenRounds $apart,
+        private RoundPage $round,
+        private OpenTraces $traces,
+        private StartWords $starts,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -50,7 +59,15 @@ final readonly class TodayPage
         $waiting = array_values(array_filter($tasks, static fn (TaskCare $care): bool => !$care->isPutOff($today)));
         $next = $waiting[0] ?? $tasks[0] ?? null;
         $first = $batches[0]->lines[0] ?? (null === $next ? null : $line($next));
-        $soon = array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isDueOrSoon() && !$care->isPutOff($today) && $care !== $first?->care && !in_array($care, $inBatches, true)));
+        $soon = array_values(
+            array_filter(
+                $tasks,
+                static fn (TaskCare $care): bool => $care->isDueOrSoon()
+                    && !$care->isPutOff($today)
+                    && $care !== $first?->care
+                    && !in_array($care, $inBatches, true),
+            ),
+        );
         $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
         $seconds = array_sum(array_map(static fn (BatchLine $batch): int => $batch->estimate->all->seconds(), $batches));
 
@@ -67,7 +84,9 @@ final readonly class TodayPage
             'now' => $now,
             'machines' => $machines,
             'first' => $first,
-            'start' => true === $first?->care->neverOpened() ? $this->starts->sentence($first->care->start, $first->care->task, $first->care->machine, $first->care->kind) : null,
+            'start' => true === $first?->care->neverOpened()
+                ? $this->starts->sentence($first->care->start, $first->care->task, $first->care->machine, $first->care->kind)
+                : null,
             'batches' => $batches,
             'jobs' => count($inBatches),
             'hands' => (int) ceil([] === $batches ? ($first->care->estimate->hands->value ?? 0) : $hands),
@@ -75,7 +94,9 @@ final readonly class TodayPage
             'more' => max(0, count($soon) - self::OTHERS),
             'putOff' => array_map($line, array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isPutOff($today)))),
             'asked' => $this->asked($tasks),
-            'uncounted' => array_values(array_filter($machines, static fn (MachineCare $care): bool => $care->wantsCount($asking, $today, $zone))),
+            'uncounted' => array_values(
+                array_filter($machines, static fn (MachineCare $care): bool => $care->wantsCount($asking, $today, $zone)),
+            ),
             'waterAsks' => null === $household->hardness ? $this->guessedByWater($machines) : null,
             'pourInto' => $this->keepApart->pourInto($machines),
             'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
@@ -83,7 +104,9 @@ final readonly class TodayPage
             'seconds' => $seconds,
             'running' => $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at && $round->isReadable()),
             'unreadable' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && !$round->isReadable()),
-            'paused' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && $round !== $running && $round->isReadable()),
+            'paused' => $rounds->filter(
+                static fn (Round $round): bool => null === $round->ended_at && $round !== $running && $round->isReadable(),
+            ),
             'progress' => $progress = $running?->progress(),
             'tray' => null === $running || null === $progress ? [] : $this->round->tray($running, $progress),
             'openEnds' => null === $progress ? [] : (new OpenEnds($progress))->now(),
@@ -145,7 +168,11 @@ final readonly class TodayPage
                 $batches[] = new BatchLine($care, $care->batch, $line);
             }
         }
-        usort($batches, static fn (BatchLine $a, BatchLine $b): int => array_search($a->lines[0]->care, $tasks, true) <=> array_search($b->lines[0]->care, $tasks, true));
+        usort($batches, static fn (BatchLine $a, BatchLine $b): int => array_search($a->lines[0]->care, $tasks, true) <=> array_search(
+            $b->lines[0]->care,
+            $tasks,
+            true,
+        ));
 
         return $batches;
     }
@@ -163,7 +190,11 @@ final readonly class TodayPage
         foreach ($tasks as $care) {
             foreach ($care->kept->hasSymptoms ? $care->history->symptoms : [] as $symptom) {
                 if ($symptom->opened) {
-                    $asked[] = [$symptom, $care, $this->handbook->trouble($care->kind->id)->symptoms[$symptom->symptom]->name ?? $symptom->symptom];
+                    $asked[] = [
+                        $symptom,
+                        $care,
+                        $this->handbook->trouble($care->kind->id)->symptoms[$symptom->symptom]->name ?? $symptom->symptom,
+                    ];
                 }
             }
         }

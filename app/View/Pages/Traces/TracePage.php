@@ -33,8 +33,15 @@ final readonly class TracePage
     private const SUSPECTS = 7;
     private const LATELY = 8;
 
-    public function __construct(private TraceReader $reader, private OpenTraces $open, private Handbook $handbook, private ClockInterface $clock, private EntryWords $words, private FixHistory $fixes, private CareReader $care)
-    {
+    public function __construct(
+        private TraceReader $reader,
+        private OpenTraces $open,
+        private Handbook $handbook,
+        private ClockInterface $clock,
+        private EntryWords $words,
+        private FixHistory $fixes,
+        private CareReader $care,
+    ) {
     }
 
     /**
@@ -98,9 +105,24 @@ final readonly class TracePage
     /** @return list<string> openings, measures and parts of the last months, the newest first */
     private function lately(Machine $machine, Household $household): array
     {
-        $entries = $machine->entries()->whereIn('kind', [EntryKind::Opening, EntryKind::Measurement, EntryKind::PartFitted, EntryKind::Fix])->orderByDesc('happened_at')->orderByDesc('seq')->limit(self::LATELY)->get();
+        $entries = $machine->entries()
+            ->whereIn('kind', [EntryKind::Opening, EntryKind::Measurement, EntryKind::PartFitted, EntryKind::Fix])
+            ->orderByDesc('happened_at')
+            ->orderByDesc('seq')
+            ->limit(self::LATELY)
+            ->get();
 
-        return array_values(Entry::inForce($entries)->map(fn (Entry $entry): string => Dates::day(Day::at($entry->happened_at, $household->zone())).': '.$this->words->say($entry->says(), $machine, $entry->part, $household->measures))->all());
+        return array_values(
+            Entry::inForce($entries)->map(
+                fn (Entry $entry): string => Dates::day(Day::at($entry->happened_at, $household->zone())).': '.$this->words->say(
+                    $entry->says(),
+                    $machine,
+                    $entry->part,
+                    $household->measures,
+                ),
+            )
+                ->all(),
+        );
     }
 
     /** @return list<string> what was noticed, in words */
@@ -124,7 +146,13 @@ final readonly class TracePage
         $answers = array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $reading->evidence->answers);
         $suspects = [];
         foreach (array_slice($reading->suspects, 0, self::SUSPECTS) as $cause => $chance) {
-            $suspects[] = ['name' => $trouble->causes[$cause]->name ?? $cause, 'chance' => Chance::say($chance), 'now' => round(100 * $chance, 1), 'before' => round(100 * ($reading->before[$cause] ?? 0.0), 1), 'moved' => $this->moved($reading->moved[$cause] ?? null, $answers)];
+            $suspects[] = [
+                'name' => $trouble->causes[$cause]->name ?? $cause,
+                'chance' => Chance::say($chance),
+                'now' => round(100 * $chance, 1),
+                'before' => round(100 * ($reading->before[$cause] ?? 0.0), 1),
+                'moved' => $this->moved($reading->moved[$cause] ?? null, $answers),
+            ];
         }
 
         return $suspects;
@@ -149,7 +177,10 @@ final readonly class TracePage
             $said[$place] = match ($step['kind']) {
                 Trace::ANSWER => $this->answer($trouble, $step['id'], (string) $step['result']) ?? (string) __('traces.gone'),
                 Trace::FAILED => (string) __('traces.did_not_help', ['action' => $trouble->actions[$step['id']]->name ?? $step['id']]),
-                default => (string) __('traces.left_out', ['what' => $trouble->checks[$step['id']]->name ?? $trouble->actions[$step['id']]->name ?? $step['id']]),
+                default => (string) __(
+                    'traces.left_out',
+                    ['what' => $trouble->checks[$step['id']]->name ?? $trouble->actions[$step['id']]->name ?? $step['id']],
+                ),
             };
         }
 
@@ -160,7 +191,10 @@ final readonly class TracePage
     {
         foreach ($trouble->checks[$check]->results ?? [] as $each) {
             if ($each->id === $result) {
-                return (string) __('traces.answered', ['check' => rtrim($trouble->checks[$check]->name, '?.'), 'result' => mb_strtolower($each->name)]);
+                return (string) __(
+                    'traces.answered',
+                    ['check' => rtrim($trouble->checks[$check]->name, '?.'), 'result' => mb_strtolower($each->name)],
+                );
             }
         }
 
@@ -178,12 +212,18 @@ final readonly class TracePage
             return (string) __('traces.why_call');
         }
         if (RankedOption::ACTION === $card->kind) {
-            return (string) __('traces.why_action', ['chance' => Chance::say((float) $card->chance), 'minutes' => self::minutes($trouble->actions[$card->id]->minutes ?? 0)]);
+            return (string) __(
+                'traces.why_action',
+                ['chance' => Chance::say((float) $card->chance), 'minutes' => self::minutes($trouble->actions[$card->id]->minutes ?? 0)],
+            );
         }
 
         $saves = round($reading->plan->expectedCost - $card->expect);
 
-        return strtr((string) __('traces.why_check', ['minutes' => self::minutes($trouble->checks[$card->id]->minutes ?? 0)]), ['{saves}' => $saves < 1 ? '' : (string) __('traces.why_saves', ['saves' => Money::of($saves, $household)])]);
+        return strtr(
+            (string) __('traces.why_check', ['minutes' => self::minutes($trouble->checks[$card->id]->minutes ?? 0)]),
+            ['{saves}' => $saves < 1 ? '' : (string) __('traces.why_saves', ['saves' => Money::of($saves, $household)])],
+        );
     }
 
     /**
@@ -202,7 +242,12 @@ final readonly class TracePage
             $last = $known->name ?? $last;
         }
 
-        return ['minutes' => self::minutes($minutes), 'money' => round($money), 'chance' => Chance::say(1 - $plan->callChance), 'stop' => $last];
+        return [
+            'minutes' => self::minutes($minutes),
+            'money' => round($money),
+            'chance' => Chance::say(1 - $plan->callChance),
+            'stop' => $last,
+        ];
     }
 
     /**
@@ -213,7 +258,10 @@ final readonly class TracePage
     private function before(Trace $trace, Household $household, FaultCatalog $trouble): array
     {
         $before = [];
-        foreach ($household->traces()->where('machine_id', $trace->machine_id)->where('ended_how', Trace::FIXED)->whereKeyNot($trace->id)->orderByDesc('ended_at')->limit(20)->get() as $other) {
+        foreach ($household->traces()->where(
+            'machine_id',
+            $trace->machine_id,
+        )->where('ended_how', Trace::FIXED)->whereKeyNot($trace->id)->orderByDesc('ended_at')->limit(20)->get() as $other) {
             if ([] !== array_intersect($other->noticed(), $trace->noticed())) {
                 $before[] = [$trouble->actions[(string) $other->fixed_by]->name ?? (string) $other->fixed_by, $other];
             }

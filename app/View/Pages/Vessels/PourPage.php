@@ -47,10 +47,15 @@ final readonly class PourPage
             'vessel' => $rules->vessel($vessel),
             'vesselName' => $this->name($machine, $rules->vessel($vessel)),
             'vessels' => array_map(fn (Vessel $each): string => $this->name($machine, $each), $this->judge->vesselsOf($machine)),
-            'agents' => array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace) + [ChemistryRules::STRANGER => $rules->agent(ChemistryRules::STRANGER)],
+            'agents' => array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace) + [
+                ChemistryRules::STRANGER => $rules->agent(ChemistryRules::STRANGER),
+            ],
             'verdicts' => $this->judge->all($machine, $vessel, $household),
             'picked' => isset($rules->agents[$agent]) || ChemistryRules::STRANGER === $agent ? $agent : null,
-            'there' => array_map(fn (Residue $residue): array => [$rules->agent($residue->agent)->name, $residue->since], $record->residues),
+            'there' => array_map(
+                fn (Residue $residue): array => [$rules->agent($residue->agent)->name, $residue->since],
+                $record->residues,
+            ),
             'today' => Day::at($this->clock->now(), $household->zone()),
         ];
     }

@@ -19,7 +19,14 @@ final readonly class VesselNotice
      * @param list<string>            $out     names of what must stay out
      * @param list<AgentMeeting>      $met     what met in it and is still there
      */
-    public function __construct(public Machine $machine, public Vessel $vessel, public string $name, public array $holds, public ?\DateTimeImmutable $since, public array $out, public array $met)
-    {
+    public function __construct(
+        public Machine $machine,
+        public Vessel $vessel,
+        public string $name,
+        public array $holds,
+        public ?\DateTimeImmutable $since,
+        public array $out,
+        public array $met,
+    ) {
     }
 }
