@@ -10,6 +10,7 @@ use App\Models\Round;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -32,6 +33,20 @@ abstract class TestCase extends BaseTestCase
         $this->withHeader('referer', config()->string('app.url'));
         $this->clock = new HandClock('2026-06-15T09:00:00Z');
         $this->app?->instance(ClockInterface::class, $this->clock);
+    }
+
+    /** A page as a browser shows it: where its source breaks a line there is a space, but where somebody typed the break. */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        if ($response instanceof Response && str_starts_with((string) $response->headers->get('content-type', 'text/html'), 'text/html')) {
+            $parts = preg_split('#(<(?:textarea|pre)\b.*?</(?:textarea|pre)>)#s', (string) $response->getContent(), -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
+            foreach ($parts as $i => $part) {
+                $parts[$i] = 0 === $i % 2 ? (string) preg_replace('/\s*\n\s*/', ' ', $part) : $part;
+            }
+            $response->setContent(implode('', $parts));
+        }
+
+        return parent::createTestResponse($response, $request);
     }
 
     protected function member(?Household $household = null): User

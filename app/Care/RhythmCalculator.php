@@ -25,7 +25,7 @@ final class RhythmCalculator
     private ?RhythmEngine $engine = null;
     private ?TaskClocks $clocks = null;
 
-    public function __construct(private readonly Handbook $handbook, private readonly CoreInputs $surroundings)
+    public function __construct(private readonly Handbook $handbook, private readonly CoreInputs $inputs)
     {
     }
 
@@ -34,7 +34,7 @@ final class RhythmCalculator
     {
         $kind = $this->handbook->kind($machine->kind);
         $signals = Signals::of($task, $history, fn (string $symptom): string => $this->symptom($kind, $symptom));
-        $settings = $this->surroundings->settings($machine, $household, $task->id);
+        $settings = $this->inputs->settings($machine, $household, $task->id);
         if ([] === $signals && !$settings->own->isKept() && $task->school($settings->school, $settings->habits)->isOff()) {
             return null;
         }
@@ -57,7 +57,7 @@ final class RhythmCalculator
         return $this->clocks()->starting(
             $this->handbook->kind($machine->kind),
             $task,
-            $this->surroundings->settings($machine, $household, $task->id),
+            $this->inputs->settings($machine, $household, $task->id),
         );
     }
 

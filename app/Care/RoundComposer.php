@@ -23,7 +23,7 @@ final readonly class RoundComposer
     public function __construct(
         private Handbook $handbook,
         private CareReader $care,
-        private CoreInputs $surroundings,
+        private CoreInputs $inputs,
         private VesselReader $vessels,
     ) {
     }
@@ -44,7 +44,7 @@ final readonly class RoundComposer
         return (new Composer($this->handbook))->compose(
             $kind,
             $set,
-            $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since),
+            $this->inputs->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since),
         );
     }
 

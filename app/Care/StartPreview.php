@@ -18,7 +18,7 @@ final readonly class StartPreview
     public function __construct(
         private Handbook $handbook,
         private HistoryReader $histories,
-        private RhythmCalculator $reckoning,
+        private RhythmCalculator $calculator,
         private ClockInterface $clock,
     ) {
     }
@@ -69,16 +69,16 @@ final readonly class StartPreview
         $after = $machine->habits === $other->habits ? $history : $this->history($other, $otherHome, $now, false);
         $moved = [];
         foreach ($kind->tasksFor($machine->traits) as $task) {
-            $one = $this->reckoning->rhythm($machine, $household, $task, $history, $today);
-            $two = $this->reckoning->rhythm($other, $otherHome, $task, $after, $today);
+            $one = $this->calculator->rhythm($machine, $household, $task, $history, $today);
+            $two = $this->calculator->rhythm($other, $otherHome, $task, $after, $today);
             if (null !== $one || null !== $two) {
                 $moved[] = new DateChange(
                     $machine,
                     $task->byPart ? $kind->part($task->part)->name($machine->traits) : $task->name,
                     $one,
                     $two,
-                    $this->reckoning->starting($machine, $household, $task),
-                    $this->reckoning->starting($other, $otherHome, $task),
+                    $this->calculator->starting($machine, $household, $task),
+                    $this->calculator->starting($other, $otherHome, $task),
                 );
             }
         }

@@ -7,10 +7,8 @@ namespace App\Exceptions;
 use App\Actions\Logbook\ActionRefused;
 use App\Models\UnreadableRound;
 use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
-use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Quantity\NoSuchDay;
-use GoodRinse\Core\Round\CannotTick;
+use GoodRinse\Core\Refusal;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -21,11 +19,11 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 /** Turns what goes wrong into a message that says what to do, and keeps what was typed. */
 final class Failures
 {
-    private const SAID = [404 => 'not_found', 413 => 'too_large', 419 => 'stale', 429 => 'too_many'];
+    private const MESSAGES = [404 => 'not_found', 413 => 'too_large', 419 => 'stale', 429 => 'too_many'];
 
     public static function explain(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([ActionRefused::class, CannotTick::class, NoSuchDay::class, OrderConflict::class, UnreadableRound::class]);
+        $exceptions->dontReport([Refusal::class, UnreadableRound::class]);
         $exceptions->dontFlash(['password', 'password_confirmation', 'current_password', 'photo']);
         $exceptions->render(
             static fn (UnknownEntry $e, Request $request): ?Response => $request->isMethod('GET')
@@ -35,15 +33,9 @@ final class Failures
         $exceptions->render(
             static fn (UnreadableRound $e, Request $request): Response => self::refused(ActionRefused::roundUnreadable(), $request),
         );
-        foreach ([ActionRefused::class, CannotTick::class, NoSuchDay::class, OrderConflict::class, UnknownEntry::class] as $class) {
-            $exceptions->render(
-                static fn (\DomainException|\OutOfBoundsException $e, Request $request): ?Response => $e instanceof $class
-                    ? self::refused($e, $request)
-                    : null,
-            );
-        }
+        $exceptions->render(static fn (Refusal $e, Request $request): Response => self::refused($e, $request));
         $exceptions->render(
-            static fn (AuthenticationException|HttpExceptionInterface $e, Request $request): ?Response => self::told($e, $request),
+            static fn (AuthenticationException|HttpExceptionInterface $e, Request $request): ?Response => self::asJson($e, $request),
         );
         $exceptions->render(
             static fn (\PDOException|SQLiteDatabaseDoesNotExistException $e, Request $request): Response => self::noDatabase($e, $request),
@@ -57,12 +49,12 @@ final class Failures
     }
 
     /** What a page's script is told, in words for the person, where the framework's own are for programmers. */
-    private static function told(\Throwable $e, Request $request): ?Response
+    private static function asJson(\Throwable $e, Request $request): ?Response
     {
         $said = match (true) {
             !$request->expectsJson() => null,
             $e instanceof AuthenticationException => [401, 'logged_out'],
-            $e instanceof HttpExceptionInterface => [$e->getStatusCode(), self::SAID[$e->getStatusCode()] ?? null],
+            $e instanceof HttpExceptionInterface => [$e->getStatusCode(), self::MESSAGES[$e->getStatusCode()] ?? null],
             default => null,
         };
 
@@ -124,9 +116,9 @@ final class Failures
             return self::page($request, $status, $message, '');
         }
 
-        return redirect()->back(fallback: '/')->withInput($request->except(['password', 'password_confirmation', 'photo']))->withErrors(
-            ['did' => $message],
-        );
+        return redirect()->back(fallback: '/')
+            ->withInput($request->except(['password', 'password_confirmation', 'photo']))
+            ->withErrors(['did' => $message]);
     }
 
     private static function page(Request $request, int $status, string $message, string $advice): Response

@@ -17,7 +17,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A line of the logbook. The table refuses changes; App\Actions\Logbook\WriteEntries is its only writer.
+ * A line of the logbook. The table refuses changes; one action (WriteEntries) is its only writer.
  *
  * @property int                     $seq
  * @property string                  $id
@@ -70,7 +70,7 @@ final class Entry extends Model implements BelongsToHousehold
         return $this->household_id;
     }
 
-    public function says(): Payload
+    public function decode(): Payload
     {
         return PayloadCodec::decode($this->kind, $this->payload);
     }

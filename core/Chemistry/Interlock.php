@@ -42,7 +42,7 @@ final readonly class Interlock
             }
         }
 
-        return $worst ?? new Assessment(Verdict::Go, null, $this->say($this->rules->knows($agent) ? 'fine' : 'alone', $agent));
+        return $worst ?? new Assessment(Verdict::Go, null, $this->sentence($this->rules->hasAgent($agent) ? 'fine' : 'alone', $agent));
     }
 
     /**
@@ -61,7 +61,7 @@ final readonly class Interlock
     private function ofHousehold(string $agent, bool $allowsHarsh): array
     {
         return !$allowsHarsh
-            && $this->rules->agent($agent)->harsh ? [new Assessment(Verdict::Never, null, $this->say('harsh', $agent))] : [];
+            && $this->rules->agent($agent)->harsh ? [new Assessment(Verdict::Never, null, $this->sentence('harsh', $agent))] : [];
     }
 
     /** @return list<Assessment> */
@@ -104,7 +104,7 @@ final readonly class Interlock
                 };
                 $found[] = new Assessment($verdict, $residue->agent, $this->fill($rule->why, $agent, $residue->agent), $clearing);
             }
-            if (!$this->rules->knows($agent) || !$this->rules->knows($residue->agent)) {
+            if (!$this->rules->hasAgent($agent) || !$this->rules->hasAgent($residue->agent)) {
                 $found[] = $this->unknownBeside($residue->agent, $agent, $clearing);
             }
         }
@@ -115,13 +115,13 @@ final readonly class Interlock
     /** One of the two is not in the handbook; the verdict is the same whichever was there first. */
     private function unknownBeside(string $residue, string $agent, string $clearing): Assessment
     {
-        [$stranger, $other] = $this->rules->knows($agent) ? [$residue, $agent] : [$agent, $residue];
+        [$stranger, $other] = $this->rules->hasAgent($agent) ? [$residue, $agent] : [$agent, $residue];
         $reactive = $this->rules->isReactive($other);
 
         return new Assessment(
             $reactive ? Verdict::ClearFirst : Verdict::Caution,
             $residue,
-            $this->say($reactive ? 'near-danger' : 'near-any', $stranger, $other),
+            $this->sentence($reactive ? 'near-danger' : 'near-any', $stranger, $other),
             $clearing,
         );
     }
@@ -134,10 +134,10 @@ final readonly class Interlock
             $this->rules->agent($agent)->families,
         );
 
-        return $foams ? [new Assessment(Verdict::Caution, null, $this->say('foam', $agent), $this->rules->words['foam-remedy'])] : [];
+        return $foams ? [new Assessment(Verdict::Caution, null, $this->sentence('foam', $agent), $this->rules->words['foam-remedy'])] : [];
     }
 
-    private function say(string $of, string $agent, string $other = ''): string
+    private function sentence(string $of, string $agent, string $other = ''): string
     {
         return $this->fill($this->rules->words[$of], $agent, $other);
     }

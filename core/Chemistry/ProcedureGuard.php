@@ -159,10 +159,7 @@ final readonly class ProcedureGuard
             'title' => "$vessel->done.",
             'hands' => 0.5,
             'waitsFor' => $step['id'],
-        ] + array_diff_key(
-            $step,
-            ['timer' => 0, 'id' => 0],
-        );
+        ] + array_diff_key($step, ['timer' => 0, 'id' => 0]);
         unset($step['clears']);
 
         return [$step, $ended];

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Chemistry;
 
+use GoodRinse\Core\CoreException;
+
 /** A vessel or surface that the keep-apart rules do not know, so that no verdict on it could be trusted. */
-final class UnknownVessel extends \DomainException
+final class UnknownVessel extends \DomainException implements CoreException
 {
     public static function vessel(string $id): self
     {

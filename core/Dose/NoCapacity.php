@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Dose;
 
+use GoodRinse\Core\CoreException;
+
 /** A dose or hardness that cannot be reckoned with. */
-final class NoCapacity extends \DomainException
+final class NoCapacity extends \DomainException implements CoreException
 {
     public static function agent(string $agent): self
     {

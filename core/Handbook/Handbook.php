@@ -146,9 +146,9 @@ final class Handbook
      */
     public function familyName(string $id): string
     {
-        return ($this->root()->at('chemistry')->at('families')->byId()[$id] ?? throw UnknownEntry::named('family of agents', $id))->string(
-            'name',
-        );
+        return (
+            $this->root()->at('chemistry')->at('families')->byId()[$id] ?? throw UnknownEntry::named('family of agents', $id)
+        )->string('name');
     }
 
     /** The constants of dose and scale. */

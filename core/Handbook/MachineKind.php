@@ -82,7 +82,7 @@ final class MachineKind
      *
      * @return list<MachineTrait>
      */
-    public function unsaid(array $traits, ?array $among = null): array
+    public function unknownTraits(array $traits, ?array $among = null): array
     {
         $all = $this->traits();
 
@@ -101,11 +101,11 @@ final class MachineKind
      *
      * @return list<string>
      */
-    public function tells(array $traits): array
+    public function distinguishing(array $traits): array
     {
         $telling = array_filter($this->traits(), static fn (MachineTrait $trait): bool => $trait->tells && isset($traits[$trait->id]));
 
-        return array_values(array_map(static fn (MachineTrait $trait): string => $trait->said($traits), $telling));
+        return array_values(array_map(static fn (MachineTrait $trait): string => $trait->describe($traits), $telling));
     }
 
     /** Whether water goes through it: it has a vessel of its own. */
@@ -214,12 +214,9 @@ final class MachineKind
      */
     public function sequence(array $procedures, array $first = [], array $exact = [], array $own = []): array
     {
-        return $this->orders[serialize([$procedures, $first, $exact, $own])] ??= $this->details->sequence(
-            $procedures,
-            $first,
-            $exact,
-            $own,
-        );
+        return $this->orders[serialize(
+            [$procedures, $first, $exact, $own],
+        )] ??= $this->details->sequence($procedures, $first, $exact, $own);
     }
 
     /**
@@ -344,7 +341,7 @@ final class MachineKind
     {
         $trait = $this->traits()[$this->litresTrait ?? ''] ?? null;
 
-        return null === $trait ? null : (float) $trait->said($traits) / 1000;
+        return null === $trait ? null : (float) $trait->describe($traits) / 1000;
     }
 
     /**
@@ -358,7 +355,7 @@ final class MachineKind
     {
         $words = [];
         foreach ($this->traits() as $trait) {
-            $words['{'.$trait->id.'}'] = $trait->said($traits);
+            $words['{'.$trait->id.'}'] = $trait->describe($traits);
         }
 
         return $words;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook;
 
+use GoodRinse\Core\Refusal;
+
 /** Something was asked for that the handbook does not hold. */
-final class UnknownEntry extends \OutOfBoundsException
+final class UnknownEntry extends \OutOfBoundsException implements Refusal
 {
     public static function named(string $sort, string $id): self
     {

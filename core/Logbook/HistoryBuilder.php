@@ -64,20 +64,31 @@ final readonly class HistoryBuilder
         $place = 0; // in the one order that decides what came after what
         foreach ($entries as $entry) {
             ++$place;
-            $says = $entry->payload;
+            $payload = $entry->payload;
             if ($entry->happenedAt > $asOf) {
                 continue;
             }
             match (true) {
-                $says instanceof Opening => $openings[$says->task][] = [$entry->happenedAt, $entry->id, $says->found, $says->left, false],
-                $says instanceof Snooze => $snoozes[$says->task] = [$place, new SnoozeRecord($entry->id, $says->until, $says->reason)],
-                $says instanceof Symptom => $symptoms[$entry->id] = [$entry->happenedAt, $says, $place],
-                $says instanceof Confirmation => $said[$says->symptom] = $says,
-                $says instanceof IndicatorLight => $lights[$says->light] = $says->on ? [$this->day($entry->happenedAt), $place] : null,
+                $payload instanceof Opening => $openings[$payload->task][] = [
+                    $entry->happenedAt,
+                    $entry->id,
+                    $payload->found,
+                    $payload->left,
+                    false,
+                ],
+                $payload instanceof Snooze => $snoozes[$payload->task] = [
+                    $place,
+                    new SnoozeRecord($entry->id, $payload->until, $payload->reason),
+                ],
+                $payload instanceof Symptom => $symptoms[$entry->id] = [$entry->happenedAt, $payload, $place],
+                $payload instanceof Confirmation => $said[$payload->symptom] = $payload,
+                $payload instanceof IndicatorLight => $lights[$payload->light] = $payload->on
+                    ? [$this->day($entry->happenedAt), $place]
+                    : null,
                 default => null,
             };
-            if ($says instanceof Opening) {
-                $opened[$says->task] = $place;
+            if ($payload instanceof Opening) {
+                $opened[$payload->task] = $place;
             }
         }
         $lights = array_filter($lights);

@@ -33,25 +33,25 @@ final readonly class UseEntries
             $taps[] = [$this->days->at($time), $uses];
         }
         foreach ($entries as $entry) {
-            $says = $entry->payload;
+            $payload = $entry->payload;
             if ($entry->happenedAt > $asOf) {
                 continue;
             }
-            if ($says instanceof UseCount) {
+            if ($payload instanceof UseCount) {
                 $at = $this->days->of($entry->happenedAt);
-                $uses = $this->inUses($says->unit, $says->uses);
-                if (null === $says->over) {
+                $uses = $this->inUses($payload->unit, $payload->uses);
+                if (null === $payload->over) {
                     $taps[] = [$at, $uses];
                 } else {
                     $end = DayOrder::isWhole($entry->happenedAt, $this->days->zone) ? floor($at) + 1 : $at;
-                    $told[$entry->order] = [$end - $says->over, $end, $uses];
+                    $told[$entry->order] = [$end - $payload->over, $end, $uses];
                 }
-            } elseif ($says instanceof MeterTotal) {
+            } elseif ($payload instanceof MeterTotal) {
                 $at = $this->days->of($entry->happenedAt);
                 // of two at one moment the later written
-                $meters[$says->track()][(string) $at] = [$at, $this->inUses($says->unit, $says->total)];
-            } elseif ($says instanceof Absence) {
-                $away[] = [(float) $says->from->number, $says->to->number + 1.0];
+                $meters[$payload->track()][(string) $at] = [$at, $this->inUses($payload->unit, $payload->total)];
+            } elseif ($payload instanceof Absence) {
+                $away[] = [(float) $payload->from->number, $payload->to->number + 1.0];
             }
         }
         ksort($told);

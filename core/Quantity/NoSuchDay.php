@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Quantity;
 
+use GoodRinse\Core\Refusal;
+
 /** A date that the calendar does not have. */
-final class NoSuchDay extends \DomainException
+final class NoSuchDay extends \DomainException implements Refusal
 {
     public static function named(string $text): self
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Quantity;
 
+use GoodRinse\Core\CoreException;
+
 /** A number that no quantity of its kind can have. */
-final class QuantityOutOfRange extends \DomainException
+final class QuantityOutOfRange extends \DomainException implements CoreException
 {
     public static function fraction(float $value): self
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Rhythm;
 
+use GoodRinse\Core\CoreException;
+
 /** A clock whose numbers cannot all be true. */
-final class InvalidClock extends \DomainException
+final class InvalidClock extends \DomainException implements CoreException
 {
     public static function notPositive(string $what): self
     {

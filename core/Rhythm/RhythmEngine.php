@@ -241,11 +241,8 @@ final readonly class RhythmEngine
         $left = $this->left($deciding->clock);
         if ($left->value > 0) {
             $reasons[] = new Reason(ReasonCode::LeftInPlace, [
-                'left' => $left->value, 'unit' => $unit, 'uses' => $this->curve->foulings(
-                    $left,
-                ) * $deciding->learned->interval, 'foulings' => $this->curve->foulings(
-                    $left,
-                ),
+                'left' => $left->value, 'unit' => $unit, 'uses' => $this->curve->foulings($left) * $deciding->learned->interval, 'foulings' => $this->curve
+                    ->foulings($left),
             ]);
         }
         if (0.0 === (float) $deciding->clock->rate) {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
+use GoodRinse\Core\Refusal;
+
 /** A step that cannot be marked done so. */
-final class CannotTick extends \DomainException
+final class CannotTick extends \DomainException implements Refusal
 {
     public static function unknownStep(string $step): self
     {

@@ -48,9 +48,9 @@ final readonly class Progress
                 $failures[$step->id] = count(
                     array_filter(
                         $this->made,
-                        static fn (Tick $each): bool => $each->step === $step->id && null !== $each->answer && !$step->capture->passes(
-                            $each->answer,
-                        ),
+                        static fn (Tick $each): bool => $each->step === $step->id
+                            && null !== $each->answer
+                            && !$step->capture->passes($each->answer),
                     ),
                 );
             }

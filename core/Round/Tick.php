@@ -38,7 +38,7 @@ final readonly class Tick
     }
 
     /** Whether both say the same of their step, whenever and by whom. */
-    public function saysTheSameAs(self $other): bool
+    public function hasSameAnswerAs(self $other): bool
     {
         return [$this->answer, $this->overruled, $this->share, $this->strength, $this->how] === [
             $other->answer,

@@ -65,9 +65,9 @@ final readonly class TickDetails
         $list = static fn (string $key): array => is_array($data[$key] ?? null) ? $data[$key] : [];
         $readings = $leftOver = [];
         foreach ($list('readings') as $reading) {
-            $says = is_array($reading) ? PayloadCodec::decode(EntryKind::Measurement, $reading) : null;
-            if ($says instanceof Measurement) {
-                $readings[] = $says;
+            $payload = is_array($reading) ? PayloadCodec::decode(EntryKind::Measurement, $reading) : null;
+            if ($payload instanceof Measurement) {
+                $readings[] = $payload;
             }
         }
         foreach ($list('leftOver') as $piece => $count) {

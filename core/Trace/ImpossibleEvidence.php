@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Trace;
 
+use GoodRinse\Core\CoreException;
+
 /** What was answered rules every cause out. */
-final class ImpossibleEvidence extends \DomainException
+final class ImpossibleEvidence extends \DomainException implements CoreException
 {
     public const ANSWER = 'answers';
     public const FAILED = 'failed';

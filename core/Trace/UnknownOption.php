@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Trace;
 
+use GoodRinse\Core\CoreException;
+
 /** A check, a result or an action that the model does not have, perhaps because the handbook has changed since. */
-final class UnknownOption extends \OutOfBoundsException
+final class UnknownOption extends \OutOfBoundsException implements CoreException
 {
     public static function check(string $id): self
     {

@@ -47,7 +47,7 @@ final class UseTimeline
     {
         $away = TimeSpans::of($record->away);
         [$metered, $byMeters, $held] = self::meters($record->meters, $now, $most);
-        [$told, $byTold] = self::told($record->told, $away, $metered, $now);
+        [$told, $byTold] = self::reported($record->told, $away, $metered, $now);
         $taps = ($record->earlier ?? TapTrack::begin($habit))->with($record->taps, $now, $metered, $told);
         $pieces = [...$byMeters, ...$byTold];
         usort($pieces, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
@@ -109,7 +109,7 @@ final class UseTimeline
      *
      * @return array{TimeSpans, list<array{float, float, float, string}>} which time is told of, and what is said
      */
-    private static function told(array $told, TimeSpans $away, TimeSpans $metered, float $now): array
+    private static function reported(array $told, TimeSpans $away, TimeSpans $metered, float $now): array
     {
         $pieces = [];
         $covered = $metered;

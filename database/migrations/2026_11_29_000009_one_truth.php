@@ -18,9 +18,9 @@ return new class extends Migration {
         Schema::table('entries', fn (Blueprint $table) => $table->ulid('corrects')->nullable());
         DB::unprepared('CREATE INDEX entries_corrects ON entries (corrects) WHERE corrects IS NOT NULL'); // few entries have one
         DB::unprepared('DROP TRIGGER entries_refuse_update');
-        foreach (DB::table(
-            'entries',
-        )->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(['seq', 'zone', 'happened_at', 'recorded_at']) as $entry) {
+        foreach (DB::table('entries')->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(
+            ['seq', 'zone', 'happened_at', 'recorded_at'],
+        ) as $entry) {
             $zone = new DateTimeZone((string) $entry->zone);
             $utc = new DateTimeZone('UTC');
             $at = new DateTimeImmutable((string) $entry->happened_at, $utc);

@@ -18,7 +18,25 @@ import traits from './components/traits.js';
 import zone from './components/zone.js';
 import { startWorker } from './offline/worker.js';
 
-Object.entries({ busy, compose, copy, counts, find, grade, kit, photo, pour, round, span, stepper, stream, tally, timer, traits, zone }).forEach(([name, component]) => Alpine.data(name, component));
+Object.entries({
+    busy,
+    compose,
+    copy,
+    counts,
+    find,
+    grade,
+    kit,
+    photo,
+    pour,
+    round,
+    span,
+    stepper,
+    stream,
+    tally,
+    timer,
+    traits,
+    zone,
+}).forEach(([name, component]) => Alpine.data(name, component));
 
 Alpine.start();
 startWorker();

@@ -58,8 +58,8 @@ abstract class CoreTestCase extends TestCase
         );
 
         return array_values(array_filter(
-            array_map(static fn (ProjectedEntry $entry): Payload|Remark => $entry->says, $entries),
-            static fn (Payload|Remark $says): bool => $says instanceof Payload,
+            array_map(static fn (ProjectedEntry $entry): Payload|Remark => $entry->payload, $entries),
+            static fn (Payload|Remark $payload): bool => $payload instanceof Payload,
         ));
     }
 }

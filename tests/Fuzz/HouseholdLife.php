@@ -211,14 +211,14 @@ final class HouseholdLife
 
     private function write(
         Machine $machine,
-        \GoodRinse\Core\Logbook\Payload\Payload $says,
+        \GoodRinse\Core\Logbook\Payload\Payload $payload,
         ?\DateTimeImmutable $at = null,
         ?string $part = null,
     ): void {
         app(WriteEntries::class)->handle(
             $this->home,
             $this->person,
-            [new EntryDraft($says, $at ?? $this->clock->now(), Entry::BY_HAND, $machine, $part)],
+            [new EntryDraft($payload, $at ?? $this->clock->now(), Entry::BY_HAND, $machine, $part)],
         );
     }
 
@@ -274,8 +274,8 @@ final class HouseholdLife
         $last = Entry::query()->where('machine_id', $machine->id)
             ->where('kind', EntryKind::Meter)
             ->get()
-            ->map(static fn (Entry $entry) => $entry->says())
-            ->filter(static fn ($says): bool => $says instanceof MeterTotal && $says->meter === $meter)
+            ->map(static fn (Entry $entry) => $entry->decode())
+            ->filter(static fn ($payload): bool => $payload instanceof MeterTotal && $payload->meter === $meter)
             ->last();
         $total = $last instanceof MeterTotal ? $last->total : (float) $this->number(0, 500);
         $this->write($machine, new MeterTotal(

@@ -156,25 +156,29 @@ final class RoundLaws
         app(ProjectRound::class)->handle($round, User::query()->where('household_id', $round->household_id)->firstOrFail());
         Assert::assertSame($before, Entry::query()->count(), "$told: entries = projection of the ticks");
         $projected = array_map(
-            static fn (ProjectedEntry $entry): ?string => $entry->says instanceof Remark
+            static fn (ProjectedEntry $entry): ?string => $entry->payload instanceof Remark
                 ? null
-                : json_encode([$entry->says->kind(), $entry->says->toArray()], JSON_THROW_ON_ERROR),
+                : json_encode([$entry->payload->kind(), $entry->payload->toArray()], JSON_THROW_ON_ERROR),
             (new EntryProjector($round->handbook()))->project($round->progress()),
         );
         $openings = [];
         foreach (Entry::inForce($round->entries()->where('kind', '!=', 'voiding')->whereNotNull('step')->get()) as $entry) {
-            $says = $entry->says();
+            $payload = $entry->decode();
             if ('note' !== $entry->kind->value) {
                 Assert::assertContains(
-                    json_encode([$says->kind(), $says->toArray()], JSON_THROW_ON_ERROR),
+                    json_encode([$payload->kind(), $payload->toArray()], JSON_THROW_ON_ERROR),
                     $projected,
                     "$told: nothing stale",
                 );
             }
-            if ($says instanceof Opening) {
-                Assert::assertArrayNotHasKey($says->task, $openings, "$told: one opening of $says->task");
-                $openings[$says->task] = true;
-                Assert::assertLessThanOrEqual($says->found->value ?? 1.0, $says->left->value, "$told: nobody leaves more than was found");
+            if ($payload instanceof Opening) {
+                Assert::assertArrayNotHasKey($payload->task, $openings, "$told: one opening of $payload->task");
+                $openings[$payload->task] = true;
+                Assert::assertLessThanOrEqual(
+                    $payload->found->value ?? 1.0,
+                    $payload->left->value,
+                    "$told: nobody leaves more than was found",
+                );
             }
         }
     }
@@ -218,8 +222,8 @@ final class RoundLaws
         $today = Day::at(app(\Psr\Clock\ClockInterface::class)->now(), $home->zone());
         $next = null;
         foreach (Entry::inForce($round->entries()->where('kind', 'opening')->get()) as $entry) {
-            $says = $entry->says();
-            $due = $says instanceof Opening ? ($care->tasks[$says->task]->rhythm->dueOn ?? null) : null;
+            $payload = $entry->decode();
+            $due = $payload instanceof Opening ? ($care->tasks[$payload->task]->rhythm->dueOn ?? null) : null;
             $next = null === $due || (null !== $next && $next->number <= $due->number) ? $next : $due;
         }
         if (null !== $next && $next->isAfter($today)) {

@@ -7,6 +7,7 @@ namespace App\Actions\Devices;
 use App\Actions\Logbook\ActionRefused;
 use App\Actions\Logbook\EntryDraft;
 use App\Actions\Logbook\WriteEntries;
+use App\Care\Readers\ImportReader;
 use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\User;
@@ -19,8 +20,6 @@ use GoodRinse\Core\Logbook\Payload\UseCount;
 /** Writes down a table of counter readings that a person has looked through. */
 final readonly class ImportReadings
 {
-    public const METER = 'file';
-
     public function __construct(private Handbook $handbook, private WriteEntries $write)
     {
     }
@@ -45,10 +44,10 @@ final readonly class ImportReadings
                 continue;
             }
             $series += null !== $before && $number < $before && ReadingsFile::TOTAL === $file->column ? 1 : 0;
-            $says = ReadingsFile::TOTAL === $file->column
-                ? new MeterTotal($unit, $number, self::METER, $series)
+            $payload = ReadingsFile::TOTAL === $file->column
+                ? new MeterTotal($unit, $number, ImportReader::METER, $series)
                 : new UseCount($unit, $number);
-            $drafts[] = new EntryDraft($says, $at, Entry::BY_FILE, $machine, id: DerivedUlid::of($id, (string) $line));
+            $drafts[] = new EntryDraft($payload, $at, Entry::BY_FILE, $machine, id: DerivedUlid::of($id, (string) $line));
             $before = $number;
         }
         $this->write->handle($by->home(), $by, $drafts);

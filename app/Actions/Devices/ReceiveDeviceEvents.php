@@ -89,7 +89,7 @@ final readonly class ReceiveDeviceEvents
                 ? null
                 : $message->lit, 'status' => $status, 'series' => $device->series,
         ]);
-        $says = match (true) {
+        $payload = match (true) {
             DeviceEvent::TAKEN !== $status => null,
             null !== $message->light => new IndicatorLight($message->light, $message->lit),
             default => new MeterTotal(
@@ -100,12 +100,12 @@ final readonly class ReceiveDeviceEvents
             ),
         };
 
-        return [$status, null === $says ? [] : [self::draft($device, $says, $at)]];
+        return [$status, null === $payload ? [] : [self::draft($device, $payload, $at)]];
     }
 
-    public static function draft(Device $device, Payload $says, \DateTimeImmutable $at): EntryDraft
+    public static function draft(Device $device, Payload $payload, \DateTimeImmutable $at): EntryDraft
     {
-        return new EntryDraft($says, $at, Entry::BY_DEVICE, $device->machine);
+        return new EntryDraft($payload, $at, Entry::BY_DEVICE, $device->machine);
     }
 
     /**

@@ -24,21 +24,19 @@ final readonly class RejudgeReadings
         while (null !== $entry->voids) {
             $entry = Entry::query()->findOrFail($entry->voids);
         }
-        $says = $entry->says();
-        $device = $says instanceof MeterTotal
-            ? Device::query()->with(['machine', 'household'])->where('household_id', $entry->household_id)->find($says->meter)
+        $payload = $entry->decode();
+        $device = $payload instanceof MeterTotal
+            ? Device::query()->with(['machine', 'household'])->where('household_id', $entry->household_id)->find($payload->meter)
             : null;
-        if (!$says instanceof MeterTotal || null === $device) {
+        if (!$payload instanceof MeterTotal || null === $device) {
             return;
         }
         $status = isset(Entry::voidedAmong([$entry->id])[$entry->id]) ? DeviceEvent::DROPPED : DeviceEvent::TAKEN;
         $device->events()
             ->where('at', $entry->happened_at->format('Y-m-d H:i:s'))
-            ->where('total', $says->total)
-            ->where('series', $says->series)
-            ->update(
-                ['status' => $status],
-            );
+            ->where('total', $payload->total)
+            ->where('series', $payload->series)
+            ->update(['status' => $status]);
         $held = $device->events()->where('status', DeviceEvent::HELD)->whereNotNull('total')->orderBy('at')->orderBy('total')->get();
         $this->write->handle(
             $device->household,

@@ -60,9 +60,7 @@ final readonly class SettleHeldEvents
             ->where('status', DeviceEvent::TAKEN)
             ->where('series', $device->series - 1)
             ->where('at', '<', $first->at->format('Y-m-d H:i:s'))
-            ->max(
-                'at',
-            );
+            ->max('at');
         $before = $first->at->toDateTimeImmutable()->modify('-1 second');
 
         return is_string($last) ? min($before, new \DateTimeImmutable($last, new \DateTimeZone('UTC'))) : $before;

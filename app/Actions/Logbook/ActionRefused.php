@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Logbook;
 
 use GoodRinse\Core\Chemistry\Assessment;
+use GoodRinse\Core\Refusal;
 
 /** Something a person asked for that cannot be done; the message is for them. */
-final class ActionRefused extends \DomainException
+final class ActionRefused extends \DomainException implements Refusal
 {
     public static function inTheFuture(): self
     {

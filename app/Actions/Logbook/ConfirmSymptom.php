@@ -20,15 +20,15 @@ final readonly class ConfirmSymptom
     /** @throws ActionRefused when the entry is no symptom of a job */
     public function handle(Entry $entry, User $by, string $id, bool $caused): void
     {
-        $says = $entry->says();
-        if (!$says instanceof Symptom || null === $says->task) {
+        $payload = $entry->decode();
+        if (!$payload instanceof Symptom || null === $payload->task) {
             throw ActionRefused::notASymptom();
         }
         $this->write->handle(
             $by->home(),
             $by,
             [new EntryDraft(
-                new Confirmation($entry->id, $says->task, $caused),
+                new Confirmation($entry->id, $payload->task, $caused),
                 $this->clock->now(),
                 Entry::BY_HAND,
                 $entry->machine,

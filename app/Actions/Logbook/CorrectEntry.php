@@ -19,29 +19,15 @@ use Psr\Clock\ClockInterface;
 /** Sets an entry right: takes it out of force and writes the right one in its place, in one go. */
 final readonly class CorrectEntry
 {
-    /** What can be set right; counters' readings come from counters, and the rest is of one moment only. */
-    public const KINDS = [
-        EntryKind::Opening,
-        EntryKind::Dose,
-        EntryKind::Clearing,
-        EntryKind::Counter,
-        EntryKind::Measurement,
-        EntryKind::Note,
-        EntryKind::Symptom,
-        EntryKind::PartFitted,
-        EntryKind::Light,
-        EntryKind::Away,
-    ];
-
     public function __construct(private ClockInterface $clock, private WriteEntries $write)
     {
     }
 
     /**
-     * @param string             $id   ULID from the page, so that a second click writes nothing
-     * @param Payload            $says what it should have said
-     * @param \DateTimeImmutable $at   when it happened
-     * @param string|null        $part of the machine
+     * @param string             $id      ULID from the page, so that a second click writes nothing
+     * @param Payload            $payload what it should have said
+     * @param \DateTimeImmutable $at      when it happened
+     * @param string|null        $part    of the machine
      *
      * @return string id of the entry that stands now
      *
@@ -53,12 +39,12 @@ final readonly class CorrectEntry
         Entry $entry,
         User $by,
         string $id,
-        Payload $says,
+        Payload $payload,
         \DateTimeImmutable $at,
         ?Machine $machine,
         ?string $part,
     ): string {
-        if (!in_array($entry->kind, self::KINDS, true)) {
+        if (!$entry->kind->isCorrectable()) {
             throw ActionRefused::notCorrectable();
         }
         $round = null === $entry->round_id ? null : $entry->round()->first();
@@ -68,11 +54,15 @@ final readonly class CorrectEntry
         if ($at > $this->clock->now()) {
             throw ActionRefused::inTheFuture();
         }
-        if (null !== $machine && !($says instanceof Opening && Opening::AS_NEW === $says->how) && $this->isBefore($machine, $at, $by)) {
+        if (
+            null !== $machine
+            && !($payload instanceof Opening && Opening::AS_NEW === $payload->how)
+            && $this->isBefore($machine, $at, $by)
+        ) {
             throw ActionRefused::beforeItWasThere();
         }
 
-        return DB::transaction(function () use ($entry, $by, $id, $says, $at, $machine, $part, $round): string {
+        return DB::transaction(function () use ($entry, $by, $id, $payload, $at, $machine, $part, $round): string {
             if (Entry::query()->whereKey($id)->exists()) {
                 return $id;
             }
@@ -88,7 +78,7 @@ final readonly class CorrectEntry
             )];
             $this->write->handle($by->home(), $by, [
                 ...$drafts,
-                new EntryDraft($says, $at, $entry->source, $machine, $part, $round, $entry->step, id: $id, corrects: $entry->id),
+                new EntryDraft($payload, $at, $entry->source, $machine, $part, $round, $entry->step, id: $id, corrects: $entry->id),
             ]);
 
             return $id;

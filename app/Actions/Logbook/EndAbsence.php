@@ -41,8 +41,8 @@ final readonly class EndAbsence
         $today = Day::at($now, $by->home()->zone());
         $drafts = [];
         foreach (Entry::inForce($machine->entries()->where('kind', EntryKind::Away)->orderBy('seq')->get()) as $entry) {
-            $says = $entry->says();
-            if (!$says instanceof Absence || $says->from->isAfter($today) || $today->isAfter($says->to)) {
+            $payload = $entry->decode();
+            if (!$payload instanceof Absence || $payload->from->isAfter($today) || $today->isAfter($payload->to)) {
                 continue;
             }
             $drafts[] = new EntryDraft(
@@ -53,9 +53,9 @@ final readonly class EndAbsence
                 voids: $entry->id,
                 id: DerivedUlid::of($id, "void $entry->id"),
             );
-            if (!$says->from->isAfter($today->plus(-1))) {
+            if (!$payload->from->isAfter($today->plus(-1))) {
                 $drafts[] = new EntryDraft(
-                    new Absence($says->from, $today->plus(-1), $says->reason),
+                    new Absence($payload->from, $today->plus(-1), $payload->reason),
                     $entry->happened_at->toDateTimeImmutable(),
                     Entry::BY_HAND,
                     $machine,

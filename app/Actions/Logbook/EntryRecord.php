@@ -40,7 +40,7 @@ final readonly class EntryRecord
         );
     }
 
-    public function says(Payload $payload): bool
+    public function matches(Payload $payload): bool
     {
         return $this->kind === $payload->kind() && $this->said == $payload->toArray();
     }

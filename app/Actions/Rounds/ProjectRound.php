@@ -76,11 +76,11 @@ final readonly class ProjectRound
     public function wasTakenBack(Round $round, Step $step, string $tick): bool
     {
         $written = array_values(array_filter($this->written($round), static function (EntryRecord $entry) use ($step): bool {
-            $says = $entry->payload();
+            $payload = $entry->payload();
 
             return $entry->step === $step->id || (
-                $says instanceof Opening
-                && in_array($says->task, [$step->capture?->of, $step->marks], true)
+                $payload instanceof Opening
+                && in_array($payload->task, [$step->capture?->of, $step->marks], true)
             );
         }));
         $back = $this->takenBack($written, self::voided($written));
@@ -91,11 +91,11 @@ final readonly class ProjectRound
     /** @return list<EntryRecord> what the round has said of its steps, in force or not */
     private function written(Round $round): array
     {
-        return array_values(DB::table(
-            'entries',
-        )->where('round_id', $round->id)->where('kind', '!=', EntryKind::Reversal->value)->whereNotNull(
-            'step',
-        )
+        return array_values(DB::table('entries')->where('round_id', $round->id)->where(
+            'kind',
+            '!=',
+            EntryKind::Reversal->value,
+        )->whereNotNull('step')
             ->orderBy('seq')->get(EntryRecord::COLUMNS)->map(EntryRecord::read(...))->all());
     }
 
@@ -127,7 +127,7 @@ final readonly class ProjectRound
         return array_map(
             static fn (ProjectedEntry $entry): array => [
                 $entry,
-                $entry->says instanceof Remark ? self::put($round, $entry->says) : $entry->says,
+                $entry->payload instanceof Remark ? self::put($round, $entry->payload) : $entry->payload,
             ],
             (new EntryProjector($round->handbook()))->project($progress),
         );
@@ -141,7 +141,7 @@ final readonly class ProjectRound
     private function find(array $effective, ProjectedEntry $projected, Payload $payload): ?int
     {
         foreach ($effective as $i => $entry) {
-            if ($entry->says($payload) && $entry->happenedAt === $projected->at->getTimestamp()) {
+            if ($entry->matches($payload) && $entry->happenedAt === $projected->at->getTimestamp()) {
                 return $i;
             }
         }
@@ -173,17 +173,17 @@ final readonly class ProjectRound
     }
 
     /** What of a step it is about; an opening is of its task, whichever step told of it last. */
-    private static function identity(string $step, Payload $says): string
+    private static function identity(string $step, Payload $payload): string
     {
         return match (true) {
-            $says instanceof Opening => "opening $says->task",
-            $says instanceof Dose => "$step dose $says->agent $says->vessel",
-            $says instanceof Clearing => "$step clearing $says->vessel",
-            $says instanceof Check => "$step check $says->check",
-            $says instanceof Measurement => "$step reading $says->what",
-            $says instanceof IndicatorLight => "$step light $says->light",
-            $says instanceof PartFitted => "$step fitted $says->part",
-            default => "$step ".$says->kind()->value,
+            $payload instanceof Opening => "opening $payload->task",
+            $payload instanceof Dose => "$step dose $payload->agent $payload->vessel",
+            $payload instanceof Clearing => "$step clearing $payload->vessel",
+            $payload instanceof Check => "$step check $payload->check",
+            $payload instanceof Measurement => "$step reading $payload->what",
+            $payload instanceof IndicatorLight => "$step light $payload->light",
+            $payload instanceof PartFitted => "$step fitted $payload->part",
+            default => "$step ".$payload->kind()->value,
         };
     }
 

@@ -25,7 +25,7 @@ final readonly class StartRound
         private ClockInterface $clock,
         private Handbook $handbook,
         private CareReader $care,
-        private RoundComposer $recompose,
+        private RoundComposer $roundComposer,
     ) {
     }
 
@@ -48,9 +48,9 @@ final readonly class StartRound
                 return $there;
             }
             foreach ($set->isSingle() ? [] : $set->ids as $each) {
-                $this->allow($this->recompose->procedure($machine, $by->home(), $kind, ProcedureSet::of($each)), $each);
+                $this->allow($this->roundComposer->procedure($machine, $by->home(), $kind, ProcedureSet::of($each)), $each);
             }
-            $composed = $this->recompose->procedure($machine, $by->home(), $kind, $set);
+            $composed = $this->roundComposer->procedure($machine, $by->home(), $kind, $set);
             $this->allow($composed, $set->ids[0]);
 
             return Round::query()->create([

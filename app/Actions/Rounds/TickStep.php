@@ -87,7 +87,7 @@ final readonly class TickStep
         if (
             null !== $before
             && $progress->isDone($step)
-            && $before->saysTheSameAs($tick)
+            && $before->hasSameAnswerAs($tick)
             && !$this->project->wasTakenBack($round, $step, $before->id)
         ) {
             return null; // looked at again and left as it was: no wait starts anew
@@ -192,7 +192,7 @@ final readonly class TickStep
     private function overtaken(Progress $progress, Step $step, CoreTick $tick): ?string
     {
         $other = $progress->tick($step);
-        if (null === $other || $other->by === $tick->by || $other->at <= $tick->at || $other->saysTheSameAs($tick)) {
+        if (null === $other || $other->by === $tick->by || $other->at <= $tick->at || $other->hasSameAnswerAs($tick)) {
             return null;
         }
 

@@ -41,10 +41,10 @@ final readonly class EndTrace
             }
             $trace->update(['ended_at' => $this->clock->now(), 'ended_how' => $how, 'fixed_by' => $action, 'cause' => $cause]);
             if (null !== $action) {
-                $says = [new Fix($action, $cause, $trace->id), ...$this->done($trace, $action)];
+                $payload = [new Fix($action, $cause, $trace->id), ...$this->done($trace, $action)];
                 $this->write->handle($by->home(), $by, array_map(
                     fn (Payload $each): EntryDraft => new EntryDraft($each, $this->clock->now(), Entry::BY_TRACE, $trace->machine),
-                    $says,
+                    $payload,
                 ));
             }
         });
@@ -77,9 +77,9 @@ final readonly class EndTrace
             ->orderBy('seq')
             ->get();
         $fix = Entry::inForce($fixes)->last();
-        $says = $fix?->says();
+        $payload = $fix?->decode();
 
-        return null === $fix || !$says instanceof Fix ? [] : [
+        return null === $fix || !$payload instanceof Fix ? [] : [
             new EntryDraft(
                 new Reversal(Reversal::CORRECTION),
                 $this->clock->now(),
@@ -89,7 +89,7 @@ final readonly class EndTrace
                 voids: $fix->id,
             ),
             new EntryDraft(
-                new Fix($says->action, $says->cause, $says->trace, false),
+                new Fix($payload->action, $payload->cause, $payload->trace, false),
                 $fix->happened_at->toDateTimeImmutable(),
                 Entry::BY_TRACE,
                 $trace->machine,

@@ -57,9 +57,9 @@ final readonly class SettledPastCache
             return null;
         }
         $past = $kept['past'];
-        foreach (DB::table(
-            'entries',
-        )->where('machine_id', $machine->id)->where('seq', '>', $kept['seq'])->get(['kind', 'happened_at', 'payload', 'voids']) as $entry) {
+        foreach (DB::table('entries')->where('machine_id', $machine->id)->where('seq', '>', $kept['seq'])->get(
+            ['kind', 'happened_at', 'payload', 'voids'],
+        ) as $entry) {
             if (!$this->isNewer($entry, $past->cut, $zone, $kept)) {
                 return null;
             }
@@ -133,9 +133,7 @@ final readonly class SettledPastCache
             // What reaches back to the first count after the cut may change how the time before it is known.
             EntryKind::Counter => is_string($kept['taps']) && $kept['taps'] < (is_int($says['over'] ?? null)
                 ? (new \DateTimeImmutable($entry->happened_at, new \DateTimeZone('UTC')))->modify(sprintf('-%d days', $says['over'] + 1))
-                    ->format(
-                        'Y-m-d H:i:s',
-                    )
+                    ->format('Y-m-d H:i:s')
                 : $entry->happened_at),
             EntryKind::Meter => ($kept['meters'][self::track($entry->payload)] ?? '9') < $entry->happened_at,
             default => true,

@@ -45,8 +45,8 @@ final class CareReader
     public function __construct(
         private readonly Handbook $handbook,
         private readonly HistoryReader $histories,
-        private readonly CoreInputs $surroundings,
-        private readonly RhythmCalculator $reckoning,
+        private readonly CoreInputs $inputs,
+        private readonly RhythmCalculator $calculator,
         private readonly ClockInterface $clock,
         private readonly Repository $cache,
     ) {
@@ -103,7 +103,7 @@ final class CareReader
         $today = Day::at($now, $household->zone());
         [$history] = $this->histories->read($machine, $household->zone(), $now, only: $task);
 
-        return array_values(array_filter(array_map(fn (Fraction $blocked): ?Rhythm => $this->reckoning->rhythm($machine, $household, $careTask, $history->with(
+        return array_values(array_filter(array_map(fn (Fraction $blocked): ?Rhythm => $this->calculator->rhythm($machine, $household, $careTask, $history->with(
             $task,
             $history->task($task)->ifOpened($today, $blocked, Fraction::none()),
         ), $today), $found)));
@@ -117,13 +117,13 @@ final class CareReader
      */
     public function offered(Machine $machine, Household $household): array
     {
-        $signs = $this->handbook->version().self::said($machine, $household);
+        $signs = $this->handbook->version().self::settingsKey($machine, $household);
         $key = sprintf('offered.%d.%s', self::SHAPE, $machine->id);
         $kept = $this->cache->get($key);
         if (!is_array($kept) || $signs !== ($kept[0] ?? null)) {
             $kept = [$signs, (new Composer($this->handbook))->offered(
                 $this->handbook->kind($machine->kind),
-                $this->surroundings->circumstances($machine, $household),
+                $this->inputs->circumstances($machine, $household),
             )];
             $this->cache->forever($key, $kept);
         }
@@ -186,10 +186,13 @@ final class CareReader
 
     private function stamp(Machine $machine, string $lastEntry, Day $today, Household $household): string
     {
-        return implode('|', [$this->handbook->version(), $lastEntry, $today, $household->timezone, self::said($machine, $household)]);
+        return implode(
+            '|',
+            [$this->handbook->version(), $lastEntry, $today, $household->timezone, self::settingsKey($machine, $household)],
+        );
     }
 
-    private static function said(Machine $machine, Household $household): string
+    private static function settingsKey(Machine $machine, Household $household): string
     {
         return (string) json_encode([
             $machine->apart,
@@ -213,12 +216,12 @@ final class CareReader
         $composer = new Composer($this->handbook);
         $offered = $this->offered($machine, $household);
         foreach ($kind->tasksFor($machine->traits) as $id => $task) {
-            $rhythm = $this->reckoning->rhythm($machine, $household, $task, $history, $today);
+            $rhythm = $this->calculator->rhythm($machine, $household, $task, $history, $today);
             if (null === $rhythm) {
                 continue;
             }
             $past = $history->task($id);
-            $here = $this->surroundings->circumstances($machine, $household, [], [$id => $past->usesSince]);
+            $here = $this->inputs->circumstances($machine, $household, [], [$id => $past->usesSince]);
             $allowed = array_values(array_intersect($task->procedures($machine->traits), $offered));
             $procedure = [] === $allowed ? null : $composer->compose($kind, ProcedureSet::of($allowed[0]), $here)->procedure;
             if (null === $procedure) {
@@ -229,7 +232,7 @@ final class CareReader
             $tasks[$id] = CachedTaskState::pack(
                 $rhythms[$id],
                 $past->brief(self::OPENINGS),
-                $this->reckoning->starting($machine, $household, $task),
+                $this->calculator->starting($machine, $household, $task),
                 Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythm->blockedNow])),
                 $procedures[$id],
                 [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id),
@@ -237,7 +240,7 @@ final class CareReader
                 $rhythm->ahead($today),
             );
         }
-        $here = $this->surroundings->circumstances($machine, $household);
+        $here = $this->inputs->circumstances($machine, $household);
 
         return new CachedMachineState(
             $stamp,

@@ -51,7 +51,7 @@ final readonly class HistoryReader
     public function read(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $asOf, bool $keep = true, ?string $only = null): array
     {
         $kept = $this->frozen->of($machine, $zone, $asOf);
-        [$entries, $counts] = $this->said($machine, kept: $kept);
+        [$entries, $counts] = $this->readEntries($machine, kept: $kept);
         $newest = max([] === $entries ? 0 : $entries[count($entries) - 1]->happenedAt->getTimestamp(), $counts[count($counts) - 1][0] ?? 0);
         $absences = HistoryBuilder::absences($entries, $asOf);
         $days = new LocalDays($zone);
@@ -70,7 +70,7 @@ final readonly class HistoryReader
     /** How much a machine was used, day by day. */
     public function use(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $now): UseTimeline
     {
-        [$entries, $counts] = $this->said($machine);
+        [$entries, $counts] = $this->readEntries($machine);
 
         return $this->line($machine, $entries, $counts, new LocalDays($zone), $now);
     }
@@ -104,7 +104,7 @@ final readonly class HistoryReader
     public function usesSince(Machine $machine, \DateTimeZone $zone, \DateTimeImmutable $since, \DateTimeImmutable $now): float
     {
         $days = new LocalDays($zone);
-        [$entries, $counts] = $this->said($machine, $since->modify(self::READING_BEFORE));
+        [$entries, $counts] = $this->readEntries($machine, $since->modify(self::READING_BEFORE));
 
         return $this->line($machine, $entries, $counts, $days, $now)->counted($days->of($since), $days->of($now));
     }
@@ -142,7 +142,7 @@ final readonly class HistoryReader
      *
      * @return array{list<LogbookEntry>, list<array{int, float}>} entries, and time and uses of single counts, the oldest happening first
      */
-    private function said(Machine $machine, ?\DateTimeImmutable $from = null, ?SettledPast $kept = null): array
+    private function readEntries(Machine $machine, ?\DateTimeImmutable $from = null, ?SettledPast $kept = null): array
     {
         $since = $from?->format('Y-m-d H:i:s') ?? '';
         [$entries, $voided] = EffectiveEntries::split($this->entries($machine, $since, $kept));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Care\Readers;
 
-use App\Actions\Devices\ImportReadings;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
@@ -18,6 +17,9 @@ use Psr\Clock\ClockInterface;
 /** Reads a table of counter readings against those that are already there. */
 final readonly class ImportReader
 {
+    /** The counter that a machine has of its own, as a table tells it. */
+    public const METER = 'file';
+
     public function __construct(private ClockInterface $clock, private Handbook $handbook)
     {
     }
@@ -48,16 +50,16 @@ final readonly class ImportReader
         $there = [];
         $series = 0;
         foreach (Entry::inForce($entries) as $entry) {
-            $says = $entry->says();
-            if ($says instanceof MeterTotal && ImportReadings::METER !== $says->meter) {
+            $payload = $entry->decode();
+            if ($payload instanceof MeterTotal && self::METER !== $payload->meter) {
                 continue;
             }
-            if ($says instanceof MeterTotal && $says->series > $series) {
-                [$there, $series] = [[], $says->series];
+            if ($payload instanceof MeterTotal && $payload->series > $series) {
+                [$there, $series] = [[], $payload->series];
             }
             $there[] = [
                 $entry->happened_at->toDateTimeImmutable(),
-                $says instanceof MeterTotal ? $says->total : ($says instanceof UseCount ? $says->uses : 0.0),
+                $payload instanceof MeterTotal ? $payload->total : ($payload instanceof UseCount ? $payload->uses : 0.0),
             ];
         }
 

@@ -11,6 +11,7 @@ use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultCheck;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Trace\Diagnosis;
 use GoodRinse\Core\Trace\Evidence;
@@ -35,7 +36,7 @@ final readonly class TraceReader
             $minutes[$task->fullest()] ??= ceil($task->estimate->hands->value);
         }
 
-        return ($this->handbook->trouble($machine->kind) ?? abort(404))->taking($minutes);
+        return ($this->handbook->trouble($machine->kind) ?? throw UnknownEntry::named('fault catalog', $machine->kind))->taking($minutes);
     }
 
     public function read(Trace $trace, Household $household): Diagnosis
@@ -51,7 +52,7 @@ final readonly class TraceReader
             [],
             $this->fixes->confirmed($machine, $household),
         );
-        $told = $this->told($trace, $household);
+        $told = $this->knownAnswers($trace, $household);
         $with = fn (Evidence $evidence): Evidence => new Evidence(
             array_values(
                 array_filter([...$told, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer)),
@@ -82,7 +83,7 @@ final readonly class TraceReader
     }
 
     /** @return list<array{string, string}> answers that openings of the last days give by themselves */
-    private function told(Trace $trace, Household $household): array
+    private function knownAnswers(Trace $trace, Household $household): array
     {
         $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
         $told = [];

@@ -33,7 +33,7 @@ final readonly class UseModel implements Model
         }
         $record = new UseRecord(
             array_map($this->tap(...), $in['taps']->list()),
-            array_map($this->told(...), $in['told']->list()),
+            array_map($this->period(...), $in['told']->list()),
             $meters,
             array_map($this->span(...), $in['away']->list()),
         );
@@ -57,7 +57,7 @@ final readonly class UseModel implements Model
     }
 
     /** @return array{float, float, float} */
-    private function told(Json $place): array
+    private function period(Json $place): array
     {
         $in = $place->object(['from', 'to', 'n']);
 

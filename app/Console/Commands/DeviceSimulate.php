@@ -69,11 +69,8 @@ final class DeviceSimulate extends Command
             ->orderByDesc('total')
             ->first();
         $from = $last?->at->toDateTimeImmutable()
-            ?? Day::at(min($device->created_at ?? $now, $now), $zone)->plus(-max(0, min(366, (int) $this->option('days'))))->atTime(
-                0,
-                0,
-                $zone,
-            );
+            ?? Day::at(min($device->created_at ?? $now, $now), $zone)->plus(-max(0, min(366, (int) $this->option('days'))))
+                ->atTime(0, 0, $zone);
         $total = $last->total ?? 0.0;
         $events = null === $last ? [self::event($device, $from, 0.0)] : [];
         $stream = new UseStream($weekly, (new KitchenSettings($weekly, 1))->weekdayShape, $zone);

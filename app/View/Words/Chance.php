@@ -29,7 +29,7 @@ final class Chance
     ];
 
     /** "1 in 3", "nearly certain", "less than 1 in 80". */
-    public static function say(float $chance): string
+    public static function describe(float $chance): string
     {
         if ($chance > 0.97) {
             return (string) __('traces.certain');

@@ -39,60 +39,63 @@ final class EntryWords
     }
 
     /** @param string|null $part id of the part it is about */
-    public function say(Payload $says, ?Machine $machine, ?string $part, Measures $measures): string
+    public function describe(Payload $payload, ?Machine $machine, ?string $part, Measures $measures): string
     {
         return Str::ucfirst(match (true) {
-            $says instanceof Opening => $this->opening($says, $machine, $this->part($machine, $part)),
-            $says instanceof Dose => $this->dose($says, $machine, $measures),
-            $says instanceof Clearing => self::text("clearing.$says->by", ['vessel' => $this->vessel($says->vessel, $machine)]),
-            $says instanceof UseCount => self::text(
-                null === $says->over ? 'counter' : 'counter_over',
-                ['uses' => Uses::counted($says->uses, $says->unit), 'days' => (string) $says->over],
+            $payload instanceof Opening => $this->opening($payload, $machine, $this->part($machine, $part)),
+            $payload instanceof Dose => $this->dose($payload, $machine, $measures),
+            $payload instanceof Clearing => self::text("clearing.$payload->by", ['vessel' => $this->vessel($payload->vessel, $machine)]),
+            $payload instanceof UseCount => self::text(
+                null === $payload->over ? 'counter' : 'counter_over',
+                ['uses' => Uses::counted($payload->uses, $payload->unit), 'days' => (string) $payload->over],
             ),
-            $says instanceof MeterTotal => self::text('meter', ['uses' => Uses::counted($says->total, $says->unit)]),
-            $says instanceof IndicatorLight => self::text($says->on ? 'light_on' : 'light_off', ['light' => $says->light]),
-            $says instanceof Symptom => self::text('symptom', ['symptom' => mb_strtolower($this->symptom($machine, $says->symptom))]).(
-                null === $says->where ? '' : self::text('where', ['where' => (string) __("traces.zone.$says->where")])
+            $payload instanceof MeterTotal => self::text('meter', ['uses' => Uses::counted($payload->total, $payload->unit)]),
+            $payload instanceof IndicatorLight => self::text($payload->on ? 'light_on' : 'light_off', ['light' => $payload->light]),
+            $payload instanceof Symptom => self::text(
+                'symptom',
+                ['symptom' => mb_strtolower($this->symptom($machine, $payload->symptom))],
+            ).(
+                null === $payload->where ? '' : self::text('where', ['where' => (string) __("traces.zone.$payload->where")])
             ),
-            $says instanceof Fix => self::text(
-                $says->helped ? 'fix' : 'fix_failed',
+            $payload instanceof Fix => self::text(
+                $payload->helped ? 'fix' : 'fix_failed',
                 ['action' => mb_strtolower(
-                    (null === $machine ? null : $this->handbook->trouble($machine->kind)?->actions[$says->action] ?? null)->name
-                        ?? $says->action,
+                    (null === $machine ? null : $this->handbook->trouble($machine->kind)?->actions[$payload->action] ?? null)->name
+                        ?? $payload->action,
                 )],
             ),
-            $says instanceof Confirmation => self::text(
-                $says->caused ? 'caused' : 'not_caused',
-                ['task' => mb_strtolower($this->task($machine, $says->task))],
+            $payload instanceof Confirmation => self::text(
+                $payload->caused ? 'caused' : 'not_caused',
+                ['task' => mb_strtolower($this->task($machine, $payload->task))],
             ),
-            $says instanceof Snooze => self::text(
+            $payload instanceof Snooze => self::text(
                 'snooze',
-                ['task' => $this->task($machine, $says->task), 'until' => Dates::day($says->until), 'reason' => $says->reason],
+                ['task' => $this->task($machine, $payload->task), 'until' => Dates::day($payload->until), 'reason' => $payload->reason],
             ),
-            $says instanceof Absence => self::text('away', ['from' => Dates::day($says->from), 'to' => Dates::day($says->to)]).(
-                '' === $says->reason ? '' : self::text('away_reason', ['reason' => $says->reason])
+            $payload instanceof Absence => self::text('away', ['from' => Dates::day($payload->from), 'to' => Dates::day($payload->to)]).(
+                '' === $payload->reason ? '' : self::text('away_reason', ['reason' => $payload->reason])
             ),
-            $says instanceof Check => $this->check($says, $machine),
-            $says instanceof Measurement => $this->reading($says),
-            $says instanceof PartFitted => self::text('fitted', ['part' => $this->part($machine, $says->part)]),
-            $says instanceof Note => $says->text,
-            $says instanceof Reversal => self::text("voiding.$says->why"),
-            default => $says->kind()->value,
+            $payload instanceof Check => $this->check($payload, $machine),
+            $payload instanceof Measurement => $this->reading($payload),
+            $payload instanceof PartFitted => self::text('fitted', ['part' => $this->part($machine, $payload->part)]),
+            $payload instanceof Note => $payload->text,
+            $payload instanceof Reversal => self::text("voiding.$payload->why"),
+            default => $payload->kind()->value,
         });
     }
 
     /** A test of a round, or a question of a trace. */
-    private function check(Check $says, ?Machine $machine): string
+    private function check(Check $payload, ?Machine $machine): string
     {
-        $key = "check.$says->check.".($says->passed ? 'passed' : 'failed');
+        $key = "check.$payload->check.".($payload->passed ? 'passed' : 'failed');
         $asked = null === $machine || \Illuminate\Support\Facades\Lang::has("logbook.$key")
             ? null
-            : $this->handbook->trouble($machine->kind)->checks[$says->check] ?? null;
+            : $this->handbook->trouble($machine->kind)->checks[$payload->check] ?? null;
         if (null === $asked) {
             return self::text($key);
         }
         foreach ($asked->results as $result) {
-            if ($result->id === $says->result) {
+            if ($result->id === $payload->result) {
                 return self::text('traced', ['check' => rtrim($asked->name, '?.'), 'result' => mb_strtolower($result->name)]);
             }
         }
@@ -115,28 +118,28 @@ final class EntryWords
         return $said.(null === $dose->strength ? '' : self::text('strength', ['percent' => Uses::number($dose->strength)]));
     }
 
-    private function reading(Measurement $says): string
+    private function reading(Measurement $payload): string
     {
         try {
-            $rule = $this->handbook->reading($says->what);
+            $rule = $this->handbook->reading($payload->what);
         } catch (UnknownEntry) {
             return self::text(
                 'reading_gone',
-                ['number' => null === $says->number ? implode(', ', $says->picks) : Uses::number($says->number)],
+                ['number' => null === $payload->number ? implode(', ', $payload->picks) : Uses::number($payload->number)],
             );
         }
         $in = HouseMeasures::field($rule->unit);
         $unit = ['name' => $rule->name, 'unit' => $in->name];
 
         return match (true) {
-            null !== $says->of => self::text(
+            null !== $payload->of => self::text(
                 'reading_ratio',
-                $unit + ['number' => Uses::number((float) $says->number), 'of' => Uses::number($says->of)],
+                $unit + ['number' => Uses::number((float) $payload->number), 'of' => Uses::number($payload->of)],
             ),
-            null !== $says->number => self::text('reading_number', $unit + ['number' => Uses::number($in->written($says->number))]),
+            null !== $payload->number => self::text('reading_number', $unit + ['number' => Uses::number($in->written($payload->number))]),
             default => self::text(
                 'reading_picks',
-                $unit + ['picks' => mb_strtolower(implode(', ', array_map($rule->optionName(...), $says->picks)))],
+                $unit + ['picks' => mb_strtolower(implode(', ', array_map($rule->optionName(...), $payload->picks)))],
             ),
         };
     }

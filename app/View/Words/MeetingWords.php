@@ -15,7 +15,7 @@ final readonly class MeetingWords
     {
     }
 
-    public function say(AgentMeeting $meeting): string
+    public function describe(AgentMeeting $meeting): string
     {
         $rules = $this->handbook->chemistry();
 
@@ -39,6 +39,6 @@ final readonly class MeetingWords
             static fn (AgentMeeting $meeting): bool => in_array($entry, [$meeting->first->entry, $meeting->second->entry], true),
         );
 
-        return implode(' ', array_map($this->say(...), $about));
+        return implode(' ', array_map($this->describe(...), $about));
     }
 }

@@ -42,26 +42,26 @@ final readonly class ReasonWords
 
         return match ($reason->code) {
             ReasonCode::ClockDecides => self::clock($values, $since, $opened, $absent),
-            ReasonCode::NothingLearned => self::say($found ? 'nothing-learned-yet' : 'nothing-learned', [
+            ReasonCode::NothingLearned => self::phrase($found ? 'nothing-learned-yet' : 'nothing-learned', [
                 'interval' => Uses::interval(self::number($values['interval']), self::text($values['unit'])),
             ]),
             ReasonCode::Learned => $this->learned($values, $scale),
-            ReasonCode::Kept => self::say(0.0 === self::number($values['instead']) ? 'kept' : 'kept-instead', [
+            ReasonCode::Kept => self::phrase(0.0 === self::number($values['instead']) ? 'kept' : 'kept-instead', [
                 'interval' => Uses::interval(self::number($values['interval']), self::text($values['unit'])),
                 'instead' => Uses::interval(self::number($values['instead']), self::text($values['unit'])),
             ]),
-            ReasonCode::LookOnce => self::say(
+            ReasonCode::LookOnce => self::phrase(
                 null !== $today && $today->isAfter(Day::of(self::text($values['by']))) ? 'look-once-late' : 'look-once',
                 ['by' => Dates::day(Day::of(self::text($values['by'])), $today)],
             ),
-            ReasonCode::LeftInPlace => self::say(self::number($values['foulings'] ?? 0.0) >= 1 ? 'left-due' : 'left-in-place', [
+            ReasonCode::LeftInPlace => self::phrase(self::number($values['foulings'] ?? 0.0) >= 1 ? 'left-due' : 'left-in-place', [
                 'grade' => $this->grade(self::number($values['left']), $scale),
                 'uses' => Uses::counted(self::number($values['uses']), self::text($values['unit'])),
             ]),
-            ReasonCode::NoUse => self::say('no-use', ['unit' => self::text($values['unit'])]),
-            ReasonCode::Signal => self::say('signal-'.self::text($values['kind']), ['name' => self::text($values['name'])]),
-            ReasonCode::Away => self::say('away', ['until' => Dates::day(Day::of(self::text($values['until'])), $today)]),
-            ReasonCode::Snoozed => self::say('snoozed', ['until' => Dates::day(Day::of(self::text($values['until'])), $today)]),
+            ReasonCode::NoUse => self::phrase('no-use', ['unit' => self::text($values['unit'])]),
+            ReasonCode::Signal => self::phrase('signal-'.self::text($values['kind']), ['name' => self::text($values['name'])]),
+            ReasonCode::Away => self::phrase('away', ['until' => Dates::day(Day::of(self::text($values['until'])), $today)]),
+            ReasonCode::Snoozed => self::phrase('snoozed', ['until' => Dates::day(Day::of(self::text($values['until'])), $today)]),
         };
     }
 
@@ -84,10 +84,10 @@ final readonly class ReasonWords
         $interval = self::number($values['interval']);
         $unit = self::text($values['unit']);
         if (0.0 === $elapsed && null !== $since) {
-            return self::say('clock-decides-today', ['interval' => Uses::interval($interval, $unit)]);
+            return self::phrase('clock-decides-today', ['interval' => Uses::interval($interval, $unit)]);
         }
 
-        return self::say($opened ? (null === $since ? 'clock-decides' : 'clock-decides-since') : 'clock-decides-added', [
+        return self::phrase($opened ? (null === $since ? 'clock-decides' : 'clock-decides-since') : 'clock-decides-added', [
             'elapsed' => Uses::counted($elapsed, $unit), 'interval' => Uses::intervalAmount($interval, $unit), 'since' => (string) $since,
             'absent' => 0 === $absent ? '' : ', '.trans_choice('reasons.absent', $absent, ['days' => $absent]),
         ]);
@@ -102,12 +102,12 @@ final readonly class ReasonWords
         $limit = self::text($values['limit']);
         $key = Uses::intervalAmount(self::number($values['before']), $unit) === $after ? 'learned-same' : 'learned';
 
-        return self::say($key, [
+        return self::phrase($key, [
             'grade' => Str::ucfirst($this->grade(self::number($values['found']), $scale)),
             'uses' => Uses::counted(self::number($values['uses']), $unit),
             'before' => $before,
             'after' => $after,
-            'limit' => Limit::None->value === $limit ? '' : self::say("limit.$limit", []),
+            'limit' => Limit::None->value === $limit ? '' : self::phrase("limit.$limit", []),
         ]);
     }
 
@@ -119,11 +119,11 @@ final readonly class ReasonWords
 
         return abs($grade->fraction->value - $fraction) < 0.005
             ? mb_strtolower($grade->name)
-            : self::say('measured', ['percent' => $blocked->percent()]);
+            : self::phrase('measured', ['percent' => $blocked->percent()]);
     }
 
     /** @param array<string, string|int> $values */
-    private static function say(string $key, array $values): string
+    private static function phrase(string $key, array $values): string
     {
         $said = __("reasons.$key", $values);
 

@@ -70,9 +70,7 @@ final readonly class StartWords
             : Uses::number($in->written($litres * 1000));
 
         return (string) __($start->guessed ? 'rhythm.start_water_guess' : 'rhythm.start_water', $values + [
-            'brews' => Uses::number(
-                $limit['brews'],
-            ), 'mg' => Uses::number($limit['hardness']), 'litres' => $volume($limit['litres']), 'unit' => $in->isKept()
+            'brews' => Uses::number($limit['brews']), 'mg' => Uses::number($limit['hardness']), 'litres' => $volume($limit['litres']), 'unit' => $in->isKept()
                 ? (string) __('units.names.litres')
                 : $in->name,
             'hard' => Uses::number((float) $start->hardness), 'own' => $volume((float) $start->litres),

@@ -60,7 +60,7 @@ final class Uses
      */
     public static function trait(MachineTrait $trait, array $traits): string
     {
-        $said = $trait->said($traits);
+        $said = $trait->describe($traits);
         $in = HouseMeasures::field($trait->unit);
 
         return null === $trait->number ? $said : trim(self::number($in->written((float) $said))." $in->name");

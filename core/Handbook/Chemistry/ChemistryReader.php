@@ -84,11 +84,7 @@ final readonly class ChemistryReader
         $ways = $node->at('clearedBy')->strings();
         $minutes = $clearing->number('minutes');
 
-        return new Vessel($node->string(
-            'id',
-        ), $node->string('name'), $node->flag('own'), $ways, $clearing->string('title'), $clearing->string(
-            'done',
-        ), [
+        return new Vessel($node->string('id'), $node->string('name'), $node->flag('own'), $ways, $clearing->string('title'), $clearing->string('done'), [
             'title' => $clearing->string('title'),
             'say' => $clearing->string('say'),
             'short' => $clearing->string('short'),
@@ -102,14 +98,10 @@ final readonly class ChemistryReader
                 'machine' => true,
                 'ends' => $clearing->string('done'),
             ]] : []
-        ), $node->at(
-            'also',
-        )
+        ), $node->at('also')
             ->strings(), $node
             ->at('drainedBy')
             ->strings(), $node
-            ->optional(
-                'clearedByUse',
-            ));
+            ->optional('clearedByUse'));
     }
 }

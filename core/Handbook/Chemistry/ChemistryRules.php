@@ -47,7 +47,7 @@ final readonly class ChemistryRules
         return $this->agents[$id] ?? new Agent($id, str_replace('-', ' ', $id));
     }
 
-    public function knows(string $agent): bool
+    public function hasAgent(string $agent): bool
     {
         return isset($this->agents[$agent]);
     }

@@ -173,10 +173,8 @@ final class HandbookCompiler
 
         return array_filter(
             $found,
-            static fn (string $problem, string $path): bool => !str_starts_with($problem, 'Additional') || !str_contains(
-                "\n$wrong",
-                "\n$path/",
-            ),
+            static fn (string $problem, string $path): bool => !str_starts_with($problem, 'Additional')
+                || !str_contains("\n$wrong", "\n$path/"),
             ARRAY_FILTER_USE_BOTH,
         );
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook\Compiler;
 
+use GoodRinse\Core\CoreException;
+
 /** The handbook cannot be used as it stands; every problem found is named. */
-final class InvalidHandbook extends \RuntimeException
+final class InvalidHandbook extends \RuntimeException implements CoreException
 {
     /** @param non-empty-list<Problem> $problems */
     private function __construct(public readonly array $problems, string $message)

@@ -51,9 +51,9 @@ final class KindReferences
         }
         $words = array_keys($kind->at('traits')->byId());
         $this->problems->words($this->file, '', $kind->raw(), $words);
-        (new StepReferences($this->problems, $this->shared, $this->facts, $this->parts, $this->tasks, $this->vessels, $words))->check(
-            $node,
-        );
+        (
+            new StepReferences($this->problems, $this->shared, $this->facts, $this->parts, $this->tasks, $this->vessels, $words)
+        )->check($node);
         if ($node->at('trace')->has('causes')) {
             (new FaultReferences($this->problems, $this->shared, "$this->folder/trace.yaml", $this->facts))->check(
                 $node->at('trace'),

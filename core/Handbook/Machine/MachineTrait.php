@@ -49,7 +49,7 @@ final readonly class MachineTrait
      *
      * @param array<string, string> $traits
      */
-    public function said(array $traits): string
+    public function describe(array $traits): string
     {
         return null === $this->number ? $this->chosen($traits)->name ?? '' : $traits[$this->id] ?? $this->default;
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook\Order;
 
+use GoodRinse\Core\Refusal;
+
 /** Steps that cannot be brought into one order. */
-final class OrderConflict extends \DomainException
+final class OrderConflict extends \DomainException implements Refusal
 {
     /** @param list<string> $procedures names of those that contradict each other */
     private function __construct(string $message, public readonly array $procedures = [])

@@ -23,4 +23,13 @@ enum EntryKind: string
     case PartFitted = 'part-fitted';
     case Note = 'note';
     case Reversal = 'voiding';
+
+    /** Whether a person may correct it in place: counters' totals come from counters, and the rest is of one moment only. */
+    public function isCorrectable(): bool
+    {
+        return match ($this) {
+            self::Opening, self::Dose, self::Clearing, self::Counter, self::Measurement, self::Note, self::Symptom, self::PartFitted, self::Light, self::Away => true,
+            default => false,
+        };
+    }
 }

@@ -48,10 +48,10 @@ final readonly class EntryProjector
             if (null === $tick || Tick::DONE !== $tick->how) {
                 continue;
             }
-            $says = isset($comesUp[$step->id])
+            $payload = isset($comesUp[$step->id])
                 ? [...$this->judged($step, $tick, $progress), ...self::happened($step, $tick), ...$this->remarks($step, $tick, $progress)]
                 : self::happened($step, $tick);
-            foreach ($says as $each) {
+            foreach ($payload as $each) {
                 $entries[] = new ProjectedEntry($step->id, $step->part, $tick->at, $tick->id, $each);
             }
         }

@@ -11,17 +11,17 @@ use GoodRinse\Core\Round\Remark;
 final readonly class ProjectedEntry
 {
     /**
-     * @param string         $step it follows from
-     * @param string|null    $part it is about
-     * @param string         $tick id of the newest tick it follows from
-     * @param Payload|Remark $says what it says
+     * @param string         $step    it follows from
+     * @param string|null    $part    it is about
+     * @param string         $tick    id of the newest tick it follows from
+     * @param Payload|Remark $payload what it says
      */
     public function __construct(
         public string $step,
         public ?string $part,
         public \DateTimeImmutable $at,
         public string $tick,
-        public Payload|Remark $says,
+        public Payload|Remark $payload,
     ) {
     }
 }

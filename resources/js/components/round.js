@@ -55,7 +55,12 @@ export default () => ({
             return;
         }
         try {
-            const answer = await fetch(this.$refs.form.action, { method: 'POST', body: form, headers: { Accept: 'application/json' }, redirect: 'error' });
+            const answer = await fetch(this.$refs.form.action, {
+                method: 'POST',
+                body: form,
+                headers: { Accept: 'application/json' },
+                redirect: 'error',
+            });
             const said = await answer.json().catch(() => ({}));
             if (!answer.ok) {
                 this.trouble(said.message ?? 'That did not go through. Reload this page and try again; nothing you ticked is lost.');
@@ -85,7 +90,9 @@ export default () => ({
         try {
             await keep(this.$refs.form.action, form);
         } catch {
-            this.trouble('The network dropped, and this browser keeps nothing. Your answer is still here: press Done again when it is back.');
+            this.trouble(
+                'The network dropped, and this browser keeps nothing. Your answer is still here: press Done again when it is back.',
+            );
 
             return;
         }
@@ -104,7 +111,15 @@ export default () => ({
             return;
         }
         const field = (item, name) => item.fields.find(([key]) => key === name)?.[1] || undefined;
-        const ticks = kept.map((item) => ({ step: field(item, 'step'), how: field(item, 'how') ?? 'done', answer: field(item, 'answer'), also: field(item, 'also'), overruled: field(item, 'overruled') === '1', wait: this.minutes(field(item, 'wait')), at: Math.round(item.at / 1000) }));
+        const ticks = kept.map((item) => ({
+            step: field(item, 'step'),
+            how: field(item, 'how') ?? 'done',
+            answer: field(item, 'answer'),
+            also: field(item, 'also'),
+            overruled: field(item, 'overruled') === '1',
+            wait: this.minutes(field(item, 'wait')),
+            at: Math.round(item.at / 1000),
+        }));
         const state = project(this.known.outline, [...this.known.ticks, ...ticks]);
         this.showStep(state, ahead);
         this.showTray(state, ahead);
@@ -129,7 +144,12 @@ export default () => ({
         event.preventDefault();
         const form = event.target;
         try {
-            const answer = await fetch(form.action, { method: 'POST', body: new FormData(form, event.submitter), headers: { Accept: 'application/json' }, redirect: 'error' });
+            const answer = await fetch(form.action, {
+                method: 'POST',
+                body: new FormData(form, event.submitter),
+                headers: { Accept: 'application/json' },
+                redirect: 'error',
+            });
             const said = await answer.json().catch(() => ({}));
             if (!answer.ok) {
                 this.trouble(said.message ?? 'That did not go through. Go on; you are asked the next time.');
@@ -150,7 +170,12 @@ export default () => ({
         const body = tile.querySelector('.step__body');
         if (!next) {
             this.$refs.ask.textContent = 'All steps are done here.';
-            body.replaceChildren(Object.assign(document.createElement('p'), { className: 'step__say', textContent: 'Finish the round when the network is back; everything is kept until then.' }));
+            body.replaceChildren(
+                Object.assign(document.createElement('p'), {
+                    className: 'step__say',
+                    textContent: 'Finish the round when the network is back; everything is kept until then.',
+                }),
+            );
             this.$refs.done.hidden = true;
 
             return;
@@ -179,7 +204,17 @@ export default () => ({
         said.dataset.tray = '';
         said.textContent = names.length === 0 ? 'Nothing is off.' : `${names.join(', ')}. Goes back the other way round.`;
         const left = [...new Set(state.leftOn)].map((part) => ahead.nameOf(part).toLowerCase());
-        this.$refs.tray.replaceChildren(said, ...(left.length === 0 ? [] : [Object.assign(document.createElement('p'), { className: 'muted small mb-0', textContent: `Left on: ${left.join(', ')}.` })]));
+        this.$refs.tray.replaceChildren(
+            said,
+            ...(left.length === 0
+                ? []
+                : [
+                      Object.assign(document.createElement('p'), {
+                          className: 'muted small mb-0',
+                          textContent: `Left on: ${left.join(', ')}.`,
+                      }),
+                  ]),
+        );
         this.$refs.timers.replaceChildren(...state.timers.map((timer) => this.drawTimer(timer)));
     },
 
@@ -267,16 +302,20 @@ export default () => ({
         if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || this.$refs.keys.open || this.$refs.leave.open) {
             return;
         }
-        const action = {
-            // Space ticks a box and picks an answer that has the focus; anywhere else it means done.
-            ' ': () => (event.target.matches('button, a, summary, input[type=checkbox], input[type=radio]:not(:checked)') ? null : this.$refs.done.click()),
-            ArrowLeft: () => (event.target.matches('input') ? null : this.$refs.back?.click()),
-            '+': () => this.$root.querySelector('.push--tally')?.click() ?? null,
-            a: () => this.$root.querySelector('[data-all-here]')?.click() ?? null,
-            n: () => this.note(),
-            t: () => document.getElementById('timers')?.focus(),
-            '?': () => this.keys(),
-        }[event.key.length === 1 ? event.key.toLowerCase() : event.key] ?? this.pick(event.key);
+        const action =
+            {
+                // Space ticks a box and picks an answer that has the focus; anywhere else it means done.
+                ' ': () =>
+                    event.target.matches('button, a, summary, input[type=checkbox], input[type=radio]:not(:checked)')
+                        ? null
+                        : this.$refs.done.click(),
+                ArrowLeft: () => (event.target.matches('input') ? null : this.$refs.back?.click()),
+                '+': () => this.$root.querySelector('.push--tally')?.click() ?? null,
+                a: () => this.$root.querySelector('[data-all-here]')?.click() ?? null,
+                n: () => this.note(),
+                t: () => document.getElementById('timers')?.focus(),
+                '?': () => this.keys(),
+            }[event.key.length === 1 ? event.key.toLowerCase() : event.key] ?? this.pick(event.key);
         if (action && action() !== null) {
             event.preventDefault();
         }
@@ -285,7 +324,12 @@ export default () => ({
     pick(key) {
         const answer = this.$refs.form?.querySelectorAll('input[type=radio][name=answer]')[Number(key) - 1];
 
-        return answer ? () => { answer.click(); answer.focus(); } : null;
+        return answer
+            ? () => {
+                  answer.click();
+                  answer.focus();
+              }
+            : null;
     },
 
     note() {

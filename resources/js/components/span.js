@@ -14,6 +14,8 @@ export default () => ({
             this.first = day;
             from.value = to.value = day;
         }
-        this.$root.querySelectorAll('[data-day]').forEach((each) => each.setAttribute('aria-pressed', String(each.dataset.day >= from.value && each.dataset.day <= to.value)));
+        this.$root
+            .querySelectorAll('[data-day]')
+            .forEach((each) => each.setAttribute('aria-pressed', String(each.dataset.day >= from.value && each.dataset.day <= to.value)));
     },
 });

@@ -8,13 +8,24 @@ export default () => ({
         count.value = Number(count.value || 0) + 1;
         const form = new FormData();
         const whole = this.$root.closest('form');
-        const values = { _token: whole.elements._token.value, id: ulid(), step: whole.elements.step.value, answer: count.value, how: 'counting' };
+        const values = {
+            _token: whole.elements._token.value,
+            id: ulid(),
+            step: whole.elements.step.value,
+            answer: count.value,
+            how: 'counting',
+        };
         Object.entries(values).forEach(([name, value]) => form.append(name, value));
         try {
             if ((await waiting()).length > 0) {
                 throw new Error('in order');
             }
-            const answer = await fetch(whole.action, { method: 'POST', body: form, headers: { Accept: 'application/json' }, redirect: 'error' });
+            const answer = await fetch(whole.action, {
+                method: 'POST',
+                body: form,
+                headers: { Accept: 'application/json' },
+                redirect: 'error',
+            });
             if (answer.ok) {
                 document.querySelector('[data-last]').dataset.last = values.id;
             }

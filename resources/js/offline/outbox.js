@@ -1,11 +1,12 @@
 // What could not be sent, kept in the browser until it can be: form fields, files and when it was done.
 // The server knows each by its ULID, so sending one twice writes it once.
-const open = () => new Promise((resolve, reject) => {
-    const wanted = indexedDB.open('good-rinse', 1);
-    wanted.onupgradeneeded = () => wanted.result.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });
-    wanted.onsuccess = () => resolve(wanted.result);
-    wanted.onerror = () => reject(wanted.error);
-});
+const open = () =>
+    new Promise((resolve, reject) => {
+        const wanted = indexedDB.open('good-rinse', 1);
+        wanted.onupgradeneeded = () => wanted.result.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });
+        wanted.onsuccess = () => resolve(wanted.result);
+        wanted.onerror = () => reject(wanted.error);
+    });
 
 const run = async (mode, work) => {
     const base = await open();
@@ -31,7 +32,9 @@ const MARK = 'good-rinse outbox';
 export const keep = (url, form) => {
     localStorage.setItem(MARK, 'holds');
 
-    return run('readwrite', (store) => store.add({ url, fields: [...form.entries()].filter(([name]) => name !== '_token'), at: Date.now(), person: person() }));
+    return run('readwrite', (store) =>
+        store.add({ url, fields: [...form.entries()].filter(([name]) => name !== '_token'), at: Date.now(), person: person() }),
+    );
 };
 
 export const waiting = async () => {
@@ -69,7 +72,10 @@ const sendAll = async () => {
             token ??= document.querySelector('meta[name=csrf-token]').content;
             let answer = await post(item, token);
             if (answer.status === 419) {
-                const state = await fetch(item.url.replace(/\/ticks$/, '/state'), { headers: { Accept: 'application/json' }, redirect: 'error' });
+                const state = await fetch(item.url.replace(/\/ticks$/, '/state'), {
+                    headers: { Accept: 'application/json' },
+                    redirect: 'error',
+                });
                 token = (await state.json()).token;
                 answer = await post(item, token);
             }

@@ -3,7 +3,11 @@
 const holds = (sets, answers) => Object.entries(sets ?? {}).every(([name, values]) => values.includes(answers[name]));
 
 // What happened last counts, not what arrived last.
-const inOrder = (ticks) => ticks.map((tick, place) => [tick, place]).sort(([a, i], [b, j]) => a.at - b.at || i - j).map(([tick]) => tick);
+const inOrder = (ticks) =>
+    ticks
+        .map((tick, place) => [tick, place])
+        .sort(([a, i], [b, j]) => a.at - b.at || i - j)
+        .map(([tick]) => tick);
 
 const answersOf = (steps, newest) => {
     const answers = {};
@@ -31,7 +35,11 @@ export const project = (script, ticks) => {
     const isDone = (step) => {
         const tick = newest.get(step.id);
 
-        return tick !== undefined && tick.how !== 'counting' && (tick.how === 'skipped' || (tick.overruled && !step.gate) || !step.capture || passes(step, tick.answer));
+        return (
+            tick !== undefined &&
+            tick.how !== 'counting' &&
+            (tick.how === 'skipped' || (tick.overruled && !step.gate) || !step.capture || passes(step, tick.answer))
+        );
     };
     const offs = (part) => script.filter((step) => step.off === part);
     const isLeftOn = (part) => {
@@ -46,32 +54,36 @@ export const project = (script, ticks) => {
     const leftOn = script.filter((step) => step.off && isSkipped(step)).map((step) => step.off);
     let off = [];
     const leftOver = [];
-    steps.filter((step) => isDone(step) && !isSkipped(step)).forEach((step) => {
-        if (step.off) {
-            off.push(step.off);
-        }
-        if (step.back) {
-            off = off.filter((part) => part !== step.back);
-            if (Object.keys(newest.get(step.id).left ?? {}).length > 0) {
-                leftOver.push(step.back);
+    steps
+        .filter((step) => isDone(step) && !isSkipped(step))
+        .forEach((step) => {
+            if (step.off) {
+                off.push(step.off);
             }
-        }
-    });
+            if (step.back) {
+                off = off.filter((part) => part !== step.back);
+                if (Object.keys(newest.get(step.id).left ?? {}).length > 0) {
+                    leftOver.push(step.back);
+                }
+            }
+        });
 
     const ended = new Set(steps.filter((step) => step.waits && isDone(step)).map((step) => step.waits));
-    const timers = steps.filter((step) => step.timer && !ended.has(step.id) && newest.get(step.id)?.how === 'done').map((step) => {
-        const tick = newest.get(step.id);
-        const minutes = tick.wait ?? step.timer.minutes[answers[step.timer.by] ?? ''] ?? step.timer.minutes[''];
+    const timers = steps
+        .filter((step) => step.timer && !ended.has(step.id) && newest.get(step.id)?.how === 'done')
+        .map((step) => {
+            const tick = newest.get(step.id);
+            const minutes = tick.wait ?? step.timer.minutes[answers[step.timer.by] ?? ''] ?? step.timer.minutes[''];
 
-        return { step: step.id, label: step.timer.label, startedAt: tick.at, seconds: Math.round(minutes * 60) };
-    });
+            return { step: step.id, label: step.timer.label, startedAt: tick.at, seconds: Math.round(minutes * 60) };
+        });
 
     const openEnds = [...off.map((part) => ['part-off', part]), ...leftOver.map((part) => ['left-over', part])];
     let touched = false;
     steps.forEach((step) => {
         const tick = newest.get(step.id);
         const isUndone = tick === undefined || tick.how === 'counting';
-        const answer = tick?.how === 'done' ? tick.answer ?? null : null;
+        const answer = tick?.how === 'done' ? (tick.answer ?? null) : null;
         const isOpen = step.check && !passes(step, answer ?? '') && (step.must || answer !== null);
         if (isOpen && (!isUndone || (step.must && touched))) {
             openEnds.push([isUndone || tick.how === 'skipped' ? 'not-tested' : 'failed', step.check]);

@@ -25,7 +25,7 @@
 <body>
     <h1>{{ $machine->name }}</h1>
     <p class="muted">{{ implode(' · ', array_filter([$kind->name, $machine->place,
-        ...$kind->tells($machine->traits)])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
+        ...$kind->distinguishing($machine->traits)])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
 
     <h2>Rhythm</h2>
     <table>

@@ -5,7 +5,7 @@
 @foreach ($notices as $notice)
     <section @class(['tile', 'notice', 'tile--hazard' => $notice->met])>
         <h2>{{ $notice->met ? 'Danger in the '.$notice->name : 'Keep apart: '.$notice->name }}</h2>
-        @foreach ($notice->met as $meeting)<p>{{ app(App\View\Words\MeetingWords::class)->say($meeting) }}
+        @foreach ($notice->met as $meeting)<p>{{ app(App\View\Words\MeetingWords::class)->describe($meeting) }}
             <a href="{{ route('vessels.happened', [$notice->machine, $notice->vessel->id]) }}">What to do now</a></p>@endforeach
         <p class="small">{{ Str::ucfirst(implode(' and ', $notice->holds)) }} since {{ $notice->since
             ? Dates::day(GoodRinse\Core\Quantity\Day::at($notice->since, $household->zone()), $today).', '.Dates::time($notice->since,

@@ -9,10 +9,10 @@
         <section class="tile">
             <p class="muted">It says: {{ $words }}. The old line stays in the logbook, struck out, and the dates follow from the new one.
                 </p>
-            @if ($says instanceof Absence)
+            @if ($payload instanceof Absence)
                 <div class="row g-3">
-                    <div class="col-6"><x-field name="from" label="From" type="date" :value="(string) $says->from" required/></div>
-                    <div class="col-6"><x-field name="to" label="To, that day too" type="date" :value="(string) $says->to" required/></div>
+                    <div class="col-6"><x-field name="from" label="From" type="date" :value="(string) $payload->from" required/></div>
+                    <div class="col-6"><x-field name="to" label="To, that day too" type="date" :value="(string) $payload->to" required/></div>
                 </div>
                 @error('on')<p class="wrong">{{ $message }}</p>@enderror
             @else
@@ -22,18 +22,18 @@
                     <div class="col-6"><x-field name="at" label="Time, if you know it" type="time" :value="$at"/></div>
                 </div>
             @endif
-            @if ($says instanceof Opening)
+            @if ($payload instanceof Opening)
                 <div class="field">
                     <label class="form-label" for="f-task">What was done</label>
                     <select class="form-select" id="f-task" name="task">@foreach ($tasks as $task)
-                        <option value="{{ $task->id }}" @selected(old('task', $says->task) === $task->id)>
+                        <option value="{{ $task->id }}" @selected(old('task', $payload->task) === $task->id)>
                         {{ $task->byPart ? $kind->part($task->part)->name($entry->machine->traits) : $task->name }}</option>@endforeach
                         </select>
                     @error('task')<p class="wrong">{{ $message }}</p>@enderror
                 </div>
                 @if ($scale)
                     <div class="row g-3">
-                        @foreach (['found' => ['Found', $says->found], 'left' => ['Left', $says->left]] as $name => [$label, $was])
+                        @foreach (['found' => ['Found', $payload->found], 'left' => ['Left', $payload->left]] as $name => [$label, $was])
                             <div class="col-6 field">
                                 <label class="form-label" for="f-{{ $name }}">{{ $label }}</label>
                                 <select class="form-select" id="f-{{ $name }}" name="{{ $name }}">@foreach ($scale->grades as $grade)
@@ -44,24 +44,24 @@
                         @endforeach
                     </div>
                 @endif
-            @elseif ($says instanceof Dose)
+            @elseif ($payload instanceof Dose)
                 <div class="row g-3">
                     <div class="col-4"><x-field name="amount" label="Amount" inputmode="decimal"
-                        :value="$says->portion ? round($says->portion->count, 1) : ''"/></div>
+                        :value="$payload->portion ? round($payload->portion->count, 1) : ''"/></div>
                     <div class="col-4 field"><label class="form-label" for="f-unit">in</label>
                         <select class="form-select" id="f-unit" name="unit">@foreach ($measures as $unit)
-                        <option value="{{ $unit }}" @selected(old('unit', $says->portion?->unit->value) === $unit)>
+                        <option value="{{ $unit }}" @selected(old('unit', $payload->portion?->unit->value) === $unit)>
                         {{ __("units.portions.$unit") }}</option>@endforeach</select></div>
-                    <div class="col-4"><x-field name="strength" label="Strength, %" inputmode="decimal" :value="$says->strength"/></div>
+                    <div class="col-4"><x-field name="strength" label="Strength, %" inputmode="decimal" :value="$payload->strength"/></div>
                 </div>
-            @elseif ($says instanceof UseCount)
-                <x-field name="uses" :label="$says->over ? 'How many in these '.$says->over.' days' : 'How many'" type="number" step="any"
-                    min="0" inputmode="decimal" :value="$says->uses" required/>
+            @elseif ($payload instanceof UseCount)
+                <x-field name="uses" :label="$payload->over ? 'How many in these '.$payload->over.' days' : 'How many'" type="number" step="any"
+                    min="0" inputmode="decimal" :value="$payload->uses" required/>
             @elseif ($reading)
                 <x-field name="number" :label="trim($reading->name.', '.$field->name, ', ')" type="number" step="any" min="0"
-                    inputmode="decimal" :value="$field->written($says->number)" required/>
-            @elseif ($says instanceof Note)
-                <div class="field"><label class="form-label" for="f-text">Note</label><textarea class="form-control" id="f-text" name="text" rows="4" required>{{ old('text', $says->text) }}</textarea>@error('text')<p class="wrong">{{ $message }}</p>@enderror</div>
+                    inputmode="decimal" :value="$field->written($payload->number)" required/>
+            @elseif ($payload instanceof Note)
+                <div class="field"><label class="form-label" for="f-text">Note</label><textarea class="form-control" id="f-text" name="text" rows="4" required>{{ old('text', $payload->text) }}</textarea>@error('text')<p class="wrong">{{ $message }}</p>@enderror</div>
             @endif
             @if (count($alike) > 1)
                 <div class="field"><label class="form-label" for="f-machine">Machine</label>

@@ -12,7 +12,7 @@
             <section class="tile">
                 <div class="machine__head">
                     <h1>{{ $machine->name }}</h1>
-                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...$kind->tells($machine->traits)])) }}</span>
+                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...$kind->distinguishing($machine->traits)])) }}</span>
                 </div>
                 @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id"
                     :machine="$machine" :lines="$lines"/>@endif
@@ -50,7 +50,7 @@
                             : GoodRinse\Core\Handbook\Machine\Option::among($habit->options, (string) $value)->name ?? 'not known yet' }}
                             </dd>
                     @endforeach
-                    @if ($unsaid = count($kind->unsaid($machine->traits)))
+                    @if ($unsaid = count($kind->unknownTraits($machine->traits)))
                         <dt>Still unknown</dt>
                         <dd>{{ App\View\Words\Uses::small($unsaid) }} {{ $unsaid === 1 ? 'thing' : 'things' }}; rounds ask as they show them
                             </dd>

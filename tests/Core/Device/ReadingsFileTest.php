@@ -140,10 +140,9 @@ final class ReadingsFileTest extends TestCase
     {
         $at = static fn (string $day): \DateTimeImmutable => new \DateTimeImmutable("$day 12:00", new \DateTimeZone('Europe/Stockholm'));
         $known = [[$at('2026-05-01'), 100.0], [$at('2026-05-10'), 120.0]];
-        $file = self::read("when,total\n2026-05-01,100\n2026-05-05,110\n2026-05-06,121\n2026-05-11,119\n2026-05-12,130")->against(
-            $known,
-            6.0,
-        );
+        $file = self::read(
+            "when,total\n2026-05-01,100\n2026-05-05,110\n2026-05-06,121\n2026-05-11,119\n2026-05-12,130",
+        )->against($known, 6.0);
 
         self::assertSame([3, 6], array_keys($file->good));
         self::assertSame(

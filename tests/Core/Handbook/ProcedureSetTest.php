@@ -183,9 +183,7 @@ final class ProcedureSetTest extends CoreTestCase
                 self::handbook()->kind('dishwasher'),
                 ProcedureSet::of('look-and-wipe'),
                 $here,
-            )->procedure ?? self::fail(
-                'it is for this machine',
-            ),
+            )->procedure ?? self::fail('it is for this machine'),
         );
 
         self::assertNotContains('lower-arm-off', $ids(new Circumstances([])));
@@ -224,9 +222,7 @@ final class ProcedureSetTest extends CoreTestCase
                     self::handbook()->kind('dishwasher'),
                     ProcedureSet::of('filter-clean', 'salt-and-rinse-aid'),
                     $here,
-                )->procedure ?? self::fail(
-                    'they are for this machine',
-                ),
+                )->procedure ?? self::fail('they are for this machine'),
             ),
         );
 

@@ -149,9 +149,7 @@ final class LogbookTest extends CoreTestCase
             $use,
             $now,
             new \DateTimeImmutable('2026-02-01', $zone),
-        )->task(
-            'filter',
-        );
+        )->task('filter');
 
         self::assertSame([0, 31], array_column($history->openings, 'days'));
         self::assertEqualsWithDelta([0.0, 30 + 1 / 72], array_column($history->openings, 'uses'), 1e-9, 'a use a day, told by nobody');

@@ -72,9 +72,9 @@ final class DayTest extends TestCase
     public function test_a_wall_clock_time_that_the_night_skips_moves_on(): void
     {
         $zone = new \DateTimeZone('Europe/Stockholm');
-        $local = static fn (string $day, int $hour): string => Day::of($day)->atTime($hour, 30, $zone)->setTimezone($zone)->format(
-            'Y-m-d H:i',
-        );
+        $local = static fn (string $day, int $hour): string => Day::of($day)->atTime($hour, 30, $zone)
+            ->setTimezone($zone)
+            ->format('Y-m-d H:i');
 
         self::assertSame('2026-03-29 03:30', $local('2026-03-29', 2));
         self::assertSame('2026-10-25 02:30', $local('2026-10-25', 2));

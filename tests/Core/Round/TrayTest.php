@@ -143,11 +143,9 @@ final class TrayTest extends CoreTestCase
         );
         $wash = self::fitted('hood', 'wash-filters', ['metal' => 'aluminium']);
         $this->expectException(CannotTick::class);
-        (new Progress($wash, [new Tick('a', 'filters-grade', new \DateTimeImmutable('@0'), 'heavy')]))->admit(
-            'dry-test',
-            null,
-            Tick::SKIPPED,
-        );
+        (
+            new Progress($wash, [new Tick('a', 'filters-grade', new \DateTimeImmutable('@0'), 'heavy')])
+        )->admit('dry-test', null, Tick::SKIPPED);
     }
 
     public function test_a_count_under_way_leaves_the_step_open(): void
@@ -219,9 +217,8 @@ final class TrayTest extends CoreTestCase
         $ticks = [new Tick('t', 'jets-look', new \DateTimeImmutable('@0'), 'jets-few', details: $details)];
         $progress = new Progress(self::arms(), $ticks);
         $said = self::saidAt('jets-look', $progress);
-        $opening = array_values(array_filter($said, static fn (object $payload): bool => $payload instanceof Opening))[0] ?? self::fail(
-            'it is an opening',
-        );
+        $opening = array_values(array_filter($said, static fn (object $payload): bool => $payload instanceof Opening))[0]
+            ?? self::fail('it is an opening');
 
         self::assertSame(0.3, $opening->found?->value);
         self::assertSame(Opening::COUNTED, $opening->how);

@@ -89,9 +89,7 @@ final class DeviceTest extends TestCase
         $this->get("/devices/$device->id")
             ->assertSee('It counts backwards')
             ->assertSee('It showed 1 on 12 June, after 104 on 11 June')
-            ->assertSee(
-                '2 readings wait',
-            );
+            ->assertSee('2 readings wait');
         $this->post("/devices/$device->id/settle", ['how' => 'somehow'])->assertSessionHasErrors('how');
         $this->post("/devices/$device->id/settle", ['how' => 'zero'])->assertRedirect();
         self::assertSame('6', $this->lastWeek());
@@ -159,9 +157,7 @@ final class DeviceTest extends TestCase
         [$device, $token] = $this->device();
         $this->send($token, [['id' => 'a', 'at' => '2026-06-15T11:30:00+00:00', 'total' => 7]], '2026-06-15T12:00:00+00:00')
             ->assertOk()
-            ->assertJson(
-                ['clockAhead' => 10800],
-            );
+            ->assertJson(['clockAhead' => 10800]);
         self::assertSame('2026-06-15 08:30:00', DeviceEvent::query()->firstOrFail()->at->format('Y-m-d H:i:s'));
         $this->get("/devices/$device->id")->assertSee('Its clock is 3 h ahead');
         $this->send($token, [['id' => 'b', 'at' => '2026-06-15T11:30:00Z', 'total' => 8]])->assertJson(['events' => ['b' => 'future']]);
@@ -185,9 +181,9 @@ final class DeviceTest extends TestCase
             ->assertJson(
                 ['events' => ['l' => 'taken', 'm' => 'no-such-light']],
             );
-        $this->get("/machines/{$this->machine->id}?task=descale")->assertSee('The descale light is on, so it is due today.')->assertSee(
-            'on since 15 June',
-        );
+        $this->get("/machines/{$this->machine->id}?task=descale")
+            ->assertSee('The descale light is on, so it is due today.')
+            ->assertSee('on since 15 June');
     }
 
     public function test_tokens_are_rotated_and_revoked_and_wrong_ones_are_slowed_down(): void
@@ -220,9 +216,7 @@ final class DeviceTest extends TestCase
         }
         $this->withToken($token)
             ->call('POST', '/device/events', server: ['CONTENT_TYPE' => 'application/json'], content: '{"events": [')
-            ->assertStatus(
-                422,
-            );
+            ->assertStatus(422);
         self::assertSame(0, Entry::query()->count());
     }
 
@@ -257,16 +251,16 @@ final class DeviceTest extends TestCase
         $id = $this->ulid();
         $table = "when,total\n2026-06-01 20:00,50\n2026-06-05,53\nnonsense\n2026-06-12 20:00,59";
         $this->post("/machines/{$this->machine->id}/readings", ['id' => $id, 'table' => $table])->assertOk()
-            ->assertSee('3 lines can be used, one cannot.')->assertSee('Line 4:')->assertSee('is no day that exists')->assertSee(
-                'nonsense',
-            );
+            ->assertSee('3 lines can be used, one cannot.')
+                ->assertSee('Line 4:')
+                ->assertSee('is no day that exists')
+                ->assertSee('nonsense');
         self::assertSame(0, Entry::query()->count());
-        $this->post("/machines/{$this->machine->id}/readings", ['id' => $id, 'table' => $table, 'sure' => '1'])->assertRedirect(
-            "/machines/{$this->machine->id}",
-        );
-        $this->post("/machines/{$this->machine->id}/readings", ['id' => $id, 'table' => $table, 'sure' => '1'])->assertOk()->assertSee(
-            'already written down',
-        );
+        $this->post("/machines/{$this->machine->id}/readings", ['id' => $id, 'table' => $table, 'sure' => '1'])
+            ->assertRedirect("/machines/{$this->machine->id}");
+        $this->post("/machines/{$this->machine->id}/readings", ['id' => $id, 'table' => $table, 'sure' => '1'])
+            ->assertOk()
+            ->assertSee('already written down');
         self::assertSame(3, Entry::query()->count());
         self::assertSame('3.5', $this->lastWeek(), 'six in seven days and a third, of which more than four lie in this week');
         $this->post(
@@ -282,9 +276,7 @@ final class DeviceTest extends TestCase
         self::assertSame('5.5', $this->lastWeek());
         $this->post("/machines/{$this->machine->id}/readings", ['id' => $this->ulid()])->assertSessionHasErrors('table');
         $this->post("/machines/{$this->machine->id}/readings", ['id' => $this->ulid(), 'table' => "when,total\n\xFF\xFE"])
-            ->assertSessionHasErrors(
-                'table',
-            );
+            ->assertSessionHasErrors('table');
     }
 
     public function test_about_how_many_is_asked_only_while_nothing_counts(): void
@@ -297,8 +289,6 @@ final class DeviceTest extends TestCase
         $this->get('/')->assertDontSee('About how many, in the last week?');
         self::assertSame('5.5', $this->lastWeek());
         $this->post("/machines/{$this->machine->id}/uses", ['id' => $this->ulid(), 'uses' => 'many', 'over' => '7'])
-            ->assertSessionHasErrors(
-                'uses',
-            );
+            ->assertSessionHasErrors('uses');
     }
 }

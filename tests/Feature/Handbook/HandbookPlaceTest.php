@@ -35,9 +35,7 @@ final class HandbookPlaceTest extends TestCase
             ->assertSee('1 cup white vinegar, 5 %')
             ->assertSee('2 h 30 min, the machine works')
             ->assertSee('Vinegar stays away from bleach')
-            ->assertSee(
-                'our line',
-            );
+            ->assertSee('our line');
         foreach (['/handbook/dishwasher/polish', '/handbook/toaster/descale', '/handbook/dishwasher/%3Cscript%3E'] as $nowhere) {
             $this->get($nowhere)->assertNotFound();
         }
@@ -59,14 +57,12 @@ final class HandbookPlaceTest extends TestCase
         $this->get("/handbook/dishwasher/strip-down?machine=$screwed->id")
             ->assertSee('Undo the cover screws: 6.')
             ->assertSee('driver, flat blade')
-            ->assertSee(
-                'Start it on Skerry',
-            );
+            ->assertSee('Start it on Skerry');
         $this->get("/handbook/dishwasher/strip-down?machine=$twist->id")->assertSee('Not for this machine')->assertDontSee('Start it on');
         $this->get("/handbook/dishwasher/bleach-wash?machine=$screwed->id")->assertSee('Not')->assertDontSee('Start it on Skerry');
-        $this->get("/handbook/dishwasher/filter-clean?machine=$twist->id")->assertSee('5 ml chlorine bleach')->assertDontSee(
-            'brush the slime off',
-        );
+        $this->get("/handbook/dishwasher/filter-clean?machine=$twist->id")
+            ->assertSee('5 ml chlorine bleach')
+            ->assertDontSee('brush the slime off');
         $index = (string) $this->get('/handbook')->assertSee('Tarn')->assertSee('Skerry')->assertDontSee('Cooker hood')->getContent();
         self::assertSame(1, substr_count($index, 'dishwasher/bleach-wash?'));
         $this->get('/handbook?show=all')->assertSee('Cooker hood')->assertSee('Pod coffee maker');
@@ -76,10 +72,11 @@ final class HandbookPlaceTest extends TestCase
     {
         $user = $this->member();
         $this->machineOf($user);
-        $this->actingAs($user)->get('/handbook?q=VINEGAR%20rack')->assertSee('Acid wash')->assertDontSee('Drain path')->assertDontSee(
-            'data-also hidden',
-            false,
-        );
+        $this->actingAs($user)
+            ->get('/handbook?q=VINEGAR%20rack')
+            ->assertSee('Acid wash')
+            ->assertDontSee('Drain path')
+            ->assertDontSee('data-also hidden', false);
         $this->get('/handbook?q=musty')->assertSee('Musty or rotten smell')->assertDontSee('Acid wash</strong>', false);
         $this->get('/handbook?q=%3Cscript%3E')->assertOk()->assertDontSee('<script>', false);
     }
@@ -118,9 +115,7 @@ final class HandbookPlaceTest extends TestCase
             ->assertOk()
             ->assertSee('chlorine gas')
             ->assertSee('Run one full plain cycle.')
-            ->assertSee(
-                'Time alone clears nothing',
-            );
+            ->assertSee('Time alone clears nothing');
         foreach (app(Handbook::class)->chemistry()->agents as $agent) {
             $page->assertSee($agent->name);
         }
@@ -197,8 +192,6 @@ final class HandbookPlaceTest extends TestCase
         $this->put(
             '/household',
             ['name' => 'Home', 'timezone' => 'UTC', 'measures' => 'metric', 'hardness' => '-2', 'hardness_unit' => 'pebbles'],
-        )->assertSessionHasErrors(
-            ['hardness', 'hardness_unit'],
-        );
+        )->assertSessionHasErrors(['hardness', 'hardness_unit']);
     }
 }

@@ -17,9 +17,8 @@ final class AccountTest extends TestCase
 {
     public function test_from_nothing_to_the_first_round(): void
     {
-        $this->post('/register', ['name' => 'Ama', 'email' => 'AMA@marrowick.example', 'password' => 'harbour kettle'])->assertRedirect(
-            '/household/new',
-        );
+        $this->post('/register', ['name' => 'Ama', 'email' => 'AMA@marrowick.example', 'password' => 'harbour kettle'])
+            ->assertRedirect('/household/new');
         $this->get('/')->assertRedirect('/household/new');
         $this->post('/household/new', ['name' => 'Flat', 'timezone' => 'Europe/Stockholm', 'measures' => 'metric'])->assertRedirect('/');
         $this->get('/')->assertOk()->assertSee('Add your first machine');
@@ -37,27 +36,23 @@ final class AccountTest extends TestCase
 
     public function test_passwords_are_hashed_and_weak_ones_refused(): void
     {
-        $this->post('/register', ['name' => 'Ama', 'email' => 'a@marrowick.example', 'password' => 'short'])->assertSessionHasErrors(
-            'password',
-        );
+        $this->post('/register', ['name' => 'Ama', 'email' => 'a@marrowick.example', 'password' => 'short'])
+            ->assertSessionHasErrors('password');
         $this->post('/register', ['name' => 'Ama', 'email' => 'a@marrowick.example', 'password' => 'harbour kettle']);
         $user = User::query()->firstOrFail();
 
         self::assertTrue(Hash::check('harbour kettle', $user->password));
         $this->post('/logout');
         $this->post('/register', ['name' => 'Nils', 'email' => 'A@marrowick.example', 'password' => 'harbour kettle'])
-            ->assertSessionHasErrors(
-                'email',
-            );
+            ->assertSessionHasErrors('email');
     }
 
     public function test_logging_in_and_out(): void
     {
         $user = $this->member();
-        $this->post('/login', ['email' => $user->email, 'password' => 'wrong'])->assertSessionHasErrors('email')->assertSessionHasInput(
-            'email',
-            $user->email,
-        );
+        $this->post('/login', ['email' => $user->email, 'password' => 'wrong'])
+            ->assertSessionHasErrors('email')
+            ->assertSessionHasInput('email', $user->email);
         $this->assertGuest();
         $this->post('/login', ['email' => mb_strtoupper($user->email), 'password' => UserFactory::PASSWORD])->assertRedirect('/');
         $this->assertAuthenticatedAs($user);
@@ -71,9 +66,9 @@ final class AccountTest extends TestCase
         for ($i = 0; $i < 6; ++$i) {
             $this->post('/login', ['email' => $user->email, 'password' => "guess $i"])->assertRedirect();
         }
-        $this->post('/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertTooManyRequests()->assertSee(
-            'Wait a minute',
-        );
+        $this->post('/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])
+            ->assertTooManyRequests()
+            ->assertSee('Wait a minute');
         $this->assertGuest();
     }
 
@@ -87,9 +82,8 @@ final class AccountTest extends TestCase
         $this->post('/logout');
 
         $this->get("/join/$token")->assertOk()->assertSee($ama->home()->name);
-        $this->post('/register', ['name' => 'Nils', 'email' => 'n@marrowick.example', 'password' => 'harbour kettle'])->assertRedirect(
-            $link,
-        );
+        $this->post('/register', ['name' => 'Nils', 'email' => 'n@marrowick.example', 'password' => 'harbour kettle'])
+            ->assertRedirect($link);
         $this->post("/join/$token")->assertRedirect('/');
         self::assertSame($ama->household_id, User::query()->where('email', 'n@marrowick.example')->value('household_id'));
 
@@ -132,9 +126,7 @@ final class AccountTest extends TestCase
         $ama = $this->member();
         $this->actingAs($ama)
             ->put('/household', ['name' => 'Quay', 'timezone' => 'Mars/Olympus', 'measures' => 'us'])
-            ->assertSessionHasErrors(
-                'timezone',
-            );
+            ->assertSessionHasErrors('timezone');
         $this->put('/household', ['name' => 'Quay', 'timezone' => 'America/Chicago', 'measures' => 'us'])->assertSessionHasNoErrors();
         self::assertSame('Quay', $ama->home()->refresh()->name);
         $this->put('/appearance', ['appearance' => 'dark'])->assertRedirect();

@@ -48,9 +48,10 @@ final class CorrectionTest extends TestCase
     public function test_a_wrong_day_and_grade_are_set_right_and_the_dates_follow(): void
     {
         $entry = $this->opened('2026-05-01');
-        $this->get("/entries/$entry->id/correct")->assertOk()->assertSee('value="2026-05-01"', false)->assertSee(
-            'What should it have said?',
-        );
+        $this->get("/entries/$entry->id/correct")
+            ->assertOk()
+            ->assertSee('value="2026-05-01"', false)
+            ->assertSee('What should it have said?');
         $right = $this->correct($entry, ['on' => '2026-06-01', 'task' => 'filter', 'found' => 'film', 'left' => 'clear']);
         self::assertSame(
             ['2026-06-01', 0.1, $entry->id],

@@ -64,19 +64,19 @@ final class KeepApartTest extends TestCase
     {
         $this->pour('white-vinegar')->assertRedirect("/machines/{$this->machine->id}")->assertSessionHas('undo');
         $this->from("/machines/{$this->machine->id}/vessels/tub/pour")->pour('chlorine-bleach', more: ['amount' => '80'])
-            ->assertRedirect("/machines/{$this->machine->id}/vessels/tub/pour")->assertSessionHasErrors()->assertSessionHasInput(
-                'amount',
-                '80',
-            );
+            ->assertRedirect("/machines/{$this->machine->id}/vessels/tub/pour")
+                ->assertSessionHasErrors()
+                ->assertSessionHasInput('amount', '80');
         self::assertSame(['white-vinegar'], $this->holds('tub'));
 
         $this->pour('chlorine-bleach', more: ['happened' => '1'])->assertRedirect("/machines/{$this->machine->id}/vessels/tub/happened");
         $this->get("/machines/{$this->machine->id}/vessels/tub/happened")->assertSee(
             'Chlorine bleach met white vinegar in it, which gives chlorine gas.',
         )
-            ->assertSee('leave the room')->assertSee('Nothing but water')->assertSee('Add nothing to cancel it out')->assertDontSee(
-                'neutrali',
-            );
+            ->assertSee('leave the room')
+                ->assertSee('Nothing but water')
+                ->assertSee('Add nothing to cancel it out')
+                ->assertDontSee('neutrali');
         $this->get('/')->assertSee('Danger in the tub')->assertSee('What to do now');
         $this->get('/logbook')->assertSee('which gives chlorine gas');
     }
@@ -89,9 +89,7 @@ final class KeepApartTest extends TestCase
         $this->get("/machines/{$this->machine->id}/vessels/tub/happened")
             ->assertSee('Now rinse it out.')
             ->assertSee('plenty of cold water')
-            ->assertSee(
-                'Open the window',
-            );
+            ->assertSee('Open the window');
     }
 
     public function test_what_is_in_force_stands_on_today_until_it_is_cleared_and_the_undo_brings_it_back(): void
@@ -101,14 +99,13 @@ final class KeepApartTest extends TestCase
         $this->get('/')
             ->assertSee('Keep apart: tub')
             ->assertSeeInOrder(['Citric acid since', '15 June', 'keep out', 'chlorine bleach', 'peroxides'])
-            ->assertSee(
-                'The plain cycle has run',
-            );
+            ->assertSee('The plain cycle has run');
 
         $id = $this->ulid();
-        $this->from('/')->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $id])->assertRedirect('/')->assertSessionHas(
-            'did',
-        );
+        $this->from('/')
+            ->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $id])
+            ->assertRedirect('/')
+            ->assertSessionHas('did');
         $this->get('/')->assertDontSee('Keep apart: tub');
         $this->post("/entries/$id/void", ['id' => $this->ulid()]);
         $this->get('/')->assertSee('Keep apart: tub');
@@ -172,9 +169,11 @@ final class KeepApartTest extends TestCase
         $this->tick($round, 'wash-with', 'vinegar');
         $this->pour('oxygen-bleach');
 
-        $this->get("/rounds/$round->id")->assertSee('Clear first')->assertSee('peracid')->assertSee('The plain cycle has run')->assertSee(
-            'It has already been poured',
-        );
+        $this->get("/rounds/$round->id")
+            ->assertSee('Clear first')
+            ->assertSee('peracid')
+            ->assertSee('The plain cycle has run')
+            ->assertSee('It has already been poured');
         $this->tick($round, 'vinegar-cup')->assertSessionHasErrors();
         self::assertNull($round->load('ticks')->progress()->tick($round->progress()->step('vinegar-cup')));
         $this->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $this->ulid()]);

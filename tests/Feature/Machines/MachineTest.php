@@ -82,9 +82,7 @@ final class MachineTest extends TestCase
         $this->actingAs($user)->post(
             '/machines',
             self::answers(['traits' => ['tub' => 'stainless', 'filter' => '', 'mesh' => ''], 'habits' => ['plates' => ''], 'water' => '']),
-        )->assertRedirect(
-            '/',
-        );
+        )->assertRedirect('/');
         $machine = Machine::query()->sole();
         self::assertSame(
             [['tub' => 'stainless'], ['loadsPerWeek' => 5]],
@@ -102,14 +100,11 @@ final class MachineTest extends TestCase
         $this->get("/rounds/$round->id")
             ->assertSee('Before you go on')
             ->assertSee('What sits in the floor, under the lower rack?')
-            ->assertDontSee(
-                'What is the inside made of?',
-            );
+            ->assertDontSee('What is the inside made of?');
         self::assertContains('filter-out-twist', self::stepsOf($round), 'as long as nobody knows it is the usual one');
 
-        $this->put("/machines/$machine->id/traits/filter", ['value' => 'flat-plate', 'round' => $round->id])->assertRedirect(
-            "/rounds/$round->id",
-        );
+        $this->put("/machines/$machine->id/traits/filter", ['value' => 'flat-plate', 'round' => $round->id])
+            ->assertRedirect("/rounds/$round->id");
         self::assertContains('filter-out-plate', self::stepsOf(Round::query()->findOrFail($round->id)));
         $this->get("/rounds/$round->id")->assertDontSee('What sits in the floor, under the lower rack?');
         $this->putJson("/machines/$machine->id/traits/heater", ['value' => 'exposed'])->assertOk()->assertJsonStructure(['message']);
@@ -131,9 +126,7 @@ final class MachineTest extends TestCase
         $user = $this->member();
         $this->actingAs($user)->get('/machines/new?kind=drip-brewer')->assertSee('How hard is your water?');
         $this->post('/machines', ['id' => (string) Str::ulid(), 'kind' => 'drip-brewer', 'name' => 'Pot', 'water' => 'sea'])
-            ->assertSessionHasErrors(
-                'water',
-            );
+            ->assertSessionHasErrors('water');
         $this->post('/machines', ['id' => (string) Str::ulid(), 'kind' => 'drip-brewer', 'name' => 'Pot'])->assertRedirect('/');
         $this->get('/')->assertSee('How hard is your water?')->assertSee('It sets how often Pot is descaled.');
         $this->put('/household/water', ['hardness' => '24', 'hardness_unit' => 'dH', 'back' => 'today'])->assertRedirect('/');
@@ -145,9 +138,10 @@ final class MachineTest extends TestCase
     public function test_the_hood_is_not_asked_for_water_and_a_first_answer_is_kept(): void
     {
         $user = $this->member();
-        $this->actingAs($user)->get('/machines/new?kind=hood')->assertDontSee('How hard is your water?')->assertSee(
-            'How often do you fry?',
-        );
+        $this->actingAs($user)
+            ->get('/machines/new?kind=hood')
+            ->assertDontSee('How hard is your water?')
+            ->assertSee('How often do you fry?');
         $this->post('/machines', self::answers(['water' => 'very-hard']))->assertRedirect('/');
         self::assertSame(24.0, $user->refresh()->home()->hardness);
         $this->post('/machines', self::answers(['water' => 'soft']))->assertRedirect('/');

@@ -62,9 +62,7 @@ final class RhythmTest extends TestCase
         $this->get("/logbook?entry=$entry->id")
             ->assertSee('This entry, and what came before.')
             ->assertSee('aria-current="true"', false)
-            ->assertSee(
-                'Fine filter looked at: film',
-            );
+            ->assertSee('Fine filter looked at: film');
         $this->get('/logbook?entry='.$this->ulid())->assertOk()->assertSee('What happened here');
         $this->get('/rhythm?machine=nonsense')->assertOk()->assertSee('Galley');
     }
@@ -92,9 +90,7 @@ final class RhythmTest extends TestCase
         $this->post(
             "/machines/{$this->machine->id}/openings",
             ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-17', 'found' => 'clear', 'left' => 'clear', 'measured' => '101'],
-        )->assertSessionHasErrors(
-            'measured',
-        );
+        )->assertSessionHasErrors('measured');
     }
 
     public function test_put_off_moves_the_reminder_and_not_the_clock(): void
@@ -111,9 +107,7 @@ final class RhythmTest extends TestCase
         $this->post(
             "/machines/{$this->machine->id}/snoozes",
             ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => 'guests'],
-        )->assertRedirect(
-            '/',
-        );
+        )->assertRedirect('/');
         $this->get('/')->assertDontSee('One round today.')->assertSee('Put off:')->assertSee('until 20 Jun (guests)')->assertSee(
             'First comes door and seal, Galley:',
         );
@@ -129,16 +123,12 @@ final class RhythmTest extends TestCase
         $this->opened('2026-06-01', 'patchy', task: 'seal');
         [$filter, $seal] = [$this->rhythm()->dueOn, $this->rhythm('seal')->dueOn];
         $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-20', 'to' => '2026-06-10', 'machines' => [$this->machine->id]])
-            ->assertSessionHasErrors(
-                'to',
-            );
+            ->assertSessionHasErrors('to');
         $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-25'])->assertSessionHasErrors('machines');
         $this->post(
             '/away',
             ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-25', 'reason' => 'sea', 'machines' => [$this->machine->id]],
-        )->assertRedirect(
-            '/',
-        );
+        )->assertRedirect('/');
         self::assertSame(10, $this->rhythm()->dueOn?->since($filter ?? self::fail()));
         self::assertEquals($seal, $this->rhythm('seal')->dueOn);
         $this->clock->move('+3 days');
@@ -182,15 +172,11 @@ final class RhythmTest extends TestCase
         $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['food-bits']] + $noticed)
             ->assertSessionHasNoErrors();
         $this->post("/machines/{$this->machine->id}/traces", ['id' => $this->ulid(), 'symptoms' => ['moonlight']] + $noticed)
-            ->assertSessionHasErrors(
-                'did',
-            );
+            ->assertSessionHasErrors('did');
         $this->post(
             "/machines/{$this->machine->id}/traces",
             ['id' => $this->ulid(), 'symptoms' => ['food-bits'], 'task' => 'moon'] + $noticed,
-        )->assertSessionHasErrors(
-            'did',
-        );
+        )->assertSessionHasErrors('did');
         $id = Entry::query()->where('kind', EntryKind::Symptom)->sole()->id;
         $this->post("/machines/{$this->machine->id}/traces", ['id' => $wrong = $this->ulid(), 'symptoms' => ['smell']] + $noticed)
             ->assertSessionHas(
@@ -242,9 +228,10 @@ final class RhythmTest extends TestCase
             'schools' => [],
         ]);
         $this->get('/household/water')->assertOk()->assertSee('How hard is your water?');
-        $this->get('/household/water?strip=5')->assertSee('This is what would move.')->assertSee('60 brews → 22 brews')->assertSee(
-            '38 days earlier',
-        );
+        $this->get('/household/water?strip=5')
+            ->assertSee('This is what would move.')
+            ->assertSee('60 brews → 22 brews')
+            ->assertSee('38 days earlier');
         $this->get('/household/water?hardness=180&hardness_unit=mg/L')->assertSee('No date would move.');
         $this->get('/household/water?hardness=lots')->assertSessionHasErrors('hardness');
         self::assertNull($this->user->home()->refresh()->hardness);

@@ -111,9 +111,10 @@ final class TakeApartTest extends TestCase
         $round = $this->begin(['strip-down']);
         $this->tick($round, 'bits-ready');
         $sheet = "/machines/{$this->machine->id}/apart";
-        $this->get("$sheet/cover?round=$round->id")->assertOk()->assertSee('How many screws hold the cover?')->assertSee(
-            'Which driver bit do they take?',
-        );
+        $this->get("$sheet/cover?round=$round->id")
+            ->assertOk()
+            ->assertSee('How many screws hold the cover?')
+            ->assertSee('Which driver bit do they take?');
         $this->put("$sheet/cover", [
             'id' => $this->ulid(),
             'round' => $round->id,
@@ -122,9 +123,7 @@ final class TakeApartTest extends TestCase
             'note' => 'one is stripped',
             'photo' => UploadedFile::fake()->image('cover.jpg', 900, 600),
         ])
-            ->assertRedirect(
-                "/rounds/$round->id",
-            );
+            ->assertRedirect("/rounds/$round->id");
 
         $round->refresh();
         self::assertStringContainsString('Undo the cover screws: 6.', (string) json_encode($round->script));
@@ -135,17 +134,13 @@ final class TakeApartTest extends TestCase
             ->assertSee('6 cover screws (short, cross 2, round the rim)')
             ->assertSee('Arrow to the left.')
             ->assertSee('one is stripped')
-            ->assertSee(
-                "/photos/$photo->id",
-            );
+            ->assertSee("/photos/$photo->id");
         $this->get("/machines/{$this->machine->id}/card")->assertOk()->assertHeader('Content-Type', 'application/pdf');
 
         $this->put(
             "$sheet/lower-arm",
             ['id' => $this->ulid(), 'traits' => ['lowerLock' => 'screw'], 'counts' => ['hub-screw' => '2'], 'loose' => 'washer'],
-        )->assertRedirect(
-            $sheet,
-        );
+        )->assertRedirect($sheet);
         self::assertSame(
             ['hub-screw' => 2],
             $this->machine->refresh()->ownWays()['lower-arm']->counts,
@@ -260,7 +255,7 @@ final class TakeApartTest extends TestCase
         $opening = Entry::query()->where('kind', EntryKind::Opening)->where('payload->task', 'arms')->latest('seq')->firstOrFail();
         self::assertSame([0.1, 'counted'], [$opening->payload['found'], $opening->payload['how']]);
         $this->tick($round, 'jets-hook', null, ['r' => ['debris' => ['seed', 'glass', 'gold']]]);
-        $debris = Entry::query()->where('step', 'jets-hook')->sole()->says();
+        $debris = Entry::query()->where('step', 'jets-hook')->sole()->decode();
         self::assertEquals(new Measurement('debris', picks: ['seed', 'glass']), $debris);
         $this->get('/logbook')->assertSee('Lower arm, top: 1 of 10 jets shut')->assertSee('What was in it: seeds, glass');
         $this->get("/rounds/$round->id?step=jets-look")->assertSee('value="10"', false);
@@ -296,9 +291,7 @@ final class TakeApartTest extends TestCase
         $this->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'vinegar-cup'])->assertUnprocessable();
         $said = $this->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'vinegar-cup', 'ago' => 60])
             ->assertOk()
-            ->json(
-                'warning',
-            );
+            ->json('warning');
         self::assertStringContainsString('chlor', mb_strtolower((string) $said));
         self::assertTrue($round->ticks()->where('step', 'vinegar-cup')->exists());
     }
@@ -339,9 +332,7 @@ final class TakeApartTest extends TestCase
             ->get("$compose?procedures[]=spray-arms&procedures[]=strip-down")
             ->assertOk()
             ->assertSee('In one round')
-            ->assertSee(
-                'done once instead of again',
-            );
+            ->assertSee('done once instead of again');
         $this->get("$compose?part=seal")->assertSee('What about the door seal?')->assertSee('value="door-and-seal"', false);
         $this->get("$compose?procedures[]=drain-path&procedures[]=racks")->assertSee('Drain path cannot be combined with anything else.');
         $round = $this->begin(['acid-wash', 'spray-arms']);
@@ -374,9 +365,7 @@ final class TakeApartTest extends TestCase
             ->assertSee('500 ml of white vinegar')
             ->assertSee('Taken off, in this order: lower rack, lower arm')
             ->assertSee('before')
-            ->assertSee(
-                'Next due',
-            );
+            ->assertSee('Next due');
         $pdf = $this->get("/rounds/$round->id/record.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
     }
@@ -439,9 +428,7 @@ final class TakeApartTest extends TestCase
             ->assertSee('Brass mat')
             ->assertSee('2 spring clips')
             ->assertSee('It comes off before: fine filter.')
-            ->assertSee(
-                '3 flat washers',
-            );
+            ->assertSee('3 flat washers');
         $this->get("/machines/$machine->id/apart/filter")->assertOk()->assertSee('value="flat washer"', false);
 
         $round = $this->begin(['look-and-wipe'], $machine->refresh());

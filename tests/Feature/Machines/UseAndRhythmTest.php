@@ -129,9 +129,7 @@ final class UseAndRhythmTest extends TestCase
             ->assertOk()
             ->assertSee('Pictures, the latest first.')
             ->assertSee("/rounds/$round->id", false)
-            ->assertSee(
-                "15 June, {$this->machine->name}",
-            );
+            ->assertSee("15 June, {$this->machine->name}");
         $other = $this->machineOf($this->user, ['name' => 'Second']);
         $this->get("/logbook?show=pictures&machine=$other->id")->assertSee('No pictures yet');
         $this->actingAs($this->member(Household::factory()->create()))->get('/logbook?show=pictures')->assertSee('No pictures yet');

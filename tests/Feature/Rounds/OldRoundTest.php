@@ -78,9 +78,11 @@ final class OldRoundTest extends TestCase
         ] as $script) {
             DB::table('rounds')->where('id', $round->id)->update(['script' => $script]);
             $this->get('/')->assertOk()->assertSee('a round that cannot go on')->assertSee('A round is under way.');
-            $this->get("/rounds/$round->id")->assertOk()->assertSee('cannot be read any more')->assertSee('End this round')->assertSee(
-                'looked at: heavy',
-            );
+            $this->get("/rounds/$round->id")
+                ->assertOk()
+                ->assertSee('cannot be read any more')
+                ->assertSee('End this round')
+                ->assertSee('looked at: heavy');
             foreach ([
                 "/machines/$machine->id",
                 "/machines/$machine->id/rounds/new",

@@ -43,13 +43,16 @@ final class RoundTest extends TestCase
     public function test_the_page_leads_through_the_round_a_step_at_a_time(): void
     {
         $round = $this->round();
-        $this->get("/rounds/$round->id")->assertOk()->assertSee('Put these within reach.')->assertSee('20 ml dish soap')->assertSee(
-            'may be needed, if it is dirty',
-        );
+        $this->get("/rounds/$round->id")
+            ->assertOk()
+            ->assertSee('Put these within reach.')
+            ->assertSee('20 ml dish soap')
+            ->assertSee('may be needed, if it is dirty');
         $this->tick($round, 'kit')->assertRedirect("/rounds/$round->id");
-        $this->get("/rounds/$round->id")->assertSee('Switch it off at the plug or breaker.')->assertSee('Power off first')->assertSee(
-            'Hot water scalds',
-        );
+        $this->get("/rounds/$round->id")
+            ->assertSee('Switch it off at the plug or breaker.')
+            ->assertSee('Power off first')
+            ->assertSee('Hot water scalds');
         foreach (['power-off', 'rack-out', 'pick-floor', 'filter-out-twist'] as $step) {
             $this->tick($round, $step);
         }

@@ -135,9 +135,7 @@ final class DoorTest extends TestCase
             $this->get($page)->assertOk()->assertDontSee($machine->name)->assertDontSee('a remark of our own');
         }
         $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-20', 'machines' => [$machine->id]])
-            ->assertSessionHasErrors(
-                'machines.0',
-            );
+            ->assertSessionHasErrors('machines.0');
         $this->get("/handbook/dishwasher/acid-wash?machine=$machine->id")->assertOk()->assertDontSee($machine->name);
         self::assertSame($before, [Entry::query()->count(), $round->ticks()->count()]);
         self::assertNull($round->refresh()->ended_at);

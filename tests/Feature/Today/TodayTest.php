@@ -66,9 +66,10 @@ final class TodayTest extends TestCase
             }
             $this->clock->move('+1 day');
         }
-        $this->get('/')->assertSee('One round today.')->assertSee('60 loads since 1 June, of about 30.')->assertSee(
-            '18 in the last 7 days',
-        );
+        $this->get('/')
+            ->assertSee('One round today.')
+            ->assertSee('60 loads since 1 June, of about 30.')
+            ->assertSee('18 in the last 7 days');
     }
 
     public function test_an_empty_kitchen_teaches_how_to_begin(): void
@@ -83,9 +84,7 @@ final class TodayTest extends TestCase
         $user = $this->member();
         $this->get('/logbook')->assertRedirect('/login');
         $this->post('/login', ['email' => $user->email, 'password' => \Database\Factories\UserFactory::PASSWORD, 'remember' => '1'])
-            ->assertRedirect(
-                '/logbook',
-            );
+            ->assertRedirect('/logbook');
         self::assertNotNull($user->refresh()->getRememberToken());
     }
 }

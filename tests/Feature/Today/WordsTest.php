@@ -116,7 +116,7 @@ final class WordsTest extends TestCase
     {
         $machine = new Machine(['kind' => 'dishwasher', 'traits' => ['filter' => 'twist-out']]);
         $machine->id = 'm';
-        self::assertSame($words, app(EntryWords::class)->say($payload, $machine, 'filter', Measures::UnitedStates));
+        self::assertSame($words, app(EntryWords::class)->describe($payload, $machine, 'filter', Measures::UnitedStates));
     }
 
     public function test_parts_go_by_the_name_the_machine_gives_them(): void
@@ -126,13 +126,13 @@ final class WordsTest extends TestCase
         $machine->id = 'sealed';
         $words = app(EntryWords::class);
 
-        self::assertSame('Drain mouth opened: clear', $words->say($opening, $machine, 'filter', Measures::Metric));
+        self::assertSame('Drain mouth opened: clear', $words->describe($opening, $machine, 'filter', Measures::Metric));
         self::assertSame(
             'Gone-part opened: clear',
-            $words->say($opening, $machine, 'gone-part', Measures::Metric),
+            $words->describe($opening, $machine, 'gone-part', Measures::Metric),
             'a part that is no longer in the handbook',
         );
-        self::assertSame('Something opened: clear', $words->say($opening, null, 'filter', Measures::Metric));
+        self::assertSame('Something opened: clear', $words->describe($opening, null, 'filter', Measures::Metric));
     }
 
     public function test_numbers_are_as_fine_as_they_are_small(): void

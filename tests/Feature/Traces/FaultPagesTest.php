@@ -23,9 +23,7 @@ final class FaultPagesTest extends TestCase
         $this->from("/rounds/$round->id")
             ->tick($round, 'kit', null, ['note' => str_repeat('x', 2001)])
             ->assertSessionHasErrors('note')
-            ->assertSessionHasInput(
-                'note',
-            );
+            ->assertSessionHasInput('note');
         $this->tick($round, 'kit', null, ['id' => ['a']])->assertSessionHasErrors('id');
         $this->tick($round, str_repeat('s', 200))->assertSessionHasErrors('step');
         self::assertSame([0, 0], [$round->ticks()->count(), Entry::query()->count()]);
@@ -120,9 +118,7 @@ final class FaultPagesTest extends TestCase
         }
         $answer->assertSessionHasErrors(
             ['did' => 'The disk is full, so nothing was written. What you typed is still here: free some space, then send it again.'],
-        )->assertSessionHasInput(
-            'note',
-        );
+        )->assertSessionHasInput('note');
         [$ticks, $entries] = [$round->ticks()->count(), Entry::query()->count()];
         DB::statement('PRAGMA max_page_count = 1000000');
         $this->tick($round, 'power-off', null, ['note' => 'there is room again'])->assertSessionHasNoErrors();
@@ -139,10 +135,7 @@ final class FaultPagesTest extends TestCase
                 ->assertServiceUnavailable()
                 ->assertSee('The logbook cannot be opened.')
                 ->assertSee('Nothing was changed')
-                ->assertHeader(
-                    'X-Frame-Options',
-                    'DENY',
-                );
+                ->assertHeader('X-Frame-Options', 'DENY');
             $this->getJson('/')->assertServiceUnavailable()->assertJsonStructure(['message']);
         });
     }
@@ -169,10 +162,7 @@ final class FaultPagesTest extends TestCase
             ->tick($round, 'kit', null, ['id' => $id, 'note' => 'typed'])
             ->assertRedirect("/rounds/$round->id")
             ->assertSessionHasErrors('did')
-            ->assertSessionHasInput(
-                'note',
-                'typed',
-            );
+            ->assertSessionHasInput('note', 'typed');
         $this->postJson("/rounds/$round->id/ticks", ['id' => $id, 'step' => 'kit'])->assertServiceUnavailable()->assertJsonFragment(
             ['message' => 'The logbook is busy just now, so nothing was written. What you typed is still here: send it again in a moment.'],
         );
@@ -216,9 +206,7 @@ final class FaultPagesTest extends TestCase
                 ->get('/')
                 ->assertSee('One round today.')
                 ->assertSee('Fine filter')
-                ->assertSee(
-                    'Found the last times',
-                );
+                ->assertSee('Found the last times');
             DB::rollBack();
             cache()->flush();
         }
@@ -234,9 +222,10 @@ final class FaultPagesTest extends TestCase
             file_put_contents($path, $content);
             $this->onDatabase(
                 $path,
-                fn () => $this->actingAs($user->setConnection('other')->unsetRelations())->get('/')->assertServiceUnavailable()->assertSee(
-                    'Nothing was changed',
-                ),
+                fn () => $this->actingAs($user->setConnection('other')->unsetRelations())
+                    ->get('/')
+                    ->assertServiceUnavailable()
+                    ->assertSee('Nothing was changed'),
             );
             array_map(unlink(...), glob("$path*") ?: []);
         }

@@ -38,9 +38,7 @@ final class TraceTest extends TestCase
     {
         $id = $this->ulid();
         $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => $symptoms, 'since' => $since, 'look' => '1'])
-            ->assertRedirect(
-                "/traces/$id",
-            );
+            ->assertRedirect("/traces/$id");
 
         return Trace::query()->findOrFail($id);
     }
@@ -77,16 +75,12 @@ final class TraceTest extends TestCase
             'since' => '2026-06-14',
             'photo' => UploadedFile::fake()->create('note.txt', 4, 'text/plain'),
         ])
-            ->assertSessionHasErrors(
-                'photo',
-            );
+            ->assertSessionHasErrors('photo');
         self::assertSame(0, Entry::query()->count());
         $this->post(
             "/machines/{$this->machine->id}/traces",
             ['id' => $id, 'symptoms' => ['crust'], 'since' => '2026-06-14', 'photo' => UploadedFile::fake()->image('crust.jpg', 60, 40)],
-        )->assertRedirect(
-            "/traces/$id",
-        );
+        )->assertRedirect("/traces/$id");
         $photo = Photo::query()->where('trace_id', $id)->firstOrFail();
         $this->get("/traces/$id")->assertSee("/photos/$photo->id");
         $this->get("/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
@@ -110,9 +104,7 @@ final class TraceTest extends TestCase
         $this->post(
             "/machines/{$this->machine->id}/traces",
             ['id' => $this->ulid(), 'symptoms' => ['zone-dirty'], 'since' => '2026-06-10', 'where' => 'upper-left', 'badly' => 'bearable'],
-        )->assertRedirect(
-            "/machines/{$this->machine->id}",
-        );
+        )->assertRedirect("/machines/{$this->machine->id}");
         self::assertSame(0, Trace::query()->count());
         $this->get('/logbook')->assertSee('Noticed: one zone stays dirty, upper rack, left')->assertSee('10 June');
 
@@ -135,9 +127,7 @@ final class TraceTest extends TestCase
             $this->post(
                 "/machines/{$this->machine->id}/traces",
                 ['id' => $id, 'symptoms' => ['smell', 'slime'], 'since' => '2026-06-14', 'look' => '1'],
-            )->assertRedirect(
-                "/traces/$id",
-            );
+            )->assertRedirect("/traces/$id");
         }
         self::assertSame([1, 3], [Trace::query()->count(), Entry::query()->count()]);
     }
@@ -171,9 +161,7 @@ final class TraceTest extends TestCase
         $this->get("/traces/$trace->id?card=clear-sump")
             ->assertSee('Clear the sump and free the impeller')
             ->assertSee('On average this order costs more, by about')
-            ->assertSee(
-                'Start: sump and drain',
-            );
+            ->assertSee('Start: sump and drain');
         $this->get("/traces/$trace->id?card=nonsense")->assertOk();
     }
 
@@ -229,9 +217,10 @@ final class TraceTest extends TestCase
                 ['kind' => 'answer', 'id' => 'listen', 'result' => 'gone-result', 'at' => '2026-06-15 09:00:00'],
             ]],
         );
-        $this->get("/traces/$trace->id")->assertOk()->assertSee('an answer to a question that the handbook no longer asks')->assertDontSee(
-            'contradict',
-        );
+        $this->get("/traces/$trace->id")
+            ->assertOk()
+            ->assertSee('an answer to a question that the handbook no longer asks')
+            ->assertDontSee('contradict');
     }
 
     public function test_a_fix_is_asked_after_and_teaches_when_it_held(): void
@@ -259,9 +248,10 @@ final class TraceTest extends TestCase
             $this->post("/machines/{$this->machine->id}/uses", ['id' => $this->ulid()]);
         }
         $this->get('/')->assertSee('Did it hold?');
-        $interval = app(
-            CareReader::class,
-        )->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->clocks[0]->learned->interval;
+        $interval = app(CareReader::class)->machine(
+            $this->machine,
+            $this->user->home(),
+        )->tasks['filter']->rhythm->clocks[0]->learned->interval;
         $this->post("/traces/$trace->id/held", ['held' => '1'])->assertSessionHasNoErrors();
         self::assertTrue($trace->refresh()->held);
         self::assertSame(1, Entry::query()->where('kind', EntryKind::Confirmation)->count());
@@ -281,9 +271,9 @@ final class TraceTest extends TestCase
         );
         $this->get("/traces/$again->id")->assertSee('Learned here')->assertSee('The fine filter is clogged: confirmed once.');
         $this->get('/handbook/symptoms')->assertSee('clean the filter')->assertSee('the last time; it held 7 days');
-        $this->get("/machines/{$this->machine->id}?task=filter")->assertSee('What it caused, left too long')->assertSee(
-            'Food bits on dishes',
-        );
+        $this->get("/machines/{$this->machine->id}?task=filter")
+            ->assertSee('What it caused, left too long')
+            ->assertSee('Food bits on dishes');
         $chance = self::chance((string) $this->get("/traces/$again->id")->getContent());
         $this->clock->move('+1 minute');
         $this->post("/machines/{$this->machine->id}/forget")->assertSessionHasNoErrors();
@@ -310,9 +300,7 @@ final class TraceTest extends TestCase
             ->assertSee('Call sheet')
             ->assertSee('Listen for half a minute at drain: nothing')
             ->assertSee('Clear the sump and free the impeller: did not help')
-            ->assertSee(
-                'rating label',
-            );
+            ->assertSee('rating label');
         $this->put(
             "/machines/{$this->machine->id}",
             ['name' => 'Galley', 'traits' => $this->machine->traits + ['vent' => 'vent'], 'model' => 'T-60', 'serial' => '0042'],

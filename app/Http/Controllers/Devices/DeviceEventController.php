@@ -23,7 +23,7 @@ final class DeviceEventController extends Controller
 
             return response()->json(['message' => __('devices.unknown_token')], 401);
         }
-        [$said, $ahead] = $take->handle($device, $request->said(), $request->sent());
+        [$said, $ahead] = $take->handle($device, $request->eventData(), $request->sent());
 
         return response()->json(['events' => (object) $said, 'clockAhead' => $ahead]);
     }

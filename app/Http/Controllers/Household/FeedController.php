@@ -42,9 +42,7 @@ final class FeedController extends Controller
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'inline; filename="good-rinse.ics"',
             'Cache-Control' => 'private, max-age=300',
-        ])->setEtag(
-            $tag,
-        );
+        ])->setEtag($tag);
         $response->isNotModified($request);
 
         return $response;

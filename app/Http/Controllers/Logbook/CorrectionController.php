@@ -31,7 +31,7 @@ final class CorrectionController extends Controller
                 $entry,
                 $this->person($request),
                 $request->ulid(),
-                $request->says(),
+                $request->payload(),
                 $request->happenedAt(),
                 $request->machine(),
                 $request->part(),

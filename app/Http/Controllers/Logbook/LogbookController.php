@@ -14,6 +14,6 @@ final class LogbookController extends Controller
 {
     public function index(LogbookRequest $request, LogbookPage $page): View
     {
-        return view('logbook', $page->for($this->person($request)->home(), $request));
+        return view('logbook', $page->for($this->person($request)->home(), $request->criteria()));
     }
 }

@@ -93,8 +93,8 @@ final class MachineController extends Controller
             $request->traits(),
             $request->habits(),
             $request->schools(),
-            $request->said('model'),
-            $request->said('serial'),
+            $request->optionalText('model'),
+            $request->optionalText('serial'),
         );
 
         return redirect()->route('machines.show', $machine)->with('did', __('machines.saved'));

@@ -35,8 +35,8 @@ final class ReadingController extends Controller
             $household,
             $request->table(),
             $request->boolean('replaced'),
-            $request->told('marks'),
-            $request->told('order'),
+            $request->optionalText('marks'),
+            $request->optionalText('order'),
         );
         if (!$request->boolean('sure') || [] === $file->good) {
             return view('readings.preview', $page->for(
@@ -46,8 +46,8 @@ final class ReadingController extends Controller
                 $request->table(),
                 $request->boolean('replaced'),
                 $request->ulid(),
-                $request->told('marks'),
-                $request->told('order'),
+                $request->optionalText('marks'),
+                $request->optionalText('order'),
             ));
         }
         $written = $import->handle($machine, $this->person($request), $request->ulid(), $file, $series);

@@ -22,10 +22,10 @@ final class TraitController extends Controller
         }
         $round = $machine->rounds()->whereKey($request->string('round')->toString())->first();
 
-        return (null === $round ? redirect()->route(
-            'machines.show',
-            $machine,
-        ) : redirect()->route('rounds.show', array_filter([$round, 'step' => $request->string('step')->toString()])))->with(
+        return (null === $round ? redirect()->route('machines.show', $machine) : redirect()->route(
+            'rounds.show',
+            array_filter([$round, 'step' => $request->string('step')->toString()]),
+        ))->with(
             'did',
             __('machines.seen'),
         );

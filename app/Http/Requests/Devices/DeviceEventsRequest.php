@@ -35,7 +35,7 @@ final class DeviceEventsRequest extends FormRequest
     }
 
     /** @return list<DeviceMessage> */
-    public function said(): array
+    public function eventData(): array
     {
         $messages = [];
         foreach ((array) $this->input('events') as $event) {

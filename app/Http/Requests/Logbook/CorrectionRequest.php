@@ -33,27 +33,27 @@ final class CorrectionRequest extends UlidRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $says = $this->entry()->says();
+        $payload = $this->entry()->decode();
         $day = ['required', 'string', 'date_format:Y-m-d', 'after:1999-12-31'];
 
         return parent::rules() + match (true) {
-            $says instanceof Opening => ['task' => ['required', 'string', Rule::in(array_keys($this->tasks()))]] + (
-                null === $says->found ? [] : [
+            $payload instanceof Opening => ['task' => ['required', 'string', Rule::in(array_keys($this->tasks()))]] + (
+                null === $payload->found ? [] : [
                     'found' => ['required', 'string', Rule::in($this->grades())],
                     'left' => ['required', 'string', Rule::in($this->grades())],
                 ]
             ),
-            $says instanceof Dose => [
+            $payload instanceof Dose => [
                 'amount' => ['nullable', 'numeric', 'gt:0', 'max:20000'],
                 'unit' => ['nullable', Rule::in(array_keys(Portion::measures(HouseMeasures::now())))],
                 'strength' => ['nullable', 'numeric', 'between:1,100'],
             ],
-            $says instanceof UseCount => ['uses' => ['required', 'numeric', null === $says->over ? 'gt:0' : 'min:0', 'max:1000']],
-            $says instanceof Measurement && null !== $says->number => ['number' => ['required', 'numeric', 'between:0,100000']],
-            $says instanceof Note => ['text' => ['required', 'string', 'max:'.Note::LONGEST]],
-            $says instanceof Absence => ['from' => $day, 'to' => [...$day, 'after_or_equal:from', 'before:2100-01-01']],
+            $payload instanceof UseCount => ['uses' => ['required', 'numeric', null === $payload->over ? 'gt:0' : 'min:0', 'max:1000']],
+            $payload instanceof Measurement && null !== $payload->number => ['number' => ['required', 'numeric', 'between:0,100000']],
+            $payload instanceof Note => ['text' => ['required', 'string', 'max:'.Note::LONGEST]],
+            $payload instanceof Absence => ['from' => $day, 'to' => [...$day, 'after_or_equal:from', 'before:2100-01-01']],
             default => [],
-        } + ($says instanceof Absence ? [] : ['on' => $day, 'at' => ['nullable', 'string', 'date_format:H:i']]) + [
+        } + ($payload instanceof Absence ? [] : ['on' => $day, 'at' => ['nullable', 'string', 'date_format:H:i']]) + [
             'machine' => ['nullable', 'string', Rule::in(array_map(static fn (Machine $machine): string => $machine->id, $this->alike()))],
         ];
     }
@@ -72,42 +72,42 @@ final class CorrectionRequest extends UlidRequest
     }
 
     /** @throws ActionRefused for a grade that is not of the part's scale */
-    public function says(): Payload
+    public function payload(): Payload
     {
-        $says = $this->entry()->says();
+        $payload = $this->entry()->decode();
 
         return match (true) {
-            $says instanceof Opening => $this->opening($says),
-            $says instanceof Dose => new Dose(
-                $says->agent,
-                $says->vessel,
+            $payload instanceof Opening => $this->opening($payload),
+            $payload instanceof Dose => new Dose(
+                $payload->agent,
+                $payload->vessel,
                 $this->filled('amount')
                     ? Portion::measured($this->float('amount'), $this->filled('unit') ? $this->string('unit')->toString() : 'ml')
                     : null,
                 $this->filled('strength') ? $this->float('strength') : null,
             ),
-            $says instanceof UseCount => new UseCount($says->unit, $this->float('uses'), $says->over),
-            $says instanceof Measurement && null !== $says->number => new Measurement(
-                $says->what,
-                HouseMeasures::field(app(Handbook::class)->reading($says->what)->unit)->kept($this->float('number')),
-                $says->of,
-                $says->picks,
+            $payload instanceof UseCount => new UseCount($payload->unit, $this->float('uses'), $payload->over),
+            $payload instanceof Measurement && null !== $payload->number => new Measurement(
+                $payload->what,
+                HouseMeasures::field(app(Handbook::class)->reading($payload->what)->unit)->kept($this->float('number')),
+                $payload->of,
+                $payload->picks,
             ),
-            $says instanceof Note => new Note(trim($this->string('text')->toString())),
-            $says instanceof Absence => new Absence(
+            $payload instanceof Note => new Note(trim($this->string('text')->toString())),
+            $payload instanceof Absence => new Absence(
                 Day::of($this->string('from')->toString()),
                 Day::of($this->string('to')->toString()),
-                $says->reason,
+                $payload->reason,
             ),
-            default => $says,
+            default => $payload,
         };
     }
 
-    private function opening(Opening $says): Opening
+    private function opening(Opening $payload): Opening
     {
         $task = $this->string('task')->toString();
-        if (null === $says->found) {
-            return new Opening($task, null, $says->left, $says->how);
+        if (null === $payload->found) {
+            return new Opening($task, null, $payload->left, $payload->how);
         }
         $handbook = app(Handbook::class);
         $machine = $this->machine();
@@ -120,18 +120,18 @@ final class CorrectionRequest extends UlidRequest
             }
             throw UnknownEntry::named('grade of this part', $id);
         };
-        $kept = $scale->nearest($says->found)->id === $this->string('found')->toString() && $task === $says->task;
-        $found = $kept ? $says->found : $fraction($this->string('found')->toString());
+        $kept = $scale->nearest($payload->found)->id === $this->string('found')->toString() && $task === $payload->task;
+        $found = $kept ? $payload->found : $fraction($this->string('found')->toString());
         $left = $fraction($this->string('left')->toString());
 
-        return new Opening($task, $found, $left->value > $found->value ? $found : $left, $kept ? $says->how : Opening::BY_GRADE);
+        return new Opening($task, $found, $left->value > $found->value ? $found : $left, $kept ? $payload->how : Opening::BY_GRADE);
     }
 
     /** When it happened: the hour where it is known, else where its day stands. */
     public function happenedAt(): \DateTimeImmutable
     {
         $entry = $this->entry();
-        if ($entry->says() instanceof Absence) {
+        if ($entry->decode() instanceof Absence) {
             return $entry->happened_at->toDateTimeImmutable();
         }
         $zone = $this->home()->zone();
@@ -162,9 +162,9 @@ final class CorrectionRequest extends UlidRequest
 
     public function part(): ?string
     {
-        $says = $this->entry()->says();
+        $payload = $this->entry()->decode();
 
-        return $says instanceof Opening
+        return $payload instanceof Opening
             ? ($this->tasks()[$this->string('task')->toString()]->part ?? $this->entry()->part)
             : $this->entry()->part;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Logbook;
 
+use App\Care\Readers\LogbookCriteria;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -30,7 +31,23 @@ final class LogbookRequest extends FormRequest
         return ['to.after_or_equal' => (string) __('machines.away_order')];
     }
 
-    public function day(string $field): ?Day
+    public function criteria(): LogbookCriteria
+    {
+        $text = fn (string $field): string => $this->string($field)->toString();
+
+        return new LogbookCriteria(
+            $text('machine'),
+            $text('show'),
+            $text('entry'),
+            $text('before'),
+            $this->day('from'),
+            $this->day('to'),
+            $this->filled('by') ? $this->integer('by') : null,
+            $text('find'),
+        );
+    }
+
+    private function day(string $field): ?Day
     {
         return $this->filled($field) ? Day::of($this->string($field)->toString()) : null;
     }

@@ -46,7 +46,7 @@ trait DescribesUse
     }
 
     /** What was said of a trait, in the unit it is kept in. */
-    private function saidOf(MachineTrait $trait, string $said): string
+    private function traitInput(MachineTrait $trait, string $said): string
     {
         $in = HouseMeasures::field($trait->unit);
 
@@ -65,7 +65,7 @@ trait DescribesUse
     }
 
     /** @return array<string, string|float> a number nobody gave stands at its default; other habits that nobody knows are left out */
-    private function saidHabits(MachineKind $kind): array
+    private function habitInput(MachineKind $kind): array
     {
         $said = [];
         foreach ($kind->habits() as $habit) {
@@ -82,7 +82,7 @@ trait DescribesUse
     }
 
     /** @return array<string, string> those that somebody picked, by care task */
-    private function saidSchools(MachineKind $kind): array
+    private function schoolInput(MachineKind $kind): array
     {
         $picked = [];
         foreach ($kind->tasks() as $task) {

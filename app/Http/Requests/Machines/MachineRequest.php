@@ -64,11 +64,11 @@ final class MachineRequest extends FormRequest
 
     public function place(): ?string
     {
-        return $this->said('place');
+        return $this->optionalText('place');
     }
 
     /** What was typed in a field; null when nothing was. */
-    public function said(string $field): ?string
+    public function optionalText(string $field): ?string
     {
         return $this->filled($field) ? $this->string($field)->toString() : null;
     }
@@ -78,9 +78,9 @@ final class MachineRequest extends FormRequest
     {
         $traits = [];
         foreach ($this->kind()->traits() as $trait) {
-            $said = $this->said("traits.$trait->id");
+            $said = $this->optionalText("traits.$trait->id");
             $said = $this->has("traits.$trait->id")
-                ? (null === $said ? null : $this->saidOf($trait, $said))
+                ? (null === $said ? null : $this->traitInput($trait, $said))
                 : $this->machine()->traits[$trait->id] ?? null;
             if (null !== $said) {
                 $traits[$trait->id] = $said;
@@ -111,13 +111,13 @@ final class MachineRequest extends FormRequest
     /** @return array<string, string|float> as they were, where the machine is known */
     public function habits(): array
     {
-        return $this->machine()->habits ?? $this->saidHabits($this->kind());
+        return $this->machine()->habits ?? $this->habitInput($this->kind());
     }
 
     /** @return array<string, string> as they were, where the machine is known */
     public function schools(): array
     {
-        return $this->machine()->schools ?? $this->saidSchools($this->kind());
+        return $this->machine()->schools ?? $this->schoolInput($this->kind());
     }
 
     private function machine(): ?Machine

@@ -44,7 +44,7 @@ final class ReadingsRequest extends UlidRequest
     }
 
     /** What somebody said of how the table is written; null where nobody did. */
-    public function told(string $field): ?string
+    public function optionalText(string $field): ?string
     {
         return $this->filled($field) ? $this->string($field)->toString() : null;
     }

@@ -97,7 +97,7 @@ final class RemovalRequest extends UlidRequest
         $traits = [];
         foreach ($this->asked() as $trait) {
             if ($this->filled("traits.$trait->id")) {
-                $traits[$trait->id] = $this->saidOf($trait, $this->string("traits.$trait->id")->toString());
+                $traits[$trait->id] = $this->traitInput($trait, $this->string("traits.$trait->id")->toString());
             }
         }
 

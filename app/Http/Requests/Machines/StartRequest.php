@@ -34,13 +34,13 @@ final class StartRequest extends FormRequest
     /** @return array<string, string|float> */
     public function habits(): array
     {
-        return $this->saidHabits($this->described());
+        return $this->habitInput($this->described());
     }
 
     /** @return array<string, string> */
     public function schools(): array
     {
-        return $this->saidSchools($this->described());
+        return $this->schoolInput($this->described());
     }
 
     private function described(): \GoodRinse\Core\Handbook\MachineKind

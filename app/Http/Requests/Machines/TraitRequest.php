@@ -28,7 +28,7 @@ final class TraitRequest extends FormRequest
 
     public function answer(): string
     {
-        return $this->saidOf($this->asked(), $this->string('value')->toString());
+        return $this->traitInput($this->asked(), $this->string('value')->toString());
     }
 
     public function asked(): MachineTrait

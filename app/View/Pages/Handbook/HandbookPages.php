@@ -34,7 +34,7 @@ final readonly class HandbookPages
 
     public function __construct(
         private Handbook $handbook,
-        private CoreInputs $surroundings,
+        private CoreInputs $inputs,
         private FixHistory $fixes,
         private Repository $cache,
     ) {
@@ -128,10 +128,10 @@ final readonly class HandbookPages
             'questions' => array_values(
                 array_filter(
                     $this->handbook->questions(),
-                    static fn (Question $question): bool => $all || [] === $mine || [] === $question->kinds || [] !== array_intersect(
-                        $question->kinds,
-                        $mine,
-                    ),
+                    static fn (Question $question): bool => $all
+                        || [] === $mine
+                        || [] === $question->kinds
+                        || [] !== array_intersect($question->kinds, $mine),
                 ),
             ),
             'kinds' => $this->handbook->kindNames(),
@@ -206,7 +206,7 @@ final readonly class HandbookPages
     private function ofMachine(Machine $machine, Household $household): array
     {
         $kind = $this->handbook->kind($machine->kind);
-        $here = $this->surroundings->circumstances($machine, $household);
+        $here = $this->inputs->circumstances($machine, $household);
         $lines = $not = [];
         foreach ($kind->procedureNames as $id => $name) {
             $composed = $this->composer->compose($kind, ProcedureSet::of($id), $here);

@@ -28,7 +28,7 @@ final readonly class ProcedurePage
 {
     public function __construct(
         private Handbook $handbook,
-        private CoreInputs $surroundings,
+        private CoreInputs $inputs,
         private VesselReader $vessels,
         private CareReader $care,
     ) {
@@ -68,7 +68,7 @@ final readonly class ProcedurePage
             'machine' => $machine,
             'machines' => $machines,
             'estimate' => Estimate::of($shown, $assumed),
-            'kit' => KitList::of($shown, [], null === $machine ? null : $this->surroundings->sheet($machine)),
+            'kit' => KitList::of($shown, [], null === $machine ? null : $this->inputs->sheet($machine)),
             'questions' => array_values(array_filter(
                 $this->handbook->questions(),
                 static fn (Question $question): bool => in_array($procedureId, $question->procedures, true),
@@ -81,7 +81,7 @@ final readonly class ProcedurePage
     private function circumstances(?Machine $machine, Household $household, MachineKind $kind, string $procedure): Circumstances
     {
         if (null === $machine) {
-            return new Circumstances([], $household->harsh_chemicals, $this->surroundings->hardness($household));
+            return new Circumstances([], $household->harsh_chemicals, $this->inputs->hardness($household));
         }
         $care = $this->care->machine($machine, $household);
         $tasks = array_unique(array_map(
@@ -90,7 +90,7 @@ final readonly class ProcedurePage
         ));
         $since = array_map($care->usesSince(...), array_combine($tasks, $tasks));
 
-        return $this->surroundings->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
+        return $this->inputs->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
     }
 
     /** The steps with what keep-apart puts between them, in the machine's words and amounts. */

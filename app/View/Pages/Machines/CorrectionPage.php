@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Machines;
 
-use App\Actions\Logbook\CorrectEntry;
 use App\Models\Entry;
 use App\Models\Household;
 use App\View\Words\EntryWords;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Scale\Scale;
+use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Logbook\DayOrder;
 use GoodRinse\Core\Logbook\Payload\Measurement;
 use GoodRinse\Core\Logbook\Payload\Opening;
@@ -27,19 +27,19 @@ final readonly class CorrectionPage
     /** @return array<string, mixed> */
     public function for(Entry $entry, Household $household): array
     {
-        if (!in_array($entry->kind, CorrectEntry::KINDS, true)) {
-            abort(404);
+        if (!$entry->kind->isCorrectable()) {
+            throw UnknownEntry::named('entry that can be corrected', $entry->id);
         }
-        $says = $entry->says();
+        $payload = $entry->decode();
         $zone = $household->zone();
         $machine = $entry->machine;
         $kind = null === $machine ? null : $this->handbook->kind($machine->kind);
-        $reading = $says instanceof Measurement && null !== $says->number ? $this->handbook->reading($says->what) : null;
+        $reading = $payload instanceof Measurement && null !== $payload->number ? $this->handbook->reading($payload->what) : null;
 
         return [
             'entry' => $entry,
-            'says' => $says,
-            'words' => $this->words->say($says, $machine, $entry->part, $household->measures),
+            'payload' => $payload,
+            'words' => $this->words->describe($payload, $machine, $entry->part, $household->measures),
             'on' => Day::at($entry->happened_at, $zone),
             'at' => DayOrder::isWhole($entry->happened_at->toDateTimeImmutable(), $zone)
                 ? ''
@@ -48,16 +48,16 @@ final readonly class CorrectionPage
             'alike' => null === $machine ? [] : $household->machines()->where('kind', $machine->kind)->orderBy('name')->get(),
             'kind' => $kind,
             'tasks' => null === $kind ? [] : $kind->tasksFor($machine->traits),
-            'scale' => $this->scale($says, $entry),
+            'scale' => $this->scale($payload, $entry),
             'reading' => $reading,
             'field' => HouseMeasures::field($reading?->unit),
             'measures' => array_keys(\GoodRinse\Core\Quantity\Portion::measures($household->measures)),
         ];
     }
 
-    private function scale(mixed $says, Entry $entry): ?Scale
+    private function scale(mixed $payload, Entry $entry): ?Scale
     {
-        return $says instanceof Opening
-            && null !== $says->found ? $this->handbook->scales()->scale($this->words->scale($entry->machine, $says->task)) : null;
+        return $payload instanceof Opening
+            && null !== $payload->found ? $this->handbook->scales()->scale($this->words->scale($entry->machine, $payload->task)) : null;
     }
 }

@@ -17,7 +17,7 @@ use GoodRinse\Core\Handbook\UnknownEntry;
 /** What is shown of how a machine comes apart: the whole sheet, or one part to set right. */
 final readonly class DisassemblyPage
 {
-    public function __construct(private Handbook $handbook, private CoreInputs $surroundings)
+    public function __construct(private Handbook $handbook, private CoreInputs $inputs)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class DisassemblyPage
         return [
             'household' => $household,
             'machine' => $machine,
-            'lines' => $this->surroundings->sheet($machine)->lines(),
+            'lines' => $this->inputs->sheet($machine)->lines(),
             'known' => $this->handbookLines($machine),
             'handbook' => $this->handbook,
         ];
@@ -42,7 +42,7 @@ final readonly class DisassemblyPage
     {
         return [
             'machine' => $machine,
-            'line' => $this->surroundings->sheet($machine)->line($part) ?? throw UnknownEntry::named('part that comes off', $part),
+            'line' => $this->inputs->sheet($machine)->line($part) ?? throw UnknownEntry::named('part that comes off', $part),
             'asked' => $this->asked($machine, $part),
             'others' => array_filter($this->handbookLines($machine), static fn (SheetLine $line): bool => $line->part !== $part),
             'before' => $this->order($machine)->before($part),
@@ -68,10 +68,8 @@ final readonly class DisassemblyPage
      */
     public function usual(Machine $machine, string $part): SheetLine
     {
-        return (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits))->line($part) ?? throw UnknownEntry::named(
-            'part that comes off',
-            $part,
-        );
+        return (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits))->line($part)
+            ?? throw UnknownEntry::named('part that comes off', $part);
     }
 
     /**

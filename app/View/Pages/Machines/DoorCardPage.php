@@ -25,7 +25,7 @@ final readonly class DoorCardPage
     public function __construct(
         private CareReader $care,
         private Handbook $handbook,
-        private CoreInputs $surroundings,
+        private CoreInputs $inputs,
         private ClockInterface $clock,
     ) {
     }
@@ -53,14 +53,14 @@ final readonly class DoorCardPage
     private function procedures(Machine $machine, Household $household, MachineKind $kind): array
     {
         $composer = new Composer($this->handbook);
-        $here = $this->surroundings->circumstances($machine, $household);
+        $here = $this->inputs->circumstances($machine, $household);
         $procedures = [];
         foreach (array_keys($kind->procedureNames) as $id) {
             $composed = $composer->compose($kind, ProcedureSet::of($id), $here);
             if (null !== $composed->procedure && [] === $composed->procedure->runs) {
-                $procedures[] = (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($id), $composed->binding)))->kind(
-                    $kind->id,
-                )->onlyProcedure();
+                $procedures[] = (
+                    new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($id), $composed->binding))
+                )->kind($kind->id)->onlyProcedure();
             }
         }
 
@@ -132,7 +132,7 @@ final readonly class DoorCardPage
         );
         usort($off, static fn (array $a, array $b): int => count($b) <=> count($a));
         $order = array_values(array_unique(array_merge(...$off)));
-        $sheet = $this->surroundings->sheet($machine);
+        $sheet = $this->inputs->sheet($machine);
 
         return array_values(array_map(static fn (SheetLine $line): array => [
             $line->name,

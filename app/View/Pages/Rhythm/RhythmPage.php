@@ -30,7 +30,7 @@ final readonly class RhythmPage
     public function __construct(
         private CareReader $care,
         private HistoryReader $histories,
-        private RhythmCalculator $reckoning,
+        private RhythmCalculator $calculator,
         private ClockInterface $clock,
         private Handbook $handbook,
         private ReasonWords $words,
@@ -93,7 +93,7 @@ final readonly class RhythmPage
         $kept = $this->cache->get($key);
         if (!is_array($kept) || $care->stamp !== ($kept['stamp'] ?? null)) {
             // each by itself: a page unpacks a few
-            $kept = ['stamp' => $care->stamp, 'years' => array_map(serialize(...), $this->reckon($care, $household, $now, $today))];
+            $kept = ['stamp' => $care->stamp, 'years' => array_map(serialize(...), $this->yearLines($care, $household, $now, $today))];
             $this->cache->forever($key, $kept);
         }
         $years = [];
@@ -112,14 +112,14 @@ final readonly class RhythmPage
     }
 
     /** @return array<string, YearLine> by task */
-    private function reckon(MachineCare $care, Household $household, \DateTimeImmutable $now, Day $today): array
+    private function yearLines(MachineCare $care, Household $household, \DateTimeImmutable $now, Day $today): array
     {
         [$history] = $this->histories->read($care->machine, $household->zone(), $now);
         $years = [];
         foreach ($care->tasks as $id => $task) {
-            $rhythm = $this->reckoning->rhythm($care->machine, $household, $task->task, $history, $today);
+            $rhythm = $this->calculator->rhythm($care->machine, $household, $task->task, $history, $today);
             if (null !== $rhythm) {
-                $workings = $this->reckoning->workings($rhythm, $history, $task->task, $today);
+                $workings = $this->calculator->workings($rhythm, $history, $task->task, $today);
                 $years[$id] = YearLine::of(
                     $workings[(int) array_search($rhythm->deciding, $rhythm->clocks, true)],
                     $history->task($id)->openings,

@@ -14,6 +14,7 @@ use App\View\Words\ReasonWords;
 use App\View\Words\StartWords;
 use App\View\Words\WorkingWords;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\OwnRhythm;
 use GoodRinse\Core\Rhythm\Workings;
@@ -25,7 +26,7 @@ final readonly class WorkingsPage
     public function __construct(
         private CareReader $care,
         private HistoryReader $histories,
-        private RhythmCalculator $reckoning,
+        private RhythmCalculator $calculator,
         private ClockInterface $clock,
         private Handbook $handbook,
         private ReasonWords $words,
@@ -42,12 +43,12 @@ final readonly class WorkingsPage
         $care = $this->care->machine($machine, $household);
         $task = $care->tasks[$id] ?? null;
         [$history] = $this->histories->read($machine, $household->zone(), $now);
-        $rhythm = null === $task ? null : $this->reckoning->rhythm($machine, $household, $task->task, $history, $today);
+        $rhythm = null === $task ? null : $this->calculator->rhythm($machine, $household, $task->task, $history, $today);
         if (null === $task || null === $rhythm) {
-            abort(404);
+            throw UnknownEntry::named('care task on a clock', $id);
         }
 
-        $clocks = $this->reckoning->workings($rhythm, $history, $task->task, $today);
+        $clocks = $this->calculator->workings($rhythm, $history, $task->task, $today);
         usort(
             $clocks,
             static fn (Workings $a, Workings $b): int => ($b->reading === $rhythm->deciding) <=> ($a->reading === $rhythm->deciding),

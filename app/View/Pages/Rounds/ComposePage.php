@@ -32,7 +32,7 @@ final readonly class ComposePage
         private ClockInterface $clock,
         private Handbook $handbook,
         private ReasonWords $words,
-        private RoundComposer $recompose,
+        private RoundComposer $roundComposer,
     ) {
     }
 
@@ -138,11 +138,11 @@ final readonly class ComposePage
         }
         $parts = array_filter(
             array_map(
-                fn (string $id): ?Procedure => $this->recompose->procedure($care->machine, $household, $care->kind, ProcedureSet::of($id))->procedure,
+                fn (string $id): ?Procedure => $this->roundComposer->procedure($care->machine, $household, $care->kind, ProcedureSet::of($id))->procedure,
                 $picked,
             ),
         );
-        $whole = $this->recompose->procedure($care->machine, $household, $care->kind, ProcedureSet::from($picked))->procedure;
+        $whole = $this->roundComposer->procedure($care->machine, $household, $care->kind, ProcedureSet::from($picked))->procedure;
         if (null === $whole) {
             return null;
         }

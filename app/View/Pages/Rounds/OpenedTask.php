@@ -12,7 +12,7 @@ use GoodRinse\Core\Logbook\Payload\Opening;
 final readonly class OpenedTask
 {
     /** @param string|null $learned what the opening did to the rhythm */
-    public function __construct(public TaskLine $line, public Entry $entry, public Opening $says, public ?string $learned)
+    public function __construct(public TaskLine $line, public Entry $entry, public Opening $payload, public ?string $learned)
     {
     }
 }

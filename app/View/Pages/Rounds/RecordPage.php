@@ -31,8 +31,8 @@ final readonly class RecordPage
         $progress = $round->progress();
         $entries = $this->summary->inForce($round);
         $of = fn (string $class): array => array_values(
-            $entries->filter(static fn (Entry $entry): bool => $entry->says() instanceof $class)
-                ->map(fn (Entry $entry): string => $this->say($entry, $round, $household))
+            $entries->filter(static fn (Entry $entry): bool => $entry->decode() instanceof $class)
+                ->map(fn (Entry $entry): string => $this->describe($entry, $round, $household))
                 ->all(),
         );
 
@@ -48,13 +48,13 @@ final readonly class RecordPage
             'agents' => $of(Dose::class),
             'fitted' => $of(PartFitted::class),
             'findings' => array_values($entries->reject(
-                static fn (Entry $entry): bool => $entry->says() instanceof Dose
-                    || $entry->says() instanceof PartFitted
+                static fn (Entry $entry): bool => $entry->decode() instanceof Dose
+                    || $entry->decode() instanceof PartFitted
                     || EntryKind::Clearing === $entry->kind,
             )
-                ->map(fn (Entry $entry): string => $this->say($entry, $round, $household))->all()),
+                ->map(fn (Entry $entry): string => $this->describe($entry, $round, $household))->all()),
             'grease' => WeightLoss::washedOut(
-                $entries->map(static fn (Entry $entry) => $entry->says())->whereInstanceOf(Measurement::class),
+                $entries->map(static fn (Entry $entry) => $entry->decode())->whereInstanceOf(Measurement::class),
             ),
             'opened' => $this->summary->opened($round, $household, $entries),
             'photos' => $round->photos()
@@ -66,9 +66,9 @@ final readonly class RecordPage
         ];
     }
 
-    private function say(Entry $entry, Round $round, Household $household): string
+    private function describe(Entry $entry, Round $round, Household $household): string
     {
-        return $this->words->say($entry->says(), $round->machine, $entry->part, $household->measures);
+        return $this->words->describe($entry->decode(), $round->machine, $entry->part, $household->measures);
     }
 
     /** What became of a step: done, its answer, left out, or not come to. */

@@ -93,7 +93,7 @@ final readonly class RoundSummaryPage
             ->values()
             ->map(fn (Entry $entry): array => [
                 $entry,
-                $this->entryWords->say($entry->says(), $round->machine, $entry->part, $household->measures),
+                $this->entryWords->describe($entry->decode(), $round->machine, $entry->part, $household->measures),
             ])
             ->all();
     }
@@ -162,14 +162,14 @@ final readonly class RoundSummaryPage
         $tasks = $this->care->machine($round->machine, $household)->tasks;
         $opened = [];
         foreach ($entries as $entry) {
-            $says = $entry->says();
-            $care = $says instanceof Opening ? $tasks[$says->task] ?? null : null;
-            if ($says instanceof Opening && null !== $care) {
+            $payload = $entry->decode();
+            $care = $payload instanceof Opening ? $tasks[$payload->task] ?? null : null;
+            if ($payload instanceof Opening && null !== $care) {
                 $isLast = $care->history->last()?->entry === $entry->id;
-                $opened[$says->task] = new OpenedTask(
+                $opened[$payload->task] = new OpenedTask(
                     new TaskLine($care, $today, $this->words),
                     $entry,
-                    $says,
+                    $payload,
                     $isLast ? $this->words->learnedFrom($care->rhythm, $care->scale()) : null,
                 );
             }

@@ -44,7 +44,7 @@ final readonly class StepViews
 
     public function __construct(
         private ClockInterface $clock,
-        private CoreInputs $surroundings,
+        private CoreInputs $inputs,
         private CareReader $care,
         private ReasonWords $words,
         private StepChemistryGate $keepApart,
@@ -96,7 +96,7 @@ final readonly class StepViews
 
     public function sheet(Machine $machine): TakeApartSheet
     {
-        return $this->surroundings->sheet($machine);
+        return $this->inputs->sheet($machine);
     }
 
     /** What the step depends on and nobody has said of the machine; one thing at a time. */
@@ -104,7 +104,7 @@ final readonly class StepViews
     {
         $asks = [...$step->asks, ...(null === $step->takesOff ? [] : $line?->traits() ?? [])];
 
-        return [] === $asks ? null : $this->handbook->kind($round->machine->kind)->unsaid($round->machine->traits, $asks)[0] ?? null;
+        return [] === $asks ? null : $this->handbook->kind($round->machine->kind)->unknownTraits($round->machine->traits, $asks)[0] ?? null;
     }
 
     /** @param list<PourVerdict> $verdicts */
@@ -146,9 +146,9 @@ final readonly class StepViews
     {
         $totals = [];
         foreach ($machine->entries()->where('kind', EntryKind::Measurement)->orderByDesc('seq')->limit(self::LOOK_BACK)->get() as $entry) {
-            $says = $entry->says();
-            if ($says instanceof Measurement && null !== $says->of) {
-                $totals[$says->what] ??= $says->of;
+            $payload = $entry->decode();
+            if ($payload instanceof Measurement && null !== $payload->of) {
+                $totals[$payload->what] ??= $payload->of;
             }
         }
 
@@ -219,7 +219,7 @@ final readonly class StepViews
             }
         }
         $ticks = array_values($newest);
-        if (count($ticks) < 2 || $ticks[count($ticks) - 1]->saysTheSameAs($ticks[count($ticks) - 2])) {
+        if (count($ticks) < 2 || $ticks[count($ticks) - 1]->hasSameAnswerAs($ticks[count($ticks) - 2])) {
             return [];
         }
         $names = User::query()->whereIn('id', array_keys($newest))->pluck('name', 'id');

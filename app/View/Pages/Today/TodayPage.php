@@ -168,11 +168,10 @@ final readonly class TodayPage
                 $batches[] = new BatchLine($care, $care->batch, $line);
             }
         }
-        usort($batches, static fn (BatchLine $a, BatchLine $b): int => array_search($a->lines[0]->care, $tasks, true) <=> array_search(
-            $b->lines[0]->care,
-            $tasks,
-            true,
-        ));
+        usort(
+            $batches,
+            static fn (BatchLine $a, BatchLine $b): int => array_search($a->lines[0]->care, $tasks, true) <=> array_search($b->lines[0]->care, $tasks, true),
+        );
 
         return $batches;
     }

@@ -83,7 +83,7 @@ final readonly class TracePage
             'trouble' => $trouble,
             'reading' => $reading,
             'suspects' => $this->suspects($reading, $trouble),
-            'told' => $this->told($trace, $reading, $trouble),
+            'told' => $this->answersGiven($trace, $reading, $trouble),
             'steps' => $this->steps($trace, $trouble),
             'why' => $this->why($reading, $trouble, $household),
             'price' => $this->price($reading->plan, $trouble),
@@ -114,8 +114,8 @@ final readonly class TracePage
 
         return array_values(
             Entry::inForce($entries)->map(
-                fn (Entry $entry): string => Dates::day(Day::at($entry->happened_at, $household->zone())).': '.$this->words->say(
-                    $entry->says(),
+                fn (Entry $entry): string => Dates::day(Day::at($entry->happened_at, $household->zone())).': '.$this->words->describe(
+                    $entry->decode(),
                     $machine,
                     $entry->part,
                     $household->measures,
@@ -132,7 +132,7 @@ final readonly class TracePage
     }
 
     /** @return list<string> what the logbook answered by itself, in words */
-    private function told(Trace $trace, Diagnosis $reading, FaultCatalog $trouble): array
+    private function answersGiven(Trace $trace, Diagnosis $reading, FaultCatalog $trouble): array
     {
         $asked = array_column($trace->steps, 'id');
         $told = array_filter($reading->evidence->answers, static fn (array $answer): bool => !in_array($answer[0], $asked, true));
@@ -148,7 +148,7 @@ final readonly class TracePage
         foreach (array_slice($reading->suspects, 0, self::SUSPECTS) as $cause => $chance) {
             $suspects[] = [
                 'name' => $trouble->causes[$cause]->name ?? $cause,
-                'chance' => Chance::say($chance),
+                'chance' => Chance::describe($chance),
                 'now' => round(100 * $chance, 1),
                 'before' => round(100 * ($reading->before[$cause] ?? 0.0), 1),
                 'moved' => $this->moved($reading->moved[$cause] ?? null, $answers),
@@ -214,7 +214,10 @@ final readonly class TracePage
         if (RankedOption::ACTION === $card->kind) {
             return (string) __(
                 'traces.why_action',
-                ['chance' => Chance::say((float) $card->chance), 'minutes' => self::minutes($trouble->actions[$card->id]->minutes ?? 0)],
+                [
+                    'chance' => Chance::describe((float) $card->chance),
+                    'minutes' => self::minutes($trouble->actions[$card->id]->minutes ?? 0),
+                ],
             );
         }
 
@@ -245,7 +248,7 @@ final readonly class TracePage
         return [
             'minutes' => self::minutes($minutes),
             'money' => round($money),
-            'chance' => Chance::say(1 - $plan->callChance),
+            'chance' => Chance::describe(1 - $plan->callChance),
             'stop' => $last,
         ];
     }
@@ -258,10 +261,7 @@ final readonly class TracePage
     private function before(Trace $trace, Household $household, FaultCatalog $trouble): array
     {
         $before = [];
-        foreach ($household->traces()->where(
-            'machine_id',
-            $trace->machine_id,
-        )->where('ended_how', Trace::FIXED)->whereKeyNot($trace->id)->orderByDesc('ended_at')->limit(20)->get() as $other) {
+        foreach ($household->traces()->where('machine_id', $trace->machine_id)->where('ended_how', Trace::FIXED)->whereKeyNot($trace->id)->orderByDesc('ended_at')->limit(20)->get() as $other) {
             if ([] !== array_intersect($other->noticed(), $trace->noticed())) {
                 $before[] = [$trouble->actions[(string) $other->fixed_by]->name ?? (string) $other->fixed_by, $other];
             }

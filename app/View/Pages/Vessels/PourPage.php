@@ -78,7 +78,7 @@ final readonly class PourPage
             'machine' => $machine,
             'vessel' => $rules->vessel($vessel),
             'vesselName' => $this->name($machine, $rules->vessel($vessel)),
-            'met' => array_map($this->meetings->say(...), $live),
+            'met' => array_map($this->meetings->describe(...), $live),
             'advice' => [] === $live ? $rules->whenAlone : $rules->whenMet,
             'there' => array_map(fn (Residue $residue): string => $rules->agent($residue->agent)->name, $record->residues),
         ];
