@@ -1,3 +1,3 @@
 <x-layout title="Blank">
-    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
 </x-layout>

@@ -3,9 +3,9 @@
     $query = fn (array $with) => array_filter(array_merge(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show], $asked, $with), fn ($value) => $value !== null);
 @endphp
 <x-layout title="Logbook" place="logbook">
-    <x-scale-symbols :handbook="$handbook"/>
-    <x-entry-signs/>
-    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    <x-drawing.scale-symbols :handbook="$handbook"/>
+    <x-drawing.entry-signs/>
+    <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     <h1>{{ $pointed ? 'This entry, and what came before.' : ($show === 'pictures' ? 'Pictures, the latest first.'
         : ($days ? 'What happened here, the latest first.' : ($asked ? 'Nothing like that is written down.'
         : 'Nothing is written down here yet.'))) }}</h1>
@@ -17,7 +17,7 @@
         @if ($machines->count() > 1)
             <a class="push" href="{{ route('logbook', $query(['machine' => null])) }}" @if ($machine === null) aria-current="true"
                 @endif>All machines</a>
-            <x-machine-nav :machines="$machines" :current="$machine?->id"
+            <x-page.machine-nav :machines="$machines" :current="$machine?->id"
                 :url="fn ($each) => route('logbook', $query(['machine' => $each->id]))"/>
         @endif
     </nav>
@@ -27,9 +27,9 @@
             @foreach (array_filter(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show]) as $name => $value)<input
                 type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
             <div class="row g-3">
-                <div class="col-12 col-md-4"><x-field name="find" label="A word" maxlength="60" :value="$asked['find'] ?? ''"/></div>
-                <div class="col-6 col-md-3"><x-field name="from" label="From" type="date" :value="$asked['from'] ?? ''"/></div>
-                <div class="col-6 col-md-3"><x-field name="to" label="To, that day too" type="date" :value="$asked['to'] ?? ''"/></div>
+                <div class="col-12 col-md-4"><x-form.field name="find" label="A word" maxlength="60" :value="$asked['find'] ?? ''"/></div>
+                <div class="col-6 col-md-3"><x-form.field name="from" label="From" type="date" :value="$asked['from'] ?? ''"/></div>
+                <div class="col-6 col-md-3"><x-form.field name="to" label="To, that day too" type="date" :value="$asked['to'] ?? ''"/></div>
                 @if (count($people) > 1)<div class="col-12 col-md-2 field"><label class="form-label" for="f-by">By</label>
                     <select class="form-select" id="f-by" name="by"><option value="">anybody</option>@foreach ($people as $id => $name)
                     <option value="{{ $id }}" @selected(($asked['by'] ?? '') === (string) $id)>{{ $name }}</option>@endforeach</select>

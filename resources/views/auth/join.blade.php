@@ -1,7 +1,7 @@
-<x-threshold title="Join a household">
+<x-page.guest title="Join a household">
     <div class="tile narrow">
-        <p class="brand"><x-mark/>Good Rinse</p>
-        <x-said/>
+        <p class="brand"><x-page.mark/>Good Rinse</p>
+        <x-page.messages/>
         @if ($invitation === null)
             <h1>This invitation no longer opens anything.</h1>
             <p>It has been used, has run out or was taken back. Ask for a new one.</p>
@@ -21,4 +21,4 @@
             @endauth
         @endif
     </div>
-</x-threshold>
+</x-page.guest>

@@ -16,13 +16,13 @@
 <a class="skip" href="#main">Skip to the page</a>
 <div class="shell">
     <header class="top">
-        <a class="brand" href="{{ route('today') }}"><x-mark/>Good Rinse</a>
+        <a class="brand" href="{{ route('today') }}"><x-page.mark/>Good Rinse</a>
         @if ($person?->household_id)
             <nav class="places-bar" aria-label="Places">
                 <ul class="places">
                     @foreach (['today' => 'Today', 'kitchen' => 'Kitchen', 'rhythm' => 'Rhythm', 'logbook' => 'Logbook', 'handbook'
                         => 'Handbook', 'household' => 'Household'] as $to => $name)
-                        <li><a href="{{ route($to) }}" @if ($place === $to) aria-current="page" @endif><x-place-icon
+                        <li><a href="{{ route($to) }}" @if ($place === $to) aria-current="page" @endif><x-page.place-icon
                             :name="$to"/>{{ $name }}</a></li>
                     @endforeach
                 </ul>
@@ -32,7 +32,7 @@
         @endif
     </header>
     <main id="main" tabindex="-1">
-        <x-said/>
+        <x-page.messages/>
         {{ $slot }}
     </main>
 </div>

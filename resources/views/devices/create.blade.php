@@ -4,7 +4,7 @@
         <form method="post" action="{{ route('devices.store', $machine) }}" class="tile">
             @csrf
             <h2>Add one to {{ $machine->name }}</h2>
-            <x-field name="name" label="Name" maxlength="60" :value="$kind->counterName" required/>
+            <x-form.field name="name" label="Name" maxlength="60" :value="$kind->counterName" required/>
             <label class="check-row mt-3"><input type="checkbox" name="simulated" value="1" @checked(old('simulated', true))>
                 A simulated one, to try it: it makes up its counts</label>
             <p class="mt-4 mb-0 with-gap"><button class="push push--main">Add it</button><a class="push push--quiet"

@@ -2,14 +2,14 @@
     <div class="handbook" x-data="find">
         <div class="handbook__head">
             <h1>What do you want to look up?</h1>
-            <x-handbook-tabs on="handbook"/>
+            <x-page.handbook-tabs on="handbook"/>
         </div>
         <form class="handbook__find" method="get" role="search" x-on:submit.prevent="search">
             @if ($all)<input type="hidden" name="show" value="all">@endif
             <label class="visually-hidden" for="q">Search the handbook</label>
             <input class="form-control" id="q" name="q" type="search" value="{{ $query }}" placeholder="filter, smell, vinegar …"
                 autocomplete="off" x-ref="query" x-on:input="later">
-            <x-mine-or-all to="handbook" :all="$all"/>
+            <x-page.scope-switch to="handbook" :all="$all"/>
         </form>
         <div data-found x-ref="found">
         <p class="muted" role="status" @if (trim($query) === '') hidden @endif>

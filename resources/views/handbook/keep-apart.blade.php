@@ -6,18 +6,18 @@
     <div class="handbook">
         <div class="handbook__head">
             <h1>What may meet what.</h1>
-            <x-handbook-tabs on="handbook.keep-apart"/>
+            <x-page.handbook-tabs on="handbook.keep-apart"/>
         </div>
         <section class="tile tile--chart">
             <h2 id="meet">In one vessel, the one after the other</h2>
             <div class="chart-with-key">
-            <x-apart-chart by="meet" :groups="$groups" :columns="array_map($short, $groups)"
+            <x-vessel.chart by="meet" :groups="$groups" :columns="array_map($short, $groups)"
                 :cell="fn ($poured, $there) => $chart->meeting($poured, $groups[$there])"/>
             <div class="chart-key" role="list">
                 @foreach (['go' => 'Fine together.', 'wasteful' => 'They cancel each other.', 'caution'
                     => 'Wasted or rough: better cleared first.', 'clear-first'
                     => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict => $words)
-                    <span role="listitem"><x-verdict
+                    <span role="listitem"><x-drawing.verdict
                         :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{ __("vessels.verdict.$verdict") }}</strong>
                         {{ $words }}</span>
                 @endforeach
@@ -26,7 +26,7 @@
         </section>
         <section class="tile tile--chart">
             <h2 id="touch">On which surface</h2>
-            <x-apart-chart by="touch" :groups="$groups" :columns="$rules->surfaces"
+            <x-vessel.chart by="touch" :groups="$groups" :columns="$rules->surfaces"
                 :cell="fn ($poured, $surface) => $chart->touching($poured, $surface)"/>
             <ul class="small mt-3">
                 @foreach ($rules->tools as $tool)<li>

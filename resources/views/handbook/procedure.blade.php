@@ -44,7 +44,7 @@
                                 ? ', '.App\View\Words\Uses::number($amount->strength).' %' : '' }}</p>@endforeach
                             <p>{{ strtr($step->say, $words) }}</p>
                             @if ($step->timer)<p class="script__wait">
-                                <x-wait-mark/>{{ $step->timer->label }}:
+                                <x-drawing.wait-mark/>{{ $step->timer->label }}:
                                 {{ App\View\Words\Uses::minutes($step->timer->lasts([])->value) }}{{ $step->timer->machine
                                 ? ', the machine works' : '' }}{{ $step->timer->most ? ', never more than '.(int) $step->timer->most->value
                                 : '' }}</p>@endif
@@ -81,7 +81,7 @@
                     <h2>Why this way</h2>
                     @if ($procedure->why)<p>{{ $procedure->why }}</p>@endif
                     @foreach ($questions as $question)
-                        <details><summary>{{ $question->question }}</summary><x-question :question="$question"/></details>
+                        <details><summary>{{ $question->question }}</summary><x-form.question :question="$question"/></details>
                     @endforeach
                 </section>
             @endif

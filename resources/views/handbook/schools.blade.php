@@ -2,14 +2,14 @@
     <div class="handbook">
         <div class="handbook__head">
             <h1>Where practitioners differ, and what we do.</h1>
-            <x-handbook-tabs on="handbook.schools"/>
+            <x-page.handbook-tabs on="handbook.schools"/>
         </div>
-        <x-mine-or-all to="handbook.schools" :all="$all"/>
+        <x-page.scope-switch to="handbook.schools" :all="$all"/>
         <div class="questions">
             @foreach ($questions as $question)
                 <section class="tile" id="{{ $question->id }}">
                     <h2>{{ $question->question }}</h2>
-                    <x-question :question="$question"/>
+                    <x-form.question :question="$question"/>
                     @if ($question->procedures)
                         <p class="chips small mb-0">@foreach ($question->procedures as $id)@isset($procedureNames[$id])<a class="chip"
                             href="{{ route('handbook.procedure', [$procedureNames[$id][0], $id]) }}">{{ $procedureNames[$id][1] }}</a>

@@ -2,9 +2,9 @@
     <div class="handbook">
         <div class="handbook__head">
             <h1>What do you notice?</h1>
-            <x-handbook-tabs on="handbook.symptoms"/>
+            <x-page.handbook-tabs on="handbook.symptoms"/>
         </div>
-        <x-mine-or-all to="handbook.symptoms" :all="$all"/>
+        <x-page.scope-switch to="handbook.symptoms" :all="$all"/>
         @foreach ($groups as $group)
             <section class="tile" id="{{ $group['kind'] }}">
                 <h2>{{ $group['name'] }}</h2>

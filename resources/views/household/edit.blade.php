@@ -6,13 +6,13 @@
                 @csrf
                 @method('put')
                 <h2>Kitchen</h2>
-                <x-household-fields :household="$household"/>
+                <x-form.household-fields :household="$household"/>
                 <h2 class="mt-4">Water and vinegar</h2>
                 <p class="hint">
                     Hard water lays down lime, and a brewer is descaled by it. The supplier's page or a test strip says how hard yours is;
                     leave it empty if nobody knows. <a href="{{ route('water') }}">Read it off a strip, and see what moves</a>.</p>
                 <div class="row g-3">
-                    <div class="col-4 col-md-4"><x-field name="hardness" label="Hardness" inputmode="decimal"
+                    <div class="col-4 col-md-4"><x-form.field name="hardness" label="Hardness" inputmode="decimal"
                         :value="$household->hardness"/></div>
                     <div class="col-8 col-md-4 field">
                         <label class="form-label" for="f-hardness_unit">in</label>
@@ -36,12 +36,12 @@
                 </div>
                 <h2 class="mt-4">What trouble costs</h2>
                 <div class="row g-3">
-                    <div class="col-6"><x-field name="hour_value" label="An hour of your time" inputmode="decimal"
+                    <div class="col-6"><x-form.field name="hour_value" label="An hour of your time" inputmode="decimal"
                         :value="$household->hour_value"/></div>
-                    <div class="col-6"><x-field name="call_fee" label="Having somebody come" inputmode="decimal"
+                    <div class="col-6"><x-form.field name="call_fee" label="Having somebody come" inputmode="decimal"
                         :value="$household->call_fee"/></div>
                 </div>
-                <x-field name="currency" label="The sign of your money (if you like)" maxlength="6" placeholder="€, kr, £"
+                <x-form.field name="currency" label="The sign of your money (if you like)" maxlength="6" placeholder="€, kr, £"
                     :value="$household->currency"/>
                 <p class="hint mt-2">It decides when calling is the better card.</p>
                 <h2 class="mt-4">House rule</h2>

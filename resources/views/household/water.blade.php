@@ -3,7 +3,7 @@
     @if ($tried)
         <section class="tile mb-3">
             <p>{{ App\View\Words\Uses::number($hardness) }} {{ __("units.hardness.$unit") }}</p>
-            <x-moved :moved="$moved" :today="$today" :machines="true"/>
+            <x-care.date-changes :moved="$moved" :today="$today" :machines="true"/>
             <form method="post" action="{{ route('water') }}" class="with-gap mt-3">
                 @csrf
                 @method('put')
@@ -20,12 +20,12 @@
             <p>Dip it for a second, shake it, wait a minute. The harder the water, the more of its windows turn. Which one looks like yours?
                 </p>
             @if ($turned !== null)
-                <p class="with-gap"><x-strip :windows="count($strip) - 1"
+                <p class="with-gap"><x-drawing.test-strip :windows="count($strip) - 1"
                     :turned="$turned"/><strong>The simulated strip from your tap: {{ $turned }} turned.</strong></p>
             @endif
             <form method="get" action="{{ route('water') }}" class="strips">
                 @foreach ($strip as $windows => $degrees)
-                    <button class="push strip-pick" name="strip" value="{{ $windows }}"><x-strip :windows="count($strip) - 1"
+                    <button class="push strip-pick" name="strip" value="{{ $windows }}"><x-drawing.test-strip :windows="count($strip) - 1"
                         :turned="$windows"/><span>{{ $windows === 0 ? 'none'
                         : $windows.' turned' }}<small>about {{ App\View\Words\Uses::number($degrees) }} °dH</small></span></button>
                 @endforeach
@@ -36,7 +36,7 @@
         <form class="tile" method="get" action="{{ route('water') }}">
             <h2>With a number</h2>
             <p class="hint">From the supplier's page or a drop test.</p>
-            <x-field name="hardness" label="Hardness" type="number" min="0" max="2000" step="any" inputmode="decimal"
+            <x-form.field name="hardness" label="Hardness" type="number" min="0" max="2000" step="any" inputmode="decimal"
                 :value="$tried ? $hardness : $household->hardness" required/>
             <div class="field">
                 <label class="form-label" for="f-hardness_unit">in</label>

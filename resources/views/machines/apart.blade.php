@@ -8,7 +8,7 @@
         <ul class="clean-list sheet">
             @foreach ($lines as $line)
                 <li class="sheet__line" id="{{ $line->part }}">
-                    <x-hold :by="$line->holding->by"/>
+                    <x-drawing.hold :by="$line->holding->by"/>
                     <div>
                         <h2>{{ $line->name }}</h2>
                         @if ($line->lines)<p>{{ implode(' ', array_map(fn ($each) => rtrim($each, '.').'.', $line->lines)) }}</p>@endif
@@ -44,7 +44,7 @@
                 <summary>Mine has a part that is not listed</summary>
                 <form method="post" action="{{ route('parts.store', $machine) }}" class="mt-2">
                     @csrf
-                    <x-field name="name" label="What do you call it?" maxlength="40" required/>
+                    <x-form.field name="name" label="What do you call it?" maxlength="40" required/>
                     <div class="field">
                         <label class="form-label" for="f-in_the_way_of">It has to come off before</label>
                         <select class="form-select" id="f-in_the_way_of" name="in_the_way_of">
@@ -53,8 +53,8 @@
                         </select>
                         @error('in_the_way_of')<p class="wrong">{{ $message }}</p>@enderror
                     </div>
-                    <x-piece-rows/>
-                    <x-field name="note" label="How it comes off, or anything else to know" maxlength="200"/>
+                    <x-form.piece-rows/>
+                    <x-form.field name="note" label="How it comes off, or anything else to know" maxlength="200"/>
                     <button class="push">Add this part</button>
                 </form>
             </details>

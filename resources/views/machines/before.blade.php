@@ -6,7 +6,7 @@
         <h1>What came before?</h1>
         <section class="tile">
             <p class="muted">Parts that were cleaned on different days: tell one day, then come back for the next.</p>
-            <x-before-fields :tasks="array_map(fn ($task) => $task->task, $care->tasks)" :today="$today" :kind="$care->kind"
+            <x-form.history-fields :tasks="array_map(fn ($task) => $task->task, $care->tasks)" :today="$today" :kind="$care->kind"
                 :traits="$machine->traits"/>
             <p class="with-gap mt-3 mb-0"><button class="push push--main">Write it down</button><a class="push push--quiet"
                 href="{{ route('machines.show', $machine) }}">Back to {{ $machine->name }}</a></p>

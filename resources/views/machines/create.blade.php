@@ -12,10 +12,10 @@
                 <a href="{{ route('machines.create') }}">Another machine?</a></p>
         </div>
         <section class="tile tile--asks">
-            <x-machine-fields :kind="$kind" :later="false"/>
-            <x-habit-fields :kind="$kind" :drawn="true"/>
+            <x-form.machine-fields :kind="$kind" :later="false"/>
+            <x-form.habit-fields :kind="$kind" :drawn="true"/>
             @if ($feels)
-                <div class="field"><x-picks name="water" legend="How hard is your water?" hint="Look into your kettle." :options="$feels"
+                <div class="field"><x-form.choice name="water" legend="How hard is your water?" hint="Look into your kettle." :options="$feels"
                     drawing="water" :unknown="true"/></div>
             @endif
         </section>
@@ -23,13 +23,13 @@
             'schools.*', 'traits.*'])) open @endif>
             <summary>More, if you know it: its name, when it was last cleaned, how much it runs</summary>
             <div class="mt-3">
-                <x-field name="name" label="What you call it, or what it says on the door" maxlength="60" :value="$name" required/>
-                <x-field name="place" label="Where it stands (if you look after several)" maxlength="60"/>
-                <x-before-fields :tasks="$kind->tasks()" :first="array_keys($kind->firstTasks([]))" :today="$today" :kind="$kind"/>
-                <x-habit-fields :kind="$kind" :drawn="false"/>
+                <x-form.field name="name" label="What you call it, or what it says on the door" maxlength="60" :value="$name" required/>
+                <x-form.field name="place" label="Where it stands (if you look after several)" maxlength="60"/>
+                <x-form.history-fields :tasks="$kind->tasks()" :first="array_keys($kind->firstTasks([]))" :today="$today" :kind="$kind"/>
+                <x-form.habit-fields :kind="$kind" :drawn="false"/>
                 @if (array_filter($kind->traits(), fn ($trait) => $trait->later))
                     <h2 class="mt-4">What a round shows you anyway</h2>
-                    <x-machine-fields :kind="$kind" :later="true"/>
+                    <x-form.machine-fields :kind="$kind" :later="true"/>
                 @endif
             </div>
         </details>

@@ -4,13 +4,13 @@
         @method('put')
         <h1>What is true of {{ $machine->name }}?</h1>
         <section class="tile">
-            <x-field name="name" label="Name" maxlength="60" :value="$machine->name" required/>
-            <x-field name="place" label="Where it stands" maxlength="60" :value="$machine->place"/>
-            <x-field name="model" label="Model, on its rating label" maxlength="60" :value="$machine->model"
+            <x-form.field name="name" label="Name" maxlength="60" :value="$machine->name" required/>
+            <x-form.field name="place" label="Where it stands" maxlength="60" :value="$machine->place"/>
+            <x-form.field name="model" label="Model, on its rating label" maxlength="60" :value="$machine->model"
                 hint="For the call sheet and for finding its manual."/>
-            <x-field name="serial" label="Serial number" maxlength="60" :value="$machine->serial"/>
+            <x-form.field name="serial" label="Serial number" maxlength="60" :value="$machine->serial"/>
         </section>
-        <section class="tile"><x-machine-fields :kind="$kind" :machine="$machine"/></section>
+        <section class="tile"><x-form.machine-fields :kind="$kind" :machine="$machine"/></section>
         <p class="muted">How it is used, and how often its jobs begin:
             <a href="{{ route('machines.start', $machine) }}">what its rhythms start from</a>.</p>
         <p class="with-gap"><button class="push push--main">Save</button><a class="push push--quiet"

@@ -8,7 +8,7 @@
             @php($worst = App\Care\Readers\CareReader::byUrgency([$care])[0] ?? null)
             <a class="tile machine-tile" href="{{ route('machines.show', $care->machine) }}" @if ($worst)
                 {{ App\View\Pages\Rhythm\CareFacts::of($worst) }} @endif>
-                <x-glass :wear="$worst?->rhythm->wear ?? 0" :size="96" :unknown="$worst === null || $worst->neverOpened()"/>
+                <x-drawing.glass :wear="$worst?->rhythm->wear ?? 0" :size="96" :unknown="$worst === null || $worst->neverOpened()"/>
                 <span>
                     <strong class="display">{{ $care->machine->name }}</strong><br>
                     <span class="muted">{{ $care->kind->name }}{{ $care->machine->place ? ', '.$care->machine->place : '' }}</span><br>

@@ -3,7 +3,7 @@
         <h1>What do you look after?</h1>
         <ul class="kinds">
             @foreach ($kinds as $id => $name)
-                <li><a class="push kind" href="{{ route('machines.create', ['kind' => $id]) }}"><x-option-drawing
+                <li><a class="push kind" href="{{ route('machines.create', ['kind' => $id]) }}"><x-form.option-drawing
                     :name="'kind-'.$id"/><span>{{ $name }}</span></a></li>
             @endforeach
         </ul>

@@ -5,8 +5,8 @@
     $kind = $care->kind;
 @endphp
 <x-layout :title="$machine->name" place="kitchen">
-    <x-scale-symbols :handbook="$handbook"/>
-    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    <x-drawing.scale-symbols :handbook="$handbook"/>
+    <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     <div class="machine">
         <div class="stack">
             <section class="tile">
@@ -14,7 +14,7 @@
                     <h1>{{ $machine->name }}</h1>
                     <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...$kind->distinguishing($machine->traits)])) }}</span>
                 </div>
-                @if (view()->exists("components.cutaway-$kind->id"))<x-dynamic-component :component="'cutaway-'.$kind->id"
+                @if (view()->exists("components.drawing.cutaway-$kind->id"))<x-dynamic-component :component="'drawing.cutaway-'.$kind->id"
                     :machine="$machine" :lines="$lines"/>@endif
             </section>
             @if ($others)
@@ -96,8 +96,8 @@
                 <section class="tile"><h2>A round is under way</h2><p>{{ $round->fittedProcedure()->name }}.</p>
                     <a class="push push--main" href="{{ route('rounds.show', $round) }}">Go on with the round</a></section>
             @endforeach
-            <x-vessel-notices :notices="$notices" :household="$household" :today="$today"/>
-            @if ($shown)<x-task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today"
+            <x-vessel.notices :notices="$notices" :household="$household" :today="$today"/>
+            @if ($shown)<x-care.task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today"
                 :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif
             <section class="tile machine__wanted">
                 <h2>When you want it</h2>

@@ -8,16 +8,16 @@
             @method('PUT')
             <input type="hidden" name="id" value="{{ Str::ulid() }}">
             @if ($round)<input type="hidden" name="round" value="{{ $round->id }}">@endif
-            @foreach ($asked as $trait)<x-trait-field :trait="$trait" :machine="$machine"/>@endforeach
+            @foreach ($asked as $trait)<x-form.trait-field :trait="$trait" :machine="$machine"/>@endforeach
             @foreach ($line->holding->pieces as $piece)
                 @if (! $piece->countTrait && ! str_starts_with($piece->id, 'own-piece'))
-                    <x-field :name="'counts['.$piece->id.']'" :label="'How many: '.$piece->name.($piece->where ? ', '.$piece->where : '')"
+                    <x-form.field :name="'counts['.$piece->id.']'" :label="'How many: '.$piece->name.($piece->where ? ', '.$piece->where : '')"
                         type="number" min="0" max="40" inputmode="numeric" :value="$piece->count"/>
                 @endif
             @endforeach
-            <x-field name="loose" label="What lies loose under it?" hint="Washer, bushing, gasket; commas between. Empty for nothing."
+            <x-form.field name="loose" label="What lies loose under it?" hint="Washer, bushing, gasket; commas between. Empty for nothing."
                 :value="implode(', ', $line->holding->loose)" maxlength="120"/>
-            <x-piece-rows :pieces="$line->own->pieces"/>
+            <x-form.piece-rows :pieces="$line->own->pieces"/>
             @if ($others)
                 <fieldset class="field">
                     <legend class="form-label">What has to come off before it?</legend>
@@ -27,7 +27,7 @@
                     @error('first.*')<p class="wrong">{{ $message }}</p>@enderror
                 </fieldset>
             @endif
-            <x-field name="way" label="Which way round does it go?" :value="$line->holding->way" maxlength="160"/>
+            <x-form.field name="way" label="Which way round does it go?" :value="$line->holding->way" maxlength="160"/>
             <div class="field">
                 <label class="form-label" for="own-note">Anything else to know</label>
                 <textarea class="form-control" id="own-note" name="note" rows="3" maxlength="400">{{ old('note', $line->own->note) }}</textarea>

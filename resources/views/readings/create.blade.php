@@ -10,7 +10,7 @@
         <pre class="small">when,total
 2026-01-05 19:40,118
 2026-01-12,124</pre>
-        <x-field name="file" label="A file" type="file" accept=".csv,.txt,text/csv,text/plain"/>
+        <x-form.field name="file" label="A file" type="file" accept=".csv,.txt,text/csv,text/plain"/>
         <div class="field">
             <label class="form-label" for="f-table">Or paste it</label>
             <textarea class="form-control" id="f-table" name="table" rows="6" spellcheck="false">{{ old('table') }}</textarea>

@@ -1,7 +1,7 @@
 {{-- Opened by a signed link, without a login and without a session. --}}
-<x-threshold title="Reminders">
+<x-page.guest title="Reminders">
     <div class="tile narrow">
-        <p class="brand"><x-mark/>Good Rinse</p>
+        <p class="brand"><x-page.mark/>Good Rinse</p>
         <h1>{{ $stopped ? 'No more mail from here.' : 'No more reminders by mail?' }}</h1>
         @if ($stopped)
             <p class="mb-0">Everything else goes on. You can turn them on again under Household, Calendar and mail.</p>
@@ -9,4 +9,4 @@
             <form method="post" action="{{ $url }}" class="mb-0"><button class="push push--main">Stop them</button></form>
         @endif
     </div>
-</x-threshold>
+</x-page.guest>

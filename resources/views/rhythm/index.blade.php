@@ -3,16 +3,16 @@
     use App\View\Words\Uses;
 @endphp
 <x-layout title="Rhythm" place="rhythm">
-    <x-scale-symbols :handbook="$handbook"/>
-    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    <x-drawing.scale-symbols :handbook="$handbook"/>
+    <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     @if ($shown === null)
-        <x-first-machine/>
+        <x-care.first-machine/>
     @else
         <h1>{{ $years ? 'How often '.$shown->machine->name.' wants you, and what taught it.'
             : 'Nothing on '.$shown->machine->name.' follows a clock.' }}</h1>
         @if (count($machines) > 1)
             <nav class="filters" aria-label="Machine">
-                <x-machine-nav :machines="array_map(fn ($care) => $care->machine, $machines)" :current="$shown->machine->id"
+                <x-page.machine-nav :machines="array_map(fn ($care) => $care->machine, $machines)" :current="$shown->machine->id"
                     :url="fn ($each) => route('rhythm', ['machine' => $each->id])"/>
             </nav>
         @endif
@@ -25,7 +25,7 @@
             @php($care = $line->care)
             <section class="tile year" aria-labelledby="year-{{ $care->task->id }}">
                 <div class="year__head">
-                    <x-glass :wear="$care->rhythm->wear" :size="56" :unknown="$care->neverOpened()"/>
+                    <x-drawing.glass :wear="$care->rhythm->wear" :size="56" :unknown="$care->neverOpened()"/>
                     <div>
                         <h2 id="year-{{ $care->task->id }}">
                             <a href="{{ route('machines.show', [$shown->machine, 'task' => $care->task->id]) }}#task">{{ $care->name() }}</a></h2>
@@ -38,7 +38,7 @@
                         ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught])
                         : 'to begin with' }}</span></p>
                 </div>
-                <x-year-chart :chart="$year->chart" :name="$care->name()" :scale="$handbook->scales()->scale($care->scale())"
+                <x-care.year-chart :chart="$year->chart" :name="$care->name()" :scale="$handbook->scales()->scale($care->scale())"
                     :unit="$year->unit"/>
                 @if ($table !== $care->id)
                     <p class="mb-0">

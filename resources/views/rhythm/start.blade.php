@@ -3,7 +3,7 @@
         ? 'This is what would move.' : 'No date would move.') }}</h1>
     @if ($moved !== null)
         <section class="tile mb-3">
-            <x-moved :moved="$moved" :today="$today"/>
+            <x-care.date-changes :moved="$moved" :today="$today"/>
             <form method="post" action="{{ route('machines.start', $machine) }}" class="with-gap mt-3">
                 @csrf
                 @method('put')
@@ -17,7 +17,7 @@
     <form method="get" action="{{ route('machines.start', $machine) }}" class="start-form">
         <section class="tile">
             <h2>{{ $machine->name }}</h2>
-            <x-habit-fields :kind="$kind" :machine="$tried" :said="$said"/>
+            <x-form.habit-fields :kind="$kind" :machine="$tried" :said="$said"/>
             <p class="mt-4 mb-0 with-gap"><button class="push {{ $moved === null ? 'push--main' : '' }}">See what moves</button><a
                 class="push push--quiet" href="{{ route('rhythm', ['machine' => $machine->id]) }}">Back to the rhythm</a></p>
         </section>

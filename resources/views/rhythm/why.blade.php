@@ -5,7 +5,7 @@
     $machine = $care->machine;
 @endphp
 <x-layout title="Why: {{ $care->name() }}" place="rhythm">
-    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     <p class="mb-1"><a href="{{ route('rhythm', ['machine' => $machine->id]) }}">{{ $machine->name }}, rhythm</a></p>
     <h1 {{ $facts }}>{{ $care->name() }}: {{ $line->when() }}{{ $care->rhythm->dueOn ? ', '.Dates::longWeekday($care->rhythm->dueOn, $today)
         : '' }}.</h1>
@@ -55,11 +55,11 @@
             <section class="tile">
                 <h2>Do it</h2>
                 @foreach ($care->procedures() as $procedure => $name)
-                    <x-start-round :care="$care" :procedure="$procedure" :main="$loop->first">
-                        {{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
+                    <x-care.start-round :care="$care" :procedure="$procedure" :main="$loop->first">
+                        {{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-care.start-round>
                 @endforeach
             </section>
-            <x-not-now :care="$care" :today="$today"/>
+            <x-care.snooze :care="$care" :today="$today"/>
             <section class="tile" id="keep">
                 <h2>{{ $own->isKept() ? 'Kept at '.Uses::counted($own->count, $own->unit).'.' : 'It learns.' }}</h2>
                 <form method="post" action="{{ route('rhythm.own', [$machine, $care->id]) }}">
@@ -84,9 +84,9 @@
                         @endif
                     </fieldset>
                     <div class="row g-3">
-                        <div class="col-6"><x-field name="least" label="Never under, days" type="number" min="1" max="3650"
+                        <div class="col-6"><x-form.field name="least" label="Never under, days" type="number" min="1" max="3650"
                             inputmode="numeric" :value="$own->least"/></div>
-                        <div class="col-6"><x-field name="most" label="Never over, days" type="number" min="1" max="3650"
+                        <div class="col-6"><x-form.field name="most" label="Never over, days" type="number" min="1" max="3650"
                             inputmode="numeric" :value="$own->most"/></div>
                     </div>
                     <p class="mt-3 mb-0"><button class="push">Keep it so</button></p>

@@ -8,7 +8,7 @@
 <head>
     <meta charset="utf-8">
     <title>Service record, {{ $machine->name }}, {{ Dates::day($day) }}</title>
-    <x-pdf-style/>
+    <x-round.pdf-style/>
 </head>
 <body>
     <p class="muted">Service record · {{ $household->name }}</p>
@@ -18,7 +18,7 @@
         : '' }}. {{ implode(' · ', array_filter([$kind->name, $machine->place])) }}.</p>
     @if ($round->leftOpen())<p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, put right since' : 'Left open' }}:</strong>
         {{ App\Care\Words\OpenEndWords::list($round, $round->leftOpen()) }}.</p>@endif
-    <x-record-body :opened="$opened" :took="$took" :agents="$agents" :fitted="$fitted" :findings="$findings" :grease="$grease"
+    <x-round.record-body :opened="$opened" :took="$took" :agents="$agents" :fitted="$fitted" :findings="$findings" :grease="$grease"
         :steps="$steps" :household="$household"/>
     @if ($photos)
         <h2>Pictures</h2>

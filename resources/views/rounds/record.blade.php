@@ -13,7 +13,7 @@
             : '' }}. {{ implode(' · ', array_filter([$kind->name, $machine->place])) }}.</p>
         @if ($round->leftOpen())<p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, put right since'
             : 'Left open' }}:</strong> {{ App\Care\Words\OpenEndWords::list($round, $round->leftOpen()) }}.</p>@endif
-        <x-record-body :opened="$opened" :took="$took" :agents="$agents" :fitted="$fitted" :findings="$findings" :grease="$grease"
+        <x-round.record-body :opened="$opened" :took="$took" :agents="$agents" :fitted="$fitted" :findings="$findings" :grease="$grease"
             :steps="$steps" :household="$household"/>
         @if ($photos)
             <h2>Pictures</h2>

@@ -4,7 +4,7 @@
     $wait = $view?->wait;
 @endphp
 <x-layout :title="$step->title ?? 'All done'" place="today" :in-round="true">
-    <x-scale-symbols :handbook="$handbook" :only="$scales"/>
+    <x-drawing.scale-symbols :handbook="$handbook" :only="$scales"/>
     <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}"
         data-current="{{ $view === null || $view->isCurrent ? '1' : '' }}" data-last="{{ $last }}"
         data-script="{{ $round->updated_at?->getTimestamp() }}"
@@ -65,8 +65,8 @@
             @else
                 <p class="muted mb-0" x-ref="where">Step {{ $number }} of {{ count($steps) }} · {{ $machine->name }}</p>
                 <h1 id="ask" x-ref="ask">{{ $step->title }}</h1>
-                @if ($view->asks)<x-asks-trait :trait="$view->asks" :machine="$machine" :round="$round" :step="$step"/>@endif
-                <x-round-step :view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household" :now="$now"/>
+                @if ($view->asks)<x-form.trait-question :trait="$view->asks" :machine="$machine" :round="$round" :step="$step"/>@endif
+                <x-round.step :view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household" :now="$now"/>
 
                 @foreach ($view->verdicts as $verdict)
                     @if ($verdict->found->verdict->refuses())
@@ -98,13 +98,13 @@
                 @foreach ($timers as $timer)
                     @if (! $wait || $timer->step !== $wait->step)
                         <section class="tile tile--timer" @if ($loop->first && ! $wait) id="timers" @endif tabindex="-1">
-                            <x-timer :timer="$timer" :now="$now" :zone="$household->zone()"/></section>
+                            <x-round.timer :timer="$timer" :now="$now" :zone="$household->zone()"/></section>
                     @endif
                 @endforeach
             </div>
             <section class="tile">
                 <h2>Off the machine</h2>
-                <div x-ref="tray"><x-tray :pieces="$tray" :apart="$apart" :round="$round" :kind="$kind" :traits="$traits"/></div>
+                <div x-ref="tray"><x-round.tray :pieces="$tray" :apart="$apart" :round="$round" :kind="$kind" :traits="$traits"/></div>
             </section>
             <section class="tile tile--plain">
                 <p class="mb-2"><a class="push push--wide" href="{{ route('today') }}" x-ref="pause">Pause</a></p>

@@ -3,7 +3,7 @@
     $stopped = $round->ended_how === App\Models\Round::STOPPED;
 @endphp
 <x-layout :title="$procedure->name.', '.$machine->name" place="logbook">
-    <x-scale-symbols :handbook="$handbook"/>
+    <x-drawing.scale-symbols :handbook="$handbook"/>
     <div class="today">
         <section class="tile">
             <p class="muted mb-0">
@@ -19,14 +19,14 @@
                     ? '' : " Don't use it before it is put right." }}</p>
             @endif
             @foreach ($opened as $each)
-                <x-due-lines :lines="[$each->line]" :today="$today" :level="$loop->first ? 'h2' : 'h3'"/>
+                <x-care.due-lines :lines="[$each->line]" :today="$today" :level="$loop->first ? 'h2' : 'h3'"/>
                 <div class="due">
                     <ul class="openings">
                         @if ($each->says->found)
                             @php($scale = $handbook->scales()->scale($each->line->care->scale()))
-                            <li><x-swatch :grade="$scale->nearest($each->says->found)"
+                            <li><x-drawing.swatch :grade="$scale->nearest($each->says->found)"
                                 :size="72"/><span>found {{ mb_strtolower($scale->nearest($each->says->found)->name) }}</span></li>
-                            <li><x-swatch :grade="$scale->nearest($each->says->left)"
+                            <li><x-drawing.swatch :grade="$scale->nearest($each->says->left)"
                                 :size="72"/><span>left {{ mb_strtolower($scale->nearest($each->says->left)->name) }}</span></li>
                         @endif
                     </ul>

@@ -3,7 +3,7 @@
     use App\View\Words\Uses;
     $batch = $batches[0] ?? null;
 @endphp
-<x-scale-symbols :handbook="$handbook"/>
+<x-drawing.scale-symbols :handbook="$handbook"/>
 
 @foreach ($left as $open)
     <section class="tile tile--hazard mb-3">
@@ -28,9 +28,9 @@
             href="{{ route('rounds.show', $round) }}">See what it wrote down</a></form>
     </section>
 @endforeach
-@if ($dangers)<div class="mb-3"><x-vessel-notices :notices="$dangers" :household="$household" :today="$today"/></div>@endif
+@if ($dangers)<div class="mb-3"><x-vessel.notices :notices="$dangers" :household="$household" :today="$today"/></div>@endif
 @if ($first === null)
-    <x-first-machine/>
+    <x-care.first-machine/>
 @else
     <div class="today">
         <div>
@@ -95,31 +95,31 @@
                             </form>
                         </details>
                         @if ($running->machine_id !== $first->care->machine->id && $first->isDue())
-                            <x-start-round :care="$first->care" :procedure="$first->care->fullest()">{{ $first->care->machine->name }} first
-                                </x-start-round>
+                            <x-care.start-round :care="$first->care" :procedure="$first->care->fullest()">{{ $first->care->machine->name }} first
+                                </x-care.start-round>
                         @endif
                     @else
                         @if ($batch && count($batch->procedures) > 1)
-                            <x-start-together :machine="$batch->care->machine" :procedures="array_keys($batch->procedures)"
-                                :main="true">Start round</x-start-together>
-                            <x-start-round :care="$first->care"
+                            <x-care.start-together :machine="$batch->care->machine" :procedures="array_keys($batch->procedures)"
+                                :main="true">Start round</x-care.start-together>
+                            <x-care.start-round :care="$first->care"
                                 :procedure="$first->care->fullest()">
-                                Only {{ mb_strtolower($first->care->procedures()[$first->care->fullest()]) }}</x-start-round>
+                                Only {{ mb_strtolower($first->care->procedures()[$first->care->fullest()]) }}</x-care.start-round>
                         @else
-                            <x-start-round :care="$first->care" :procedure="$first->care->fullest()" :main="true">Start round
-                                </x-start-round>
+                            <x-care.start-round :care="$first->care" :procedure="$first->care->fullest()" :main="true">Start round
+                                </x-care.start-round>
                             @foreach (array_slice($first->care->procedures(), 1) as $other => $name)
-                                <x-start-round :care="$first->care" :procedure="$other">{{ $name }} instead</x-start-round>
+                                <x-care.start-round :care="$first->care" :procedure="$other">{{ $name }} instead</x-care.start-round>
                             @endforeach
                         @endif
                     @endif
                 </div>
             </div>
 
-            <x-due-lines :lines="[$first]" :today="$today" level="h2"/>
+            <x-care.due-lines :lines="[$first]" :today="$today" level="h2"/>
             @if ($batch && count($batch->lines) > 1)
                 <h2 class="batch">In the same round</h2>
-                <x-due-lines :lines="array_slice($batch->lines, 1, 4)" :today="$today" level="h3" :batch="$batch"/>
+                <x-care.due-lines :lines="array_slice($batch->lines, 1, 4)" :today="$today" level="h3" :batch="$batch"/>
                 @if (count($batch->lines) > 5)<p class="muted small">And {{ Uses::small(count($batch->lines) - 5) }} more in it.</p>@endif
             @endif
 
@@ -136,7 +136,7 @@
                             @endif
                         </ol>
                     </div>
-                    <x-last-openings :care="$first->care" :handbook="$handbook" :today="$today" :count="3"/>
+                    <x-care.last-openings :care="$first->care" :handbook="$handbook" :today="$today" :count="3"/>
                 </div>
             </details>
 
@@ -145,16 +145,16 @@
                     <div class="batch-head">
                         <h2 class="batch">Then: {{ $later->care->machine->name }}, {{ (int) ceil($later->estimate->hands->value) }} minutes
                             </h2>
-                        @unless ($running)<x-start-together :machine="$later->care->machine"
-                            :procedures="array_keys($later->procedures)">Start it</x-start-together>@endunless
+                        @unless ($running)<x-care.start-together :machine="$later->care->machine"
+                            :procedures="array_keys($later->procedures)">Start it</x-care.start-together>@endunless
                     </div>
-                    <x-due-lines :lines="array_slice($later->lines, 0, 2)" :today="$today" level="h3" :batch="$later"/>
+                    <x-care.due-lines :lines="array_slice($later->lines, 0, 2)" :today="$today" level="h3" :batch="$later"/>
                     @if (count($later->lines) > 2)<p class="muted small">And {{ Uses::small(count($later->lines) - 2) }} more in it.</p>
                         @endif
                 @endunless
                 @if ($later->apart)
                     <h2 class="batch">Due too, in a round of its own</h2>
-                    <x-due-lines :lines="$later->apart" :today="$today" level="h3"/>
+                    <x-care.due-lines :lines="$later->apart" :today="$today" level="h3"/>
                 @endif
             @endforeach
             @if (count($batches) > 5)<p class="muted small mt-3">
@@ -162,7 +162,7 @@
                 <a href="/kitchen">see the kitchen</a>.</p>@endif
             @if ($others)
                 @if ($batches)<h2 class="batch">Soon</h2>@endif
-                <x-due-lines :lines="$others" :today="$today" level="h3"/>
+                <x-care.due-lines :lines="$others" :today="$today" level="h3"/>
             @endif
             @if ($more)<p class="muted small mb-0">And {{ $more }} more {{ $more === 1 ? 'is' : 'are' }} due or nearly:
                 <a href="{{ route('rhythm') }}">see the rhythm</a>.</p>@endif
@@ -174,7 +174,7 @@
                     @endforeach</p>
             @endif
         </section>
-        <x-six-weeks :strip="$strip" :today="$today"/>
+        <x-care.six-weeks :strip="$strip" :today="$today"/>
         </div>
 
         <aside class="today__aside">
@@ -248,7 +248,7 @@
                     <p class="small mt-2 mb-0"><a href="/household/water">Measured, or with a strip</a></p>
                 </section>
             @endif
-            <x-vessel-notices :notices="$vessels" :household="$household" :today="$today"/>
+            <x-vessel.notices :notices="$vessels" :household="$household" :today="$today"/>
             <section class="tile">
                 <h2>Used</h2>
                 @php($token = csrf_token())
@@ -289,7 +289,7 @@
                     @if (count($machines) > 7)</details>@endif
                 </div>
             </section>
-            @if (count($machines) === 1 && $first)<x-grade-key :scale="$handbook->scales()->scale($first->care->scale())"
+            @if (count($machines) === 1 && $first)<x-drawing.grade-key :scale="$handbook->scales()->scale($first->care->scale())"
                 title="What you compare it with"/>@endif
         </aside>
     </div>

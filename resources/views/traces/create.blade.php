@@ -10,7 +10,7 @@
         @endif
         @if ($machines->count() > 1)
             <nav class="filters" aria-label="Machine">
-                <x-machine-nav :machines="$machines" :current="$machine->id" :url="fn ($each) => route('traces.create', $each)"/>
+                <x-page.machine-nav :machines="$machines" :current="$machine->id" :url="fn ($each) => route('traces.create', $each)"/>
             </nav>
         @endif
         <section class="tile">
@@ -41,12 +41,12 @@
             @if ($kind->id === 'dishwasher')
                 <fieldset class="mt-3">
                     <legend>Where? Point at it.</legend>
-                    <x-zones :value="old('where')"/>
+                    <x-form.zones :value="old('where')"/>
                 </fieldset>
             @endif
-            <div class="mt-3"><x-field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today" required/>
+            <div class="mt-3"><x-form.field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today" required/>
                 </div>
-            <x-field name="photo" label="A picture of it" type="file" accept="image/jpeg,image/png,image/webp"/>
+            <x-form.field name="photo" label="A picture of it" type="file" accept="image/jpeg,image/png,image/webp"/>
             <fieldset>
                 <legend>How bad?</legend>
                 <div class="picks">

@@ -3,12 +3,12 @@
 <head>
     <meta charset="utf-8">
     <title>Call sheet, {{ $machine->name }}</title>
-    <x-pdf-style/>
+    <x-round.pdf-style/>
 </head>
 <body>
     <p class="muted">Call sheet · {{ $household->name }}</p>
     <h1>{{ $machine->name }}: {{ mb_strtolower($names[0]) }}</h1>
-    <x-sheet-body :trace="$trace" :names="$names" :told="$told" :steps="$steps" :suspects="$suspects" :machine="$machine"
+    <x-trace.call-sheet :trace="$trace" :names="$names" :told="$told" :steps="$steps" :suspects="$suspects" :machine="$machine"
         :household="$household" :lately="$lately"/>
 </body>
 </html>

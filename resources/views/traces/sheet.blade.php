@@ -4,7 +4,7 @@
             class="push" href="{{ route('traces.show', $trace) }}">Back</a></p>
         <p class="muted mb-0">Call sheet · {{ $household->name }}</p>
         <h1>{{ $machine->name }}: {{ mb_strtolower($names[0]) }}</h1>
-        <x-sheet-body :trace="$trace" :names="$names" :told="$told" :steps="$steps" :suspects="$suspects" :machine="$machine"
+        <x-trace.call-sheet :trace="$trace" :names="$names" :told="$told" :steps="$steps" :suspects="$suspects" :machine="$machine"
             :household="$household" :lately="$lately"/>
     </section>
 </x-layout>

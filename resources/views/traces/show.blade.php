@@ -12,7 +12,7 @@
     $day = fn ($at) => Dates::day(Day::at($at, $household->zone()), $today);
 @endphp
 <x-layout title="{{ $names[0] }}" place="kitchen">
-    <x-slot:when><x-date-head :household="$household" :today="$today"/></x-slot:when>
+    <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a>
         <span class="muted">looked into since {{ $day($trace->begun_at) }}</span></p>
     <h1>{{ implode('; ', $names) }}.</h1>

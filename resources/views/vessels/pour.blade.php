@@ -37,7 +37,7 @@
                         data-verdict="{{ $found->verdict->value }}" aria-describedby="v-{{ $agent->id }}">
                     <label for="a-{{ $agent->id }}">
                         <span>{{ $agent->name }}</span>
-                        <small id="v-{{ $agent->id }}"><x-verdict
+                        <small id="v-{{ $agent->id }}"><x-drawing.verdict
                             :verdict="$found->verdict"/>{{ __('vessels.verdict.'.$found->verdict->value) }}<span
                             class="agent__why">. {{ $found->reason }} {{ $found->remedy }}</span></small>
                     </label>
@@ -56,7 +56,7 @@
             <details @if ($errors->hasAny(['amount', 'strength', 'on', 'at'])) open @endif>
                 <summary>How much, how strong, when</summary>
                 <div class="row g-3">
-                    <div class="col-6"><x-field name="amount" label="Amount" inputmode="decimal"/></div>
+                    <div class="col-6"><x-form.field name="amount" label="Amount" inputmode="decimal"/></div>
                     <div class="col-6 field">
                         <label class="form-label" for="f-unit">in</label>
                         <select class="form-select" id="f-unit" name="unit">
@@ -65,9 +65,9 @@
                                 @endforeach
                         </select>
                     </div>
-                    <div class="col-6"><x-field name="strength" label="Strength, %" inputmode="decimal"/></div>
-                    <div class="col-6"><x-field name="on" label="Day" type="date" :max="(string) $today"/></div>
-                    <div class="col-6"><x-field name="at" label="Time" type="time"/></div>
+                    <div class="col-6"><x-form.field name="strength" label="Strength, %" inputmode="decimal"/></div>
+                    <div class="col-6"><x-form.field name="on" label="Day" type="date" :max="(string) $today"/></div>
+                    <div class="col-6"><x-form.field name="at" label="Time" type="time"/></div>
                 </div>
             </details>
         </section>

@@ -1,7 +1,7 @@
 @props(['tasks', 'first' => [], 'today', 'kind', 'traits' => []])
 {{-- What was before: when it was new, and what was cleaned last. What nobody knows, or was never done, is left out. --}}
-<x-field name="new_on" label="Installed new on" hint="Everything in it was clean then." type="date" max="{{ $today }}"/>
-<x-field name="cleaned_on" label="When was it last cleaned?"
+<x-form.field name="new_on" label="Installed new on" hint="Everything in it was clean then." type="date" max="{{ $today }}"/>
+<x-form.field name="cleaned_on" label="When was it last cleaned?"
     hint="Leave out what nobody knows, or was never done: it is looked at once, soon." type="date" max="{{ $today }}"/>
 <fieldset class="field">
     <legend class="form-label">What was cleaned then?</legend>

@@ -4,7 +4,7 @@
     @php($found = $verdict->found)
     @if ($found->verdict !== GoodRinse\Core\Chemistry\Verdict::Go)
         <section @class(['said-of', 'said-of--refused' => $found->verdict->refuses()]) @if ($found->verdict->refuses()) role="alert" @endif>
-            <x-verdict :verdict="$found->verdict"/>
+            <x-drawing.verdict :verdict="$found->verdict"/>
             <div>
                 <h2>{{ Str::ucfirst(__('vessels.verdict.'.$found->verdict->value)) }}</h2>
                 <p>{{ $found->reason }}@if ($found->verdict === GoodRinse\Core\Chemistry\Verdict::Caution) {{ $found->remedy }}@endif</p>

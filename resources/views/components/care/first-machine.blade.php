@@ -10,7 +10,7 @@
     <hr class="rule">
     <ul class="openings opens-with-glasses">
         @foreach ([[0.04, 'just cleaned'], [0.5, 'settling'], [0.85, 'soon'], [1.02, 'due'], [1.4, 'overdue']] as [$wear, $word])
-            <li><x-glass :wear="$wear" :size="40"/><span>{{ $word }}</span></li>
+            <li><x-drawing.glass :wear="$wear" :size="40"/><span>{{ $word }}</span></li>
         @endforeach
     </ul>
     <p class="muted small mt-3 mb-0">

@@ -15,7 +15,7 @@
                     aria-label="{{ $trait->ask }}{{ $trait->unit ? " ($in->name)" : '' }}">@if ($trait->unit)<span>{{ $in->name }}</span>@endif<button class="push">Note it</button></div>
             @else
                 <div class="reveals__answers">@foreach ($trait->options as $option)<button class="push" name="value"
-                    value="{{ $option->id }}">@if ($trait->drawn)<x-option-drawing
+                    value="{{ $option->id }}">@if ($trait->drawn)<x-form.option-drawing
                     :name="$trait->id.'-'.$option->id"/>@endif<span>{{ $option->name }}</span></button>@endforeach</div>
             @endif
             <p class="muted small mb-0">

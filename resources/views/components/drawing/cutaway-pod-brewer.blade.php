@@ -13,21 +13,21 @@
     <text x="574" y="384">drip tray</text>
     <path class="ink-line w-thin leader" d="M516 379 H566"/>
 
-    <x-cut-part :line="$lines['descale'] ?? null" :x="160" :y="170" :to="212" :end="true">
+    <x-drawing.cut-part :line="$lines['descale'] ?? null" :x="160" :y="170" :to="212" :end="true">
         <path class="{{ $soil('descale') }}" d="M214 140 H286 V380 H214Z"/>
         <path class="ink-line body" d="M214 96 H286 V380 Q286 392 274 392 H226 Q214 392 214 380Z"/>
         <path class="rim-line w-thin" d="M218 140 q9 -6 18 0 t18 0 t18 0"/>
-    </x-cut-part>
+    </x-drawing.cut-part>
     @isset($lines['cartridge'])
-        <x-cut-part :line="$lines['cartridge']" :x="160" :y="340" :to="230" :end="true">
+        <x-drawing.cut-part :line="$lines['cartridge']" :x="160" :y="340" :to="230" :end="true">
             <rect class="{{ $soil('cartridge') }}" x="232" y="318" width="36" height="46" rx="6"/>
                 <rect class="ink-line body" x="232" y="318" width="36" height="46" rx="6"/>
             <path class="ink-line w-thin" d="M238 330 h24 M238 340 h24 M238 350 h24"/>
-        </x-cut-part>
+        </x-drawing.cut-part>
     @endisset
-    <x-cut-part :line="$lines['needle'] ?? null" :x="574" :y="160" :to="482">
+    <x-drawing.cut-part :line="$lines['needle'] ?? null" :x="574" :y="160" :to="482">
         <path class="{{ $soil('needle') }}" d="M418 140 H482 V172 Q482 206 450 206 Q418 206 418 172Z"/>
         <path class="ink-line body" d="M418 140 H482 V172 Q482 206 450 206 Q418 206 418 172Z"/>
         <path class="ink-line" d="M450 118 V158 l-5 -8 M450 158 l5 -8 M450 206 V226"/>
-    </x-cut-part>
+    </x-drawing.cut-part>
 </svg>

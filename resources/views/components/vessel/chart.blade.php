@@ -11,7 +11,7 @@
                     @foreach (array_keys($columns) as $key)
                         @php($found = $cell($group, $key))
                         <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}">
-                            <x-verdict :verdict="$found->verdict"/><span
+                            <x-drawing.verdict :verdict="$found->verdict"/><span
                             class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
                     @endforeach
                 </tr>

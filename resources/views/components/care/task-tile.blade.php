@@ -8,7 +8,7 @@
 @endphp
 <section class="tile" id="task" {{ App\View\Pages\Rhythm\CareFacts::of($task) }} aria-labelledby="task-name" tabindex="-1">
     <div class="part-head">
-        <x-glass :wear="$task->rhythm->wear" :size="56" :unknown="$task->neverOpened()"/>
+        <x-drawing.glass :wear="$task->rhythm->wear" :size="56" :unknown="$task->neverOpened()"/>
         <div>
             <h2 id="task-name">{{ $task->name() }}</h2>
             <p class="muted">{{ $task->neverOpened() ? 'nobody has looked yet' : $line->when().($task->graded
@@ -42,11 +42,11 @@
         <h3>How it comes off here</h3>
         <ol>@foreach ($off as $each)<li>{{ $each }}</li>@endforeach</ol>
     @endif
-    @if ($task->graded)<x-last-openings :care="$task" :handbook="$handbook" :today="$today" :count="4"/>@endif
+    @if ($task->graded)<x-care.last-openings :care="$task" :handbook="$handbook" :today="$today" :count="4"/>@endif
     <div class="with-gap mt-3">
         @foreach ($task->procedures() as $procedure => $name)
-            <x-start-round :care="$task" :procedure="$procedure" :main="$loop->first && ! $running">
-                {{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-start-round>
+            <x-care.start-round :care="$task" :procedure="$procedure" :main="$loop->first && ! $running">
+                {{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-care.start-round>
         @endforeach
         <a class="push push--quiet" href="{{ route('rounds.create', [$machine, 'part' => $task->task->part]) }}">With other jobs</a>
         <a class="push push--quiet"
@@ -68,7 +68,7 @@
             @csrf
             <input type="hidden" name="id" value="{{ Str::ulid() }}">
             <input type="hidden" name="task" value="{{ $id }}">
-            <x-field name="on" label="When?" type="date" :value="(string) $today" :max="(string) $today" required/>
+            <x-form.field name="on" label="When?" type="date" :value="(string) $today" :max="(string) $today" required/>
             @if ($task->graded)
             @foreach (['found' => 'How was it?', 'left' => 'How did it go back?'] as $name => $ask)
                 <div class="field">
@@ -83,7 +83,7 @@
                     @error($name)<p class="wrong">{{ $message }}</p>@enderror
                 </div>
             @endforeach
-            <x-field name="measured" label="Or measured: how much was blocked, in %" type="number" min="0" max="100" step="any"
+            <x-form.field name="measured" label="Or measured: how much was blocked, in %" type="number" min="0" max="100" step="any"
                 inputmode="decimal" hint="Blocked jets of all jets, or of the mesh. It counts instead of the picture."/>
             @endif
             <p class="mt-3 mb-0"><button class="push">Write it down</button></p>

@@ -14,7 +14,7 @@
             {{ $drawing->height - 18 }} V4"/>
         @foreach ($drawing->rows as $row)
             <g transform="translate(16 {{ $row['y'] }})">
-                <x-tray-sign :part="$row['piece']->part"/>
+                <x-drawing.tray-sign :part="$row['piece']->part"/>
                 <text class="tray__name" x="50" y="18">{{ $row['number'] }} {{ $row['piece']->name }}</text>
                 @for ($i = 0; $i < $row['heads']; $i++)
                     <g transform="translate({{ 56 + 15 * $i }} 33)"><circle class="ink-line w-thin" r="5"/>

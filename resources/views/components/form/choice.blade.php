@@ -15,7 +15,7 @@
                 <input type="radio" id="{{ $id }}" name="{{ $name }}" value="{{ $option->id }}" @checked(($picked ?? '') === $option->id)
                     @required(! $unknown)>
                 <label for="{{ $id }}">
-                    @isset($drawing)<x-option-drawing :name="$option->id === '' ? 'unknown' : $drawing.'-'.$option->id"/>@endisset
+                    @isset($drawing)<x-form.option-drawing :name="$option->id === '' ? 'unknown' : $drawing.'-'.$option->id"/>@endisset
                     <span>{{ $option->name }}</span>
                     @if ($option->note)<small>{{ $option->note }}</small>@endif
                 </label>

@@ -11,26 +11,26 @@
     <text x="560" y="382">warming plate</text>
     <path class="ink-line w-thin leader" d="M490 377 H552"/>
 
-    <x-cut-part :line="$lines['descale'] ?? null" :x="170" :y="200" :to="244" :end="true">
+    <x-drawing.cut-part :line="$lines['descale'] ?? null" :x="170" :y="200" :to="244" :end="true">
         <path class="{{ $soil('descale') }}" d="M246 120 H304 V330 H246Z"/>
         <path class="ink-line body" d="M246 92 H304 V330 H246Z"/>
         <path class="rim-line w-thin" d="M250 120 q8 -6 16 0 t16 0 t16 0"/>
-    </x-cut-part>
+    </x-drawing.cut-part>
     @isset($lines['disc'])
-        <x-cut-part :line="$lines['disc']" :x="170" :y="312" :to="256" :end="true">
+        <x-drawing.cut-part :line="$lines['disc']" :x="170" :y="312" :to="256" :end="true">
             <ellipse class="{{ $soil('disc') }}" cx="275" cy="306" rx="18" ry="11"/><ellipse class="ink-line body" cx="275" cy="306" rx="18"
                 ry="11"/>
-        </x-cut-part>
+        </x-drawing.cut-part>
     @endisset
 
     <path class="ink-line" d="M366 150 H474 L456 206 H384Z"/>
     <path class="rim-line w-thin" d="M378 158 L394 200 M400 158 L408 200 M440 158 L432 200 M462 158 L446 200"/>
     <text x="560" y="186">filter basket</text>
     <path class="ink-line w-thin leader" d="M468 181 H552"/>
-    <x-cut-part :line="$lines['daily'] ?? null" :x="560" :y="292" :to="482">
+    <x-drawing.cut-part :line="$lines['daily'] ?? null" :x="560" :y="292" :to="482">
         <path class="{{ isset($lines['daily']) ? $soil('daily') : 'in-thin-water' }}" d="M368 290 H474 L466 366 H376Z"/>
         <path class="ink-line body" d="M388 226 H452 L480 280 L466 366 H376 L362 280Z M480 262 q34 10 20 54 l-26 8"/>
-    </x-cut-part>
+    </x-drawing.cut-part>
     @unless (isset($lines['daily']))
         <text x="560" y="292">carafe</text>
         <path class="ink-line w-thin leader" d="M508 287 H552"/>

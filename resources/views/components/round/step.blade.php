@@ -20,10 +20,10 @@
     <input type="hidden" name="id" value="{{ Str::ulid() }}">
     <input type="hidden" name="photo_id" value="{{ Str::ulid() }}">
     <input type="hidden" name="step" value="{{ $step->id }}">
-    @if ($view->refused)<x-said-of :verdicts="$view->verdicts"/>@endif
+    @if ($view->refused)<x-round.chemistry-notes :verdicts="$view->verdicts"/>@endif
     @if ($view->gate)
         <section class="said-of said-of--refused" role="alert">
-            <x-verdict :verdict="GoodRinse\Core\Chemistry\Verdict::ClearFirst"/>
+            <x-drawing.verdict :verdict="GoodRinse\Core\Chemistry\Verdict::ClearFirst"/>
             <div>
                 <h2>Not like this</h2>
                 <p>{{ Str::ucfirst($view->gate) }}.</p>
@@ -38,10 +38,10 @@
             @endforeach
             <p class="step__say">{{ $step->say }}</p>
         </div>
-        @if ($step->picture)<x-step-picture :name="$step->picture"/>@endif
+        @if ($step->picture)<x-drawing.step-picture :name="$step->picture"/>@endif
     </div>
     @if ($view->wait)
-        <div id="timers" tabindex="-1"><x-timer :timer="$view->wait" :now="$now" :big="true" :zone="$household->zone()"/></div>
+        <div id="timers" tabindex="-1"><x-round.timer :timer="$view->wait" :now="$now" :big="true" :zone="$household->zone()"/></div>
     @endif
     @if ($view->wait?->runs && $view->wait->secondsLeft($now) > 60)
         <label class="with-gap"><input type="checkbox" name="ended" value="1"> It has ended before its time.</label>
@@ -62,7 +62,7 @@
         </div>
     @endif
 
-    @if (! $view->refused)<x-said-of :verdicts="$view->verdicts"/>@endif
+    @if (! $view->refused)<x-round.chemistry-notes :verdicts="$view->verdicts"/>@endif
 
     @if ($view->kit)
         @php($shown = [...array_map(fn ($item) => $item->id, $view->kit->items), ...array_map(fn ($agent)
@@ -112,7 +112,7 @@
                         @checked(old('answer', $answered?->answer) === $grade->id)
                         aria-describedby="look-{{ $grade->id }}" data-preview="{{ $view->previews[$grade->id]
                             ?? $grade->look }}" data-fraction="{{ $grade->fraction->value }}" x-on:change="show">
-                    <label for="a-{{ $grade->id }}"><x-swatch :grade="$grade" :size="72"/>{{ $grade->name }}<small aria-hidden="true"
+                    <label for="a-{{ $grade->id }}"><x-drawing.swatch :grade="$grade" :size="72"/>{{ $grade->name }}<small aria-hidden="true"
                         class="nums">{{ $loop->iteration }}</small></label>
                     <span class="visually-hidden" id="look-{{ $grade->id }}">{{ $grade->look }}</span>
                 </div>
@@ -128,7 +128,7 @@
         @if ($view->counted)
             <details class="counts" x-data="counts" x-on:input="judge" @if (old('r') || ($details?->readings)) open @endif>
                 <summary>Or count the jets, and let that decide</summary>
-                @foreach ($view->counted as $rule)<x-reading :rule="$rule" :given="$given($rule)"
+                @foreach ($view->counted as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"
                     :total="$view->totals[$rule->id] ?? null"/>@endforeach
                 <p class="muted small mb-0" aria-live="polite" x-ref="said"></p>
             </details>
@@ -165,13 +165,13 @@
     @endif
 
     @if ($view->asked)
-        <div class="readings">@foreach ($view->asked as $rule)<x-reading :rule="$rule" :given="$given($rule)"/>@endforeach</div>
+        <div class="readings">@foreach ($view->asked as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"/>@endforeach</div>
     @endif
 
 
     @if ($sheet && ($step->takesOff || $step->putsBack))
         <div class="step__apart">
-            <x-hold :by="$sheet->holding->by"/>
+            <x-drawing.hold :by="$sheet->holding->by"/>
             <div>
                 <h2>On your {{ $machine->name }}</h2>
                 @if ($step->takesOff && $sheet->lines)<ol>@foreach ($sheet->lines as $each)<li>{{ $each }}</li>@endforeach</ol>@endif
