@@ -9,6 +9,7 @@ declare(strict_types=1);
  */
 
 use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
+use GoodRinse\Core\Handbook\Fault\FaultRules;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Simulation\Dice;
 use GoodRinse\Core\Trace\Action;
@@ -109,7 +110,7 @@ function small(Dice $dice): FaultModel
         );
     }
 
-    return new FaultModel(array_map(static fn (int $i): string => "cause-$i", array_keys($weights)), $weights, $checks, $actions, 120.0);
+    return new FaultModel(array_map(static fn (int $i): string => "cause-$i", array_keys($weights)), $weights, $checks, $actions, 120.0, new FaultRules(6.0, 0.3, 0.02, 0.2));
 }
 
 /** Expected cost of the troubleshooter's own policy, by going down every branch. */

@@ -51,7 +51,7 @@ final readonly class CoreInputs
             $household->harsh_chemicals,
             $this->hardness($household),
             $usesSince,
-            array_fill_keys(['white-vinegar', 'coloured-vinegar'], $household->vinegar_strength),
+            array_fill_keys($this->handbook->doseModel()->vinegars(), $household->vinegar_strength),
             $residues,
             array_filter(
                 array_map(static fn (OwnWay $own): ?array => $own->first, $machine->ownWays()),

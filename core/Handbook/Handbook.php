@@ -15,6 +15,7 @@ use GoodRinse\Core\Handbook\Chemistry\ChemistryReader;
 use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Compiler\Node;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Fault\FaultRules;
 use GoodRinse\Core\Handbook\Procedure\ProcedureBinding;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\Scale\MeasurementRule;
@@ -111,6 +112,11 @@ final class Handbook
     public function asking(): PromptRules
     {
         return PromptRules::read($this->root()->at('asking'));
+    }
+
+    public function faultRules(): FaultRules
+    {
+        return FaultRules::read($this->root()->at('faults'));
     }
 
     /** What parts are compared with. */
@@ -244,7 +250,7 @@ final class Handbook
         $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
 
         return $this->troubles[$kind] = $node->at('trace')->has('causes')
-            ? FaultCatalog::read($node->at('trace'), KindReader::defaults($node->at('kind'), self::FACTS))
+            ? FaultCatalog::read($node->at('trace'), $this->faultRules(), KindReader::defaults($node->at('kind'), self::FACTS))
             : null;
     }
 

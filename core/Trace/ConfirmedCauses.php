@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Trace;
 
+use GoodRinse\Core\Handbook\Fault\FaultRules;
+
 /** How often each cause was confirmed, here and on the household's other machines. */
 final readonly class ConfirmedCauses
 {
-    /** Openings' worth of trust in what the handbook thinks. */
-    private const PRIOR = 6.0;
-    private const ELSEWHERE = 0.3;
-
     /**
      * @param array<string, int> $here      by cause, on this machine
      * @param array<string, int> $elsewhere by cause, on others of the household
@@ -26,12 +24,12 @@ final readonly class ConfirmedCauses
      *
      * @return array<string, float> adding up to the prior's weight and what was confirmed
      */
-    public function learned(array $weights): array
+    public function learned(array $weights, FaultRules $rules): array
     {
         $whole = array_sum($weights);
         $learned = [];
         foreach ($weights as $cause => $weight) {
-            $learned[$cause] = self::PRIOR * $weight / $whole + ($this->here[$cause] ?? 0) + self::ELSEWHERE * (
+            $learned[$cause] = $rules->prior * $weight / $whole + ($this->here[$cause] ?? 0) + $rules->elsewhere * (
                 $this->elsewhere[$cause] ?? 0
             );
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Trace;
 
+use GoodRinse\Core\Handbook\Fault\FaultRules;
+
 /** What may be wrong with a machine: one cause of several, checks that tell them apart and actions that may help. */
 final readonly class FaultModel
 {
@@ -21,6 +23,7 @@ final readonly class FaultModel
         public array $checks,
         public array $actions,
         public float $callFee,
+        public FaultRules $rules,
         public array $hazards = [],
     ) {
     }

@@ -29,7 +29,7 @@ final readonly class MachineFaults
         ConfirmedCauses $confirmed = new ConfirmedCauses(),
     ): FaultModel {
         $causes = array_filter($trouble->causes, static fn (Cause $cause): bool => $cause->when->holds($traits));
-        $weights = $confirmed->learned(array_map(static fn (Cause $cause): float => $cause->weight, $causes));
+        $weights = $confirmed->learned(array_map(static fn (Cause $cause): float => $cause->weight, $causes), $trouble->rules);
         foreach ($weights as $cause => $weight) {
             foreach ($present as $symptom) {
                 $weights[$cause] *= $this->symptom($trouble, $symptom)->chance($cause);
@@ -64,6 +64,7 @@ final readonly class MachineFaults
                 ),
             )),
             $prices->callFee,
+            $trouble->rules,
             array_keys(array_filter(array_values($causes), static fn (Cause $cause): bool => $cause->hazard)),
         );
     }

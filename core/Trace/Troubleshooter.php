@@ -17,12 +17,6 @@ final readonly class Troubleshooter
     /** By how much a check must beat going on without it. */
     private const SLACK = 1e-9;
 
-    /** A danger less likely than this is not asked about before everything else. */
-    private const DANGER_FROM = 0.02;
-
-    /** A result tells of a cause when its chance is this far from what it is otherwise. */
-    private const TELLING = 0.2;
-
     public function __construct(private FaultModel $model)
     {
     }
@@ -276,13 +270,13 @@ final readonly class Troubleshooter
             unset($without[$cause]);
             foreach ($check->results as $chances) {
                 $usual = array_sum(Belief::given($without, $chances)) / max(array_sum($without), 1e-300);
-                if (abs(($chances[$cause] ?? 0.0) - $usual) > self::TELLING) {
+                if (abs(($chances[$cause] ?? 0.0) - $usual) > $this->model->rules->telling) {
                     $danger += $belief[$cause];
                     break;
                 }
             }
         }
 
-        return $danger / $whole >= self::DANGER_FROM;
+        return $danger / $whole >= $this->model->rules->danger;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Calc;
 
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Trace\Action;
 use GoodRinse\Core\Trace\Check;
 use GoodRinse\Core\Trace\Evidence;
@@ -15,6 +16,10 @@ use GoodRinse\Core\Trace\Troubleshooter;
 final readonly class TraceModel implements Model
 {
     private const SLACK = 1e-6;
+
+    public function __construct(private Handbook $handbook)
+    {
+    }
 
     public function calculate(Json $input): array
     {
@@ -67,7 +72,7 @@ final readonly class TraceModel implements Model
             $actions[] = new Action($id, $each['cost']->number(0), $this->chances($each['fixes'], $causes));
         }
 
-        return new FaultModel($causes, $weights, $checks, $actions, $in['callFee']->number(0));
+        return new FaultModel($causes, $weights, $checks, $actions, $in['callFee']->number(0), $this->handbook->faultRules());
     }
 
     /**

@@ -58,6 +58,12 @@ final readonly class DoseModel
     ) {
     }
 
+    /** @return list<string> agents whose strength is printed on their bottle and told by the household: vinegars */
+    public function vinegars(): array
+    {
+        return $this->acids['acetic']['agents'] ?? [];
+    }
+
     /** @internal to the handbook */
     public static function read(Node $node): self
     {

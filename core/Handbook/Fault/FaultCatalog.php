@@ -22,6 +22,7 @@ final readonly class FaultCatalog
         public array $causes,
         public array $checks,
         public array $actions,
+        public FaultRules $rules,
     ) {
     }
 
@@ -43,6 +44,7 @@ final readonly class FaultCatalog
                     : $action,
                 $this->actions,
             ),
+            $this->rules,
         );
     }
 
@@ -51,7 +53,7 @@ final readonly class FaultCatalog
      *
      * @param array<string, string> $defaults what traits stand at where a machine does not say
      */
-    public static function read(Node $node, array $defaults): self
+    public static function read(Node $node, FaultRules $rules, array $defaults): self
     {
         return new self(
             $node->string('basis'),
@@ -104,6 +106,7 @@ final readonly class FaultCatalog
                 $action->optional('how'),
                 $action->condition('when', $defaults),
             ), $node->at('actions')->byId()),
+            $rules,
         );
     }
 

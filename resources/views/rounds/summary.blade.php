@@ -22,18 +22,18 @@
                 <x-care.due-lines :lines="[$each->line]" :today="$today" :level="$loop->first ? 'h2' : 'h3'"/>
                 <div class="due">
                     <ul class="openings">
-                        @if ($each->says->found)
+                        @if ($each->payload->found)
                             @php($scale = $handbook->scales()->scale($each->line->care->scale()))
-                            <li><x-drawing.swatch :grade="$scale->nearest($each->says->found)"
-                                :size="72"/><span>found {{ mb_strtolower($scale->nearest($each->says->found)->name) }}</span></li>
-                            <li><x-drawing.swatch :grade="$scale->nearest($each->says->left)"
-                                :size="72"/><span>left {{ mb_strtolower($scale->nearest($each->says->left)->name) }}</span></li>
+                            <li><x-drawing.swatch :grade="$scale->nearest($each->payload->found)"
+                                :size="72"/><span>found {{ mb_strtolower($scale->nearest($each->payload->found)->name) }}</span></li>
+                            <li><x-drawing.swatch :grade="$scale->nearest($each->payload->left)"
+                                :size="72"/><span>left {{ mb_strtolower($scale->nearest($each->payload->left)->name) }}</span></li>
                         @endif
                     </ul>
                     <div></div>
                     <form method="post" action="{{ route('entries.void', $each->entry) }}">
                         @csrf
-                        <button class="push push--wide">Undo this{{ $each->says->found ? ' opening' : '' }}</button>
+                        <button class="push push--wide">Undo this{{ $each->payload->found ? ' opening' : '' }}</button>
                     </form>
                 </div>
             @endforeach

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trace;
 
+use GoodRinse\Core\Handbook\Fault\FaultRules;
 use GoodRinse\Core\Simulation\Dice;
 use GoodRinse\Core\Trace\Action;
 use GoodRinse\Core\Trace\Check;
@@ -20,6 +21,11 @@ use PHPUnit\Framework\TestCase;
 
 final class TroubleshooterTest extends TestCase
 {
+    private static function rules(): FaultRules
+    {
+        return new FaultRules(6.0, 0.3, 0.02, 0.2);
+    }
+
     private static function model(float $fee = 100.0): FaultModel
     {
         return new FaultModel(
@@ -28,6 +34,7 @@ final class TroubleshooterTest extends TestCase
             [new Check('listen', 1, ['hum' => [0.9, 0.2], 'silent' => [0.1, 0.8]])],
             [new Action('clean', 10, [0.8]), new Action('bang', 2, [0.05, 0.05])],
             $fee,
+            self::rules(),
         );
     }
 
@@ -63,6 +70,7 @@ final class TroubleshooterTest extends TestCase
             $checks,
             $actions,
             120.0,
+            self::rules(),
         );
     }
 
@@ -92,6 +100,7 @@ final class TroubleshooterTest extends TestCase
             [new Check('listen', 1, ['hum' => [0.95, 0.05], 'silent' => [0.05, 0.95]])],
             [new Action('clean', 30, [0.9]), new Action('new-pump', 40, [1 => 0.9])],
             200.0,
+            self::rules(),
         );
         $next = (new Troubleshooter($model))->next(new Evidence());
         self::assertSame([RankedOption::CHECK, 'listen', false], [$next->kind, $next->id, $next->danger]);
@@ -113,7 +122,7 @@ final class TroubleshooterTest extends TestCase
         $with = static fn (float $weight): FaultModel => new FaultModel(['clog', 'glass'], [1.0, $weight], [
             new Check('cheap', 0, ['yes' => [0.9, 0.1], 'no' => [0.1, 0.9]]),
             new Check('shards', 50, ['seen' => [0.01, 0.9], 'none' => [0.99, 0.1]], true),
-        ], [new Action('clean', 5, [0.9])], 100.0, [1]);
+        ], [new Action('clean', 5, [0.9])], 100.0, self::rules(), [1]);
 
         self::assertSame(
             ['shards', true],
@@ -144,6 +153,7 @@ final class TroubleshooterTest extends TestCase
             [new Check('x', 1, ['p' => [1.0], 'q' => [0.0, 1.0]]), new Check('y', 1, ['p' => [1.0], 'q' => [0.0, 1.0]])],
             [new Action('fix', 1, [1.0])],
             10.0,
+            self::rules(),
         );
         try {
             (new Troubleshooter($model))->posterior(new Evidence([['x', 'p'], ['y', 'q']]));
@@ -169,6 +179,7 @@ final class TroubleshooterTest extends TestCase
             [new Check('x', 1, ['p' => [1.0], 'q' => [0.0, 1.0]]), new Check('y', 1, ['p' => [1.0], 'q' => [0.0, 1.0]])],
             [new Action('fix', 1, [1.0])],
             10.0,
+            self::rules(),
         );
         $reading = Diagnosis::of($model, new Evidence([['x', 'p'], ['y', 'q']]), new Evidence([['x', 'p']]));
 
@@ -233,9 +244,9 @@ final class TroubleshooterTest extends TestCase
 
     public function test_what_was_confirmed_outweighs_the_handbook_in_time(): void
     {
-        $learned = (new ConfirmedCauses(['b' => 4], ['c' => 10]))->learned(['a' => 3.0, 'b' => 1.0, 'c' => 2.0]);
+        $learned = (new ConfirmedCauses(['b' => 4], ['c' => 10]))->learned(['a' => 3.0, 'b' => 1.0, 'c' => 2.0], self::rules());
 
         self::assertSame([3.0, 5.0, 5.0], [$learned['a'], $learned['b'], $learned['c']]);
-        self::assertEqualsWithDelta(6.0, array_sum((new ConfirmedCauses())->learned(['a' => 30.0, 'b' => 10.0])), 1e-12);
+        self::assertEqualsWithDelta(6.0, array_sum((new ConfirmedCauses())->learned(['a' => 30.0, 'b' => 10.0], self::rules())), 1e-12);
     }
 }

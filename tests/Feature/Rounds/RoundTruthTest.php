@@ -37,7 +37,7 @@ final class RoundTruthTest extends TestCase
     }
 
     /** @return list<array<array-key, mixed>> payloads of what the round says and nobody has taken back */
-    private function says(Round $round, EntryKind $kind): array
+    private function payloads(Round $round, EntryKind $kind): array
     {
         return array_values(
             Entry::inForce(
@@ -57,15 +57,15 @@ final class RoundTruthTest extends TestCase
         $this->tick($round, 'smell', 'no-smell');
         self::assertSame(
             [0.6, 0],
-            [$this->matches($round, EntryKind::Opening)[0]['found'], (int) $this->matches($round, EntryKind::Opening)[0]['left']],
+            [$this->payloads($round, EntryKind::Opening)[0]['found'], (int) $this->payloads($round, EntryKind::Opening)[0]['left']],
         );
         $this->tick($round, 'smell', 'smells');
         self::assertSame(
             [0.6, 0.6],
-            [$this->matches($round, EntryKind::Opening)[0]['found'], $this->matches($round, EntryKind::Opening)[0]['left']],
+            [$this->payloads($round, EntryKind::Opening)[0]['found'], $this->payloads($round, EntryKind::Opening)[0]['left']],
             'it is not descaled after all',
         );
-        self::assertSame([], $this->matches($round, EntryKind::Clearing));
+        self::assertSame([], $this->payloads($round, EntryKind::Clearing));
     }
 
     public function test_what_was_taken_back_stays_so_until_the_step_is_ticked_again(): void
@@ -75,9 +75,9 @@ final class RoundTruthTest extends TestCase
         $opening = Entry::query()->where('kind', EntryKind::Opening)->sole();
         $this->post("/entries/$opening->id/void")->assertRedirect();
         $this->tick($round, 'scrape');
-        self::assertSame([], $this->matches($round, EntryKind::Opening), 'another step brings nothing back');
+        self::assertSame([], $this->payloads($round, EntryKind::Opening), 'another step brings nothing back');
         $this->tick($round, 'hold-to-light', 'heavy');
-        self::assertSame(0.6, $this->matches($round, EntryKind::Opening)[0]['found'] ?? null, 'the same tick again writes it again');
+        self::assertSame(0.6, $this->payloads($round, EntryKind::Opening)[0]['found'] ?? null, 'the same tick again writes it again');
     }
 
     public function test_a_step_that_is_left_out_afterwards_says_nothing_any_more(): void
@@ -85,7 +85,7 @@ final class RoundTruthTest extends TestCase
         $round = $this->begin(['filter-clean']);
         $this->tick($round, 'hold-to-light', 'heavy');
         $this->tick($round, 'hold-to-light', null, ['how' => 'skipped'])->assertSessionHasNoErrors();
-        self::assertSame([], $this->matches($round, EntryKind::Opening));
+        self::assertSame([], $this->payloads($round, EntryKind::Opening));
     }
 
     public function test_bad_answers_are_refused_in_words_and_nothing_is_written(): void
@@ -117,7 +117,7 @@ final class RoundTruthTest extends TestCase
         $this->get("/rounds/$round->id")->assertOk()->assertSee('Done.');
         self::assertSame(
             ['sump', 'strip'],
-            array_column($this->matches($round, EntryKind::Opening), 'task'),
+            array_column($this->payloads($round, EntryKind::Opening), 'task'),
             'it answers for the sump as well',
         );
 
@@ -148,7 +148,7 @@ final class RoundTruthTest extends TestCase
         $this->clock->move('+1 hour');
         $round = $this->begin(['descale-pods'], $pods);
         $this->walk($round, ['cups' => 'lime-slow']);
-        self::assertSame([['light' => 'descale', 'on' => false]], $this->matches($round, EntryKind::Light));
+        self::assertSame([['light' => 'descale', 'on' => false]], $this->payloads($round, EntryKind::Light));
         $this->post("/rounds/$round->id/end", ['how' => 'finished']);
         $this->get('/')->assertDontSee('The descale light is on');
     }
@@ -207,7 +207,7 @@ final class RoundTruthTest extends TestCase
             ->assertOk()
             ->json('warning');
         self::assertStringContainsString('Nils did “Hold to the light” after you', (string) $said);
-        self::assertSame(0.1, $this->matches($round, EntryKind::Opening)[0]['found'], 'what Nils saw five minutes later');
+        self::assertSame(0.1, $this->payloads($round, EntryKind::Opening)[0]['found'], 'what Nils saw five minutes later');
         $this->actingAs($nils)->get("/rounds/$round->id?step=hold-to-light")->assertSee('You two answered this differently');
     }
 
