@@ -26,7 +26,7 @@ if (isset($argv[2])) {
     $loaded = hrtime(true);
     foreach (array_keys($handbook->kindNames()) as $kind) {
         foreach (array_keys($handbook->kind($kind)->procedureNames) as $procedure) {
-            $handbook->kind($kind)->procedure($procedure);
+            $handbook->kind($kind)->procedures->procedure($procedure);
         }
     }
     $handbook->chemistry();

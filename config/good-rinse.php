@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    // The newest heading of CHANGELOG.md.
+    'version' => 'unreleased',
+
     // Where the trade's data lies and where its checked, compiled form is kept.
     'handbook' => base_path('handbook'),
     'handbook_cache' => env('GOODRINSE_HANDBOOK_CACHE', storage_path('framework/cache/handbook.php')),

@@ -5,10 +5,12 @@ declare(strict_types=1);
 /* What is reached without a login, each by a secret of its own: no cookies, no session. */
 
 use App\Http\Controllers\Devices\DeviceEventController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\Household\FeedController;
 use App\Http\Controllers\Household\ReminderController;
 use Illuminate\Support\Facades\Route;
 
+Route::get('up', HealthController::class)->name('up');
 Route::post('device/events', [DeviceEventController::class, 'store'])->middleware('throttle:device');
 Route::get('calendar/{token}.ics', [FeedController::class, 'show'])->where('token', '[0-9A-Za-z]+')->name('feed');
 Route::get('reminders/stop/{user}', [ReminderController::class, 'leave'])->name('reminders.stop')->middleware('signed');

@@ -46,7 +46,7 @@ final readonly class BatchPlanner
                     $procedures[$id][0],
                     $rhythm->state->isDue(),
                     $rhythm->wear,
-                    $kind->standsAlone($procedures[$id][0]),
+                    $kind->procedures->standsAlone($procedures[$id][0]),
                 );
             }
         }

@@ -36,7 +36,7 @@ final readonly class RoundComposer
     {
         $care = $this->care->machine($machine, $household);
         $since = [];
-        foreach (array_keys($kind->chains($set)) as $id) {
+        foreach (array_keys($kind->procedures->chains($set)) as $id) {
             $task = $kind->taskOf($id)->id ?? '';
             $since[$task] ??= $care->usesSince($task);
         }

@@ -73,7 +73,7 @@ final class TaskCare
     /** Id of the scale its part is judged on. */
     public function scale(): string
     {
-        return $this->kind->scaleOf($this->id, $this->machine->traits);
+        return $this->kind->procedures->scaleOf($this->id, $this->machine->traits);
     }
 
     /** Whether it is to be done today, by its clocks or because nobody has looked yet. */

@@ -27,7 +27,7 @@ final readonly class HandbookWords
                 $needed["units.$kind->useUnit.$number"] = "machines/$id/kind.yaml";
             }
             foreach (array_keys($kind->procedureNames) as $procedure) {
-                foreach ($kind->procedure($procedure)->steps as $step) {
+                foreach ($kind->procedures->procedure($procedure)->steps as $step) {
                     $needed += array_fill_keys(self::ofStep($step), "machines/$id/procedures/$procedure.yaml");
                 }
             }

@@ -105,7 +105,7 @@ final class Round extends Model implements BelongsToHousehold
 
     private function read(): Procedure
     {
-        return $this->procedure ??= $this->handbook()->kind((string) array_key_first($this->handbook()->kindNames()))->onlyProcedure();
+        return $this->procedure ??= $this->handbook()->kind((string) array_key_first($this->handbook()->kindNames()))->procedures->only();
     }
 
     /** @return list<OpenEnd> what was still apart or untested when it ended */

@@ -17,9 +17,11 @@ use App\Policies\HouseholdRecordPolicy;
 use App\Sqlite\ImmediateSqliteConnector;
 use App\Support\StandingClock;
 use App\View\Words\HouseMeasures;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Console\AboutCommand;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
@@ -45,6 +47,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(!$this->app->isProduction());
         Password::defaults(static fn (): Password => Password::min(10));
+
+        AboutCommand::add('Good Rinse', fn (): array => [
+            'Version' => config('good-rinse.version'),
+            'Handbook' => $this->app->make(Handbook::class)->version(),
+        ]);
 
         Mail::extend('outbox', fn (): OutboxTransport => $this->app->make(OutboxTransport::class));
 

@@ -16,6 +16,7 @@ use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Compiler\Node;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultRules;
+use GoodRinse\Core\Handbook\Procedure\Excerpt;
 use GoodRinse\Core\Handbook\Procedure\ProcedureBinding;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\Scale\MeasurementRule;
@@ -31,18 +32,6 @@ final class Handbook
      */
     public const FACTS = ['scale' => 'light', 'passes' => 'one'];
     public const FACT_VALUES = ['scale' => ['light', 'heavy'], 'passes' => ['one', 'more']];
-
-    /** What a round needs of the shared part of the handbook. */
-    private const IN_EXCERPTS = ['version', 'rhythm', 'scales', 'agents', 'cautions', 'kit', 'readings'];
-
-    /** What of a kind a round does not need: what it is reminded of is not decided in it. */
-    private const NOT_IN_EXCERPTS = ['tasks', 'habits'];
-
-    /** What of a part a round does not need: its steps say how it comes off. */
-    private const NOT_OF_PARTS = ['comesOff'];
-
-    /** Lists of which a round needs what its steps and parts name. */
-    private const ONLY_NAMED = ['scales', 'cautions', 'readings'];
 
     /** @var array<string, MachineKind> */
     private array $kinds = [];
@@ -265,48 +254,8 @@ final class Handbook
     public function excerpt(string $kind, ProcedureSet $set, ProcedureBinding $binding): array
     {
         $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
-        $raw = $this->kind($kind)->rawSteps() + $binding->ownSteps;
-        $steps = [];
-        foreach ($binding->order as $id) {
-            array_push($steps, ...($binding->before[$id] ?? []), ...[$binding->bind($raw[$id], $id)]);
-        }
-        $shared = array_intersect_key($this->compiled(), array_flip(self::IN_EXCERPTS));
-        $about = array_diff_key($node->at('kind')->raw(), array_flip(self::NOT_IN_EXCERPTS));
-        $about['parts'] = array_map(
-            static fn (mixed $part): array => array_diff_key((array) $part, array_flip(self::NOT_OF_PARTS)),
-            [...$node->at('kind')->at('parts')->raw(), ...array_values($binding->ownParts)],
-        );
-        $kinds = [[
-            'folder' => $node->string('folder'),
-            'kind' => $binding->bind($about),
-            'steps' => $steps,
-            'procedures' => [['steps' => array_column($steps, 'id')] + $binding->bind($this->kind($kind)->about($set))],
-        ]];
-        $named = self::named($kinds) + [Scales::MESH => true];
-        foreach (self::ONLY_NAMED as $list) {
-            $shared[$list] = array_values(
-                array_map(static fn (Node $item): array => $item->raw(), array_intersect_key($this->root()->at($list)->byId(), $named)),
-            );
-        }
 
-        return ['kinds' => $kinds, 'kit' => $binding->bind($this->root()->at('kit')->raw())] + $shared;
-    }
-
-    /**
-     * @param array<array-key, mixed> $tree
-     *
-     * @return array<string, true> every text in it
-     */
-    private static function named(array $tree): array
-    {
-        $texts = [];
-        array_walk_recursive($tree, static function (mixed $leaf) use (&$texts): void {
-            if (is_string($leaf)) {
-                $texts[$leaf] = true;
-            }
-        });
-
-        return $texts;
+        return (new Excerpt($this->root()))->of($node, $this->kind($kind)->procedures, $set, $binding);
     }
 
     /** @return array<string, Node> */

@@ -6,6 +6,7 @@ namespace GoodRinse\Core\Handbook;
 
 use GoodRinse\Core\Handbook\Compiler\Node;
 use GoodRinse\Core\Handbook\Machine\OwnVessel;
+use GoodRinse\Core\Handbook\Procedure\ProcedureBook;
 use GoodRinse\Core\Handbook\Scale\Scales;
 
 /**
@@ -42,7 +43,8 @@ final readonly class KindReader
             $kind->at('uses')->optional('litres'),
             $kind->at('uses')->has('most') ? $kind->at('uses')->number('most') : self::MOST_USES,
             array_map(static fn (Node $procedure): string => $procedure->string('name'), $listed),
-            new KindDetails($kind, $steps, $listed, $this->scales, $defaults),
+            new ProcedureBook($kind, $steps, $listed, $this->scales, $defaults),
+            new KindDetails($kind, $defaults),
         );
     }
 

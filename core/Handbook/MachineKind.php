@@ -9,24 +9,12 @@ use GoodRinse\Core\Handbook\Machine\Habit;
 use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use GoodRinse\Core\Handbook\Machine\OwnVessel;
 use GoodRinse\Core\Handbook\Machine\Part;
-use GoodRinse\Core\Handbook\Order\OrderConflict;
-use GoodRinse\Core\Handbook\Procedure\Closing;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
-use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
-use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Handbook\Procedure\ProcedureBook;
 
 /** A kind of machine: what tells two of them apart, their parts, and the care they need. */
 final class MachineKind
 {
-    /** @var array<string, Procedure> */
-    private array $procedures = [];
-
-    /** @var array<string, array{array<array-key, mixed>, Step}> steps as they were last read, each with its data */
-    private array $steps = [];
-
-    /** @var array<string, list<string>> orders of steps that were asked for */
-    private array $orders = [];
-
     /** @var array<string, CareTask> those that have been asked for */
     private array $tasks = [];
 
@@ -35,9 +23,6 @@ final class MachineKind
 
     /** @var array<string, Habit>|null */
     private ?array $habits = null;
-
-    /** @var array<string, string> scale by task and traits */
-    private array $scales = [];
 
     /** @var array<string, Part> those that have been asked for */
     private array $parts = [];
@@ -64,6 +49,7 @@ final class MachineKind
         public readonly ?string $litresTrait,
         public readonly float $mostUsesPerDay,
         public readonly array $procedureNames,
+        public readonly ProcedureBook $procedures,
         private readonly KindDetails $details,
     ) {
     }
@@ -157,106 +143,6 @@ final class MachineKind
     public function part(string $id): Part
     {
         return $this->parts[$id] ??= $this->details->part($id) ?? throw UnknownEntry::named("part of a $this->id", $id);
-    }
-
-    /**
-     * What several procedures are as one: data that can be kept and read back, without steps.
-     *
-     * @return array<array-key, mixed>
-     *
-     * @throws UnknownEntry
-     */
-    public function about(ProcedureSet $set): array
-    {
-        return $this->details->about($set->ids);
-    }
-
-    /** @return array<string, array<array-key, mixed>> data of all steps, by id */
-    public function rawSteps(): array
-    {
-        return $this->details->rawSteps();
-    }
-
-    /** @param array<array-key, mixed> $data */
-    public function step(array $data): Step
-    {
-        $id = is_string($data['id'] ?? null) ? $data['id'] : '';
-        if (($this->steps[$id][0] ?? null) !== $data) {
-            $this->steps[$id] = [$data, $this->details->step($data)];
-        }
-
-        return $this->steps[$id][1];
-    }
-
-    /**
-     * The procedures that several take in, themselves included, in the handbook's order, each with its step ids.
-     *
-     * @return array<string, list<string>>
-     *
-     * @throws UnknownEntry
-     */
-    public function chains(ProcedureSet $set): array
-    {
-        return $this->details->chains($set->ids);
-    }
-
-    /**
-     * The steps of several procedures in the order they are done.
-     *
-     * @param list<string>                           $procedures those they take in included
-     * @param array<string, list<string>>            $first      parts that come off before a part on this machine, by part
-     * @param list<string>                           $exact      parts for which the household has said what comes off first
-     * @param array<string, array<array-key, mixed>> $own        data of steps that the household adds, by id
-     *
-     * @return list<string> ids
-     *
-     * @throws OrderConflict
-     */
-    public function sequence(array $procedures, array $first = [], array $exact = [], array $own = []): array
-    {
-        return $this->orders[serialize(
-            [$procedures, $first, $exact, $own],
-        )] ??= $this->details->sequence($procedures, $first, $exact, $own);
-    }
-
-    /**
-     * What a round offers at its end for what was found.
-     *
-     * @param array<string, string> $answers by capture
-     *
-     * @return list<Closing> one for each finding
-     */
-    public function closings(array $answers): array
-    {
-        return $this->details->closings($answers);
-    }
-
-    /**
-     * The scale on which a task's part is judged on a machine of these traits; the mesh where it is not judged.
-     *
-     * @param array<string, string> $traits
-     */
-    public function scaleOf(string $task, array $traits): string
-    {
-        return $this->scales[$task.json_encode($traits)] ??= $this->details->scaleOf($task, $traits);
-    }
-
-    /** Whether a procedure cannot be done together with others. */
-    public function standsAlone(string $procedure): bool
-    {
-        return $this->details->standsAlone($procedure);
-    }
-
-    /** @throws UnknownEntry */
-    public function procedure(string $id): Procedure
-    {
-        return $this->procedures[$id] ??= $this->details->procedure($id) ?? throw UnknownEntry::named("procedure of a $this->id", $id);
-    }
-
-    /** The one of a round, whatever it is called. */
-    public function onlyProcedure(): Procedure
-    {
-        return $this->procedures[''] ??= $this->details->onlyProcedure();
     }
 
     /** The care task that a procedure does; null for one that is done when it is wanted. */

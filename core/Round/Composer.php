@@ -41,11 +41,11 @@ final readonly class Composer
     public function compose(MachineKind $kind, ProcedureSet $set, Circumstances $here): ComposedProcedure
     {
         foreach ($set->ids as $id) {
-            $name = $kind->procedure($id)->name;
-            if (!$set->isSingle() && $kind->standsAlone($id)) {
+            $name = $kind->procedures->procedure($id)->name;
+            if (!$set->isSingle() && $kind->procedures->standsAlone($id)) {
                 throw OrderConflict::alone($name);
             }
-            if (!$kind->procedure($id)->when->holds($here->traits)) {
+            if (!$kind->procedures->procedure($id)->when->holds($here->traits)) {
                 return new ComposedProcedure(null, new ProcedureBinding(), [], null);
             }
         }
@@ -97,8 +97,8 @@ final readonly class Composer
     private function facts(MachineKind $kind, ProcedureSet $set, Circumstances $here): array
     {
         $facts = [];
-        foreach (array_keys($kind->chains($set)) as $id) {
-            $procedure = $kind->procedure($id);
+        foreach (array_keys($kind->procedures->chains($set)) as $id) {
+            $procedure = $kind->procedures->procedure($id);
             $known = $here->traits + $this->lime($kind, $procedure, $here);
             if ($procedure->when->holds($known)) {
                 $facts[$id] = $known;
@@ -119,11 +119,11 @@ final readonly class Composer
             return [[], []];
         }
         $own = OwnSteps::of($this->handbook, $here->own);
-        $raw = $kind->rawSteps() + $own;
-        $chains = array_map(array_flip(...), $kind->chains(ProcedureSet::from(array_keys($facts))));
+        $raw = $kind->procedures->rawSteps() + $own;
+        $chains = array_map(array_flip(...), $kind->procedures->chains(ProcedureSet::from(array_keys($facts))));
         $steps = $of = [];
-        foreach ($kind->sequence(array_keys($facts), $this->first($kind, $here), array_keys($here->first), $own) as $id) {
-            $step = $kind->step($raw[$id]);
+        foreach ($kind->procedures->sequence(array_keys($facts), $this->first($kind, $here), array_keys($here->first), $own) as $id) {
+            $step = $kind->procedures->step($raw[$id]);
             foreach ($facts as $procedure => $known) {
                 $isItsOwn = isset($chains[$procedure][$id]) || null !== $step->putsBack || [] !== $step->tests;
                 if (($isItsOwn || null !== $step->takesOff) && $step->when->holds($known)) {
@@ -161,10 +161,10 @@ final readonly class Composer
     private function named(MachineKind $kind, ProcedureSet $set, array $steps): Procedure
     {
         if ($set->isSingle()) {
-            return $kind->procedure($set->ids[0])->with($steps);
+            return $kind->procedures->procedure($set->ids[0])->with($steps);
         }
-        $about = $kind->about($set);
-        $all = array_map($kind->procedure(...), $set->ids);
+        $about = $kind->procedures->about($set);
+        $all = array_map($kind->procedures->procedure(...), $set->ids);
         $text = static fn (string $key): string => is_string($about[$key] ?? null) ? $about[$key] : '';
 
         return new Procedure(

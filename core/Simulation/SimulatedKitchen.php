@@ -111,7 +111,7 @@ final class SimulatedKitchen
     /** @return array{Fraction, Fraction} found and left, as a person grades them */
     private function graded(Fraction $found, Dice $dice): array
     {
-        $scale = $this->handbook->scales()->scale($this->kind->scaleOf($this->task->id, []));
+        $scale = $this->handbook->scales()->scale($this->kind->procedures->scaleOf($this->task->id, []));
         $grades = $scale->grades;
         $found = $scale->nearest($found)->fraction;
         $left = match (true) {

@@ -108,7 +108,7 @@ final readonly class BusyHousehold
     {
         $events = [];
         foreach ($kind->tasksFor(self::TRAITS) as $id => $task) {
-            $grades = $this->handbook->scales()->scale($kind->scaleOf($id, self::TRAITS))->grades;
+            $grades = $this->handbook->scales()->scale($kind->procedures->scaleOf($id, self::TRAITS))->grades;
             $every = $task->school($schools[$id])->days ?? 30;
             for ($ago = $days; 'filter' !== $id && $ago > 0; $ago -= max(1, (int) round($dice->lognormal($every, 0.2)))) {
                 $events[] = new SimulatedEvent(

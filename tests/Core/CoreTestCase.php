@@ -42,7 +42,7 @@ abstract class CoreTestCase extends TestCase
         self::assertNotNull($composed->procedure, "$procedure is for this machine");
 
         return (new Handbook(self::handbook()->excerpt($kind, ProcedureSet::of($procedure), $composed->binding)))->kind($kind)
-            ->onlyProcedure();
+            ->procedures->only();
     }
 
     /**

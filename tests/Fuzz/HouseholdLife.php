@@ -227,7 +227,7 @@ final class HouseholdLife
         $task = $this->task($machine);
         $grades = array_map(
             static fn (Grade $grade): string => $grade->id,
-            $this->handbook->scales()->scale($this->kind($machine)->scaleOf($task->id, $machine->traits))->grades,
+            $this->handbook->scales()->scale($this->kind($machine)->procedures->scaleOf($task->id, $machine->traits))->grades,
         );
         $found = $this->chance(5) ? null : $this->pick($grades);
         app(RecordOpening::class)->handle(

@@ -109,7 +109,7 @@ final class RoundFuzz
     {
         $names = array_values(array_filter(
             array_keys($kind->procedureNames),
-            fn (string $id): bool => $kind->procedure($id)->when->holds($machine->traits) || $this->chance(0.02),
+            fn (string $id): bool => $kind->procedures->procedure($id)->when->holds($machine->traits) || $this->chance(0.02),
         ));
         $picked = [];
         for ($i = $this->dice->between(1, 4); $i > 0; --$i) {

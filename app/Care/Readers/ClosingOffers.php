@@ -25,12 +25,12 @@ final readonly class ClosingOffers
         $had = [] === $round->procedures
             ? []
             : array_keys(
-                $kind->chains(ProcedureSet::from(
+                $kind->procedures->chains(ProcedureSet::from(
                     array_values(array_intersect($round->procedures, array_keys($kind->procedureNames))) ?: [$round->procedures[0]],
                 )),
             );
         $offers = [];
-        foreach ($kind->closings($round->progress()->answers) as $closing) {
+        foreach ($kind->procedures->closings($round->progress()->answers) as $closing) {
             $id = array_values(array_intersect($closing->procedures, $allowed))[0] ?? null;
             if (null !== $id && !in_array($id, $had, true)) {
                 $offers[$id] ??= new ClosingOffer($id, $kind->procedureNames[$id], $closing->found, $closing->why);

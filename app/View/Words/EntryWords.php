@@ -199,7 +199,7 @@ final class EntryWords
     /** Id of the scale that a task's part is judged on. */
     public function scale(?Machine $machine, string $task): string
     {
-        return null === $machine ? Scales::MESH : $this->handbook->kind($machine->kind)->scaleOf($task, $machine->traits);
+        return null === $machine ? Scales::MESH : $this->handbook->kind($machine->kind)->procedures->scaleOf($task, $machine->traits);
     }
 
     private function part(?Machine $machine, ?string $part): string

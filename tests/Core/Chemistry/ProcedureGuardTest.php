@@ -30,7 +30,7 @@ final class ProcedureGuardTest extends CoreTestCase
     {
         return (
             new Handbook(self::handbook()->excerpt($kind, ProcedureSet::of($procedure), self::compose($procedure, $here, $kind)->binding))
-        )->kind($kind)->onlyProcedure()->steps;
+        )->kind($kind)->procedures->only()->steps;
     }
 
     /**

@@ -45,7 +45,7 @@ final class ProcedureSetTest extends CoreTestCase
         foreach (array_keys(self::handbook()->kindNames()) as $kindId) {
             $kind = self::handbook()->kind($kindId);
             $names = array_values(
-                array_filter(array_keys($kind->procedureNames), static fn (string $id): bool => !$kind->procedure($id)->alone),
+                array_filter(array_keys($kind->procedureNames), static fn (string $id): bool => !$kind->procedures->procedure($id)->alone),
             );
             $this->limitTo(40)
                 ->forAll(Generator\subset($names), Generator\choose(0, 1000))
@@ -56,7 +56,7 @@ final class ProcedureSetTest extends CoreTestCase
                             ? $trait->default
                             : $trait->options[($seed + crc32((string) $i)) % count($trait->options)]->id;
                     }
-                    $picked = array_filter($picked, static fn (string $id): bool => $kind->procedure($id)->when->holds($traits));
+                    $picked = array_filter($picked, static fn (string $id): bool => $kind->procedures->procedure($id)->when->holds($traits));
                     if ([] === $picked) {
                         return;
                     }
@@ -239,7 +239,7 @@ final class ProcedureSetTest extends CoreTestCase
             $kind = self::handbook()->kind('drip-brewer');
             $composed = (new Composer(self::handbook()))->compose($kind, $set, $here);
             $steps = (new Handbook(self::handbook()->excerpt('drip-brewer', $set, $composed->binding)))->kind('drip-brewer')
-                ->onlyProcedure()->steps;
+                ->procedures->only()->steps;
 
             return [
                 in_array('again', array_map(static fn (Step $step): string => $step->id, $steps), true),

@@ -22,7 +22,7 @@ final class HandbookPlaceTest extends TestCase
         $numbered = 0;
         foreach (array_keys($handbook->kindNames()) as $kind) {
             foreach ($handbook->kind($kind)->procedureNames as $id => $name) {
-                $procedure = $handbook->kind($kind)->procedure($id);
+                $procedure = $handbook->kind($kind)->procedures->procedure($id);
                 $page = $this->get("/handbook/$kind/$id")->assertOk()->assertSee($name);
                 foreach ($procedure->ends as $end) {
                     $page->assertSee($end);

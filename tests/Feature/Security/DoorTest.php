@@ -17,7 +17,7 @@ use Tests\TestCase;
 /** Who may open what, and what every answer carries. */
 final class DoorTest extends TestCase
 {
-    private const OPEN = ['login', 'register', 'join/{token}'];
+    private const OPEN = ['up', 'login', 'register', 'join/{token}'];
 
     /** Opened by a secret in the address or a header instead; each has tests of its own. */
     private const BY_SECRET = ['device/events', 'calendar/{token}.ics', 'reminders/stop/{user}'];

@@ -111,7 +111,7 @@ final class CorrectionRequest extends UlidRequest
         }
         $handbook = app(Handbook::class);
         $machine = $this->machine();
-        $scale = $handbook->scales()->scale(null === $machine ? 'mesh' : $handbook->kind($machine->kind)->scaleOf($task, $machine->traits));
+        $scale = $handbook->scales()->scale(null === $machine ? 'mesh' : $handbook->kind($machine->kind)->procedures->scaleOf($task, $machine->traits));
         $fraction = static function (string $id) use ($scale): \GoodRinse\Core\Quantity\Fraction {
             foreach ($scale->grades as $grade) {
                 if ($grade->id === $id) {
@@ -194,7 +194,7 @@ final class CorrectionRequest extends UlidRequest
 
         return null === $machine || !isset($this->tasks()[$task]) ? [] : array_map(
             static fn (Grade $grade): string => $grade->id,
-            $handbook->scales()->scale($handbook->kind($machine->kind)->scaleOf($task, $machine->traits))->grades,
+            $handbook->scales()->scale($handbook->kind($machine->kind)->procedures->scaleOf($task, $machine->traits))->grades,
         );
     }
 

@@ -224,7 +224,7 @@ final readonly class HandbookPages
     private function ofKind(MachineKind $kind): array
     {
         $lines = array_map(
-            fn (string $id): ProcedureLine => $this->line($kind, $kind->procedure($id), null),
+            fn (string $id): ProcedureLine => $this->line($kind, $kind->procedures->procedure($id), null),
             array_keys($kind->procedureNames),
         );
 

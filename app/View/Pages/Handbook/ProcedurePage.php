@@ -44,7 +44,7 @@ final readonly class ProcedurePage
     public function for(Household $household, string $kindId, string $procedureId, string $machineId): array
     {
         $kind = $this->handbook->kind($kindId);
-        $whole = $kind->procedure($procedureId);
+        $whole = $kind->procedures->procedure($procedureId);
         $machines = $household->machines()->where('kind', $kindId)->orderBy('name')->get();
         $machine = $machines->firstWhere('id', $machineId) ?? $machines->first();
         $composed = (new Composer($this->handbook))->compose(
@@ -86,7 +86,7 @@ final readonly class ProcedurePage
         $care = $this->care->machine($machine, $household);
         $tasks = array_unique(array_map(
             static fn (string $id): string => $kind->taskOf($id)->id ?? '',
-            array_keys($kind->chains(ProcedureSet::of($procedure))),
+            array_keys($kind->procedures->chains(ProcedureSet::of($procedure))),
         ));
         $since = array_map($care->usesSince(...), array_combine($tasks, $tasks));
 
@@ -97,7 +97,7 @@ final readonly class ProcedurePage
     private function asDone(ComposedProcedure $composed, MachineKind $kind, string $procedure): Procedure
     {
         return (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($procedure), $composed->binding)))->kind($kind->id)
-            ->onlyProcedure();
+            ->procedures->only();
     }
 
     /** @return array<string, string> reason by the step's short name */

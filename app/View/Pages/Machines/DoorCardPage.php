@@ -60,7 +60,7 @@ final readonly class DoorCardPage
             if (null !== $composed->procedure && [] === $composed->procedure->runs) {
                 $procedures[] = (
                     new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($id), $composed->binding))
-                )->kind($kind->id)->onlyProcedure();
+                )->kind($kind->id)->procedures->only();
             }
         }
 

@@ -74,11 +74,11 @@ final readonly class ComposePage
         $choices = [];
         foreach (CareReader::byUrgency([$care]) as $task) {
             foreach ($task->procedures() as $id => $name) {
-                $choices[$id] ??= new ComposeChoice($id, $name, new TaskLine($task, $today, $this->words), $care->kind->procedure($id));
+                $choices[$id] ??= new ComposeChoice($id, $name, new TaskLine($task, $today, $this->words), $care->kind->procedures->procedure($id));
             }
         }
         foreach ($care->onDemand() as $id => $name) {
-            $choices[$id] ??= new ComposeChoice($id, $name, null, $care->kind->procedure($id));
+            $choices[$id] ??= new ComposeChoice($id, $name, null, $care->kind->procedures->procedure($id));
         }
 
         return $choices;
@@ -90,7 +90,7 @@ final readonly class ComposePage
         $due = array_filter(CareReader::byUrgency([$care]), static fn (TaskCare $task): bool => $task->isDueOrSoon());
         $ids = array_map(static fn (TaskCare $task): string => $task->fullest(), $due);
 
-        return array_values(array_unique(array_filter($ids, fn (string $id): bool => !$care->kind->standsAlone($id))));
+        return array_values(array_unique(array_filter($ids, fn (string $id): bool => !$care->kind->procedures->standsAlone($id))));
     }
 
     /**
