@@ -9,7 +9,6 @@ use Carbon\CarbonImmutable;
 use GoodRinse\Core\Logbook\EffectiveEntries;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Logbook\Payload\Payload;
-use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -72,7 +71,7 @@ final class Entry extends Model implements BelongsToHousehold
 
     public function decode(): Payload
     {
-        return PayloadCodec::decode($this->kind, $this->payload);
+        return $this->kind->decode($this->payload);
     }
 
     /**

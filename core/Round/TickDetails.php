@@ -7,7 +7,6 @@ namespace GoodRinse\Core\Round;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Logbook\Payload\MalformedEntry;
 use GoodRinse\Core\Logbook\Payload\Measurement;
-use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 
 /** What a person told beside the answer to a step. */
 final readonly class TickDetails
@@ -65,7 +64,7 @@ final readonly class TickDetails
         $list = static fn (string $key): array => is_array($data[$key] ?? null) ? $data[$key] : [];
         $readings = $leftOver = [];
         foreach ($list('readings') as $reading) {
-            $payload = is_array($reading) ? PayloadCodec::decode(EntryKind::Measurement, $reading) : null;
+            $payload = is_array($reading) ? EntryKind::Measurement->decode($reading) : null;
             if ($payload instanceof Measurement) {
                 $readings[] = $payload;
             }

@@ -6,7 +6,6 @@ namespace App\Actions\Logbook;
 
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Logbook\Payload\Payload;
-use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 
 /** What a round has written about a step, as the table holds it. */
 final readonly class EntryRecord
@@ -47,6 +46,6 @@ final readonly class EntryRecord
 
     public function payload(): Payload
     {
-        return PayloadCodec::decode($this->kind, $this->said);
+        return $this->kind->decode($this->said);
     }
 }

@@ -15,7 +15,6 @@ use GoodRinse\Core\Logbook\HistoryBuilder;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\PackedOpenings;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
-use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Usage\UseTimeline;
@@ -203,7 +202,7 @@ final readonly class HistoryReader
         $utc = new \DateTimeZone('UTC');
         foreach ($rows->select(['seq', 'id', 'kind', 'happened_at', 'payload', 'voids'])->cursor() as $row) {
             /** @var object{seq: int, id: string, kind: string, happened_at: string, payload: string, voids: string|null} $row */
-            $payload = PayloadCodec::decode(EntryKind::from($row->kind), (array) json_decode($row->payload, true));
+            $payload = EntryKind::from($row->kind)->decode((array) json_decode($row->payload, true));
             yield new LogbookEntry($row->id, $row->seq, new \DateTimeImmutable($row->happened_at, $utc), $payload, $row->voids);
         }
     }

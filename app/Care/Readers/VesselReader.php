@@ -13,7 +13,6 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\EffectiveEntries;
 use GoodRinse\Core\Logbook\Entry as LogbookEntry;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
-use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -141,7 +140,7 @@ final readonly class VesselReader
         $columns = ['seq', 'id', 'machine_id', 'kind', 'happened_at', 'payload', 'voids'];
         foreach ([...$this->entries($household)->get($columns), ...$this->uses($household, $now)->get($columns)] as $row) {
             /** @var object{seq: int, id: string, machine_id: string|null, kind: string, happened_at: string, payload: string, voids: string|null} $row */
-            $payload = PayloadCodec::decode(EntryKind::from($row->kind), (array) json_decode($row->payload, true));
+            $payload = EntryKind::from($row->kind)->decode((array) json_decode($row->payload, true));
             $entries[] = new LogbookEntry($row->id, $row->seq, new \DateTimeImmutable($row->happened_at, $utc), $payload, $row->voids);
             $machines[$row->id] = $row->machine_id;
         }

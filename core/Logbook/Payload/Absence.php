@@ -21,6 +21,11 @@ final readonly class Absence implements Payload
         }
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->day('from'), $fields->day('to'), $fields->text('reason'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Away;

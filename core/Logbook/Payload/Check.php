@@ -11,6 +11,11 @@ final readonly class Check implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('check'), $fields->text('result'), $fields->flag('passed'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Check;

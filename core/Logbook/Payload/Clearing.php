@@ -12,6 +12,11 @@ final readonly class Clearing implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('vessel'), $fields->text('by'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Clearing;

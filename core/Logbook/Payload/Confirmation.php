@@ -15,6 +15,11 @@ final readonly class Confirmation implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('symptom'), $fields->text('task'), $fields->flag('caused'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Confirmation;

@@ -17,6 +17,11 @@ final readonly class Dose implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('agent'), $fields->text('vessel'), $fields->portion(), $fields->optionalNumber('strength'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Dose;

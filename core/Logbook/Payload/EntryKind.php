@@ -24,6 +24,41 @@ enum EntryKind: string
     case Note = 'note';
     case Reversal = 'voiding';
 
+    /** @return class-string<Payload> what an entry of this kind says */
+    public function payloadClass(): string
+    {
+        return match ($this) {
+            self::Opening => Opening::class,
+            self::Dose => Dose::class,
+            self::Clearing => Clearing::class,
+            self::Counter => UseCount::class,
+            self::Meter => MeterTotal::class,
+            self::Light => IndicatorLight::class,
+            self::Symptom => Symptom::class,
+            self::Confirmation => Confirmation::class,
+            self::Fix => Fix::class,
+            self::Snooze => Snooze::class,
+            self::Away => Absence::class,
+            self::Check => Check::class,
+            self::Measurement => Measurement::class,
+            self::PartFitted => PartFitted::class,
+            self::Note => Note::class,
+            self::Reversal => Reversal::class,
+        };
+    }
+
+    /**
+     * Reads a payload back from what Payload::toArray() made of it.
+     *
+     * @param array<array-key, mixed> $data
+     *
+     * @throws MalformedEntry when a field is missing, of the wrong type or out of its range
+     */
+    public function decode(array $data): Payload
+    {
+        return $this->payloadClass()::fromFields(new PayloadFields($this, $data));
+    }
+
     /** Whether a person may correct it in place: counters' totals come from counters, and the rest is of one moment only. */
     public function isCorrectable(): bool
     {

@@ -14,6 +14,11 @@ final readonly class IndicatorLight implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('light'), $fields->flag('on'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Light;

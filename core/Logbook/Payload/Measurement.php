@@ -17,6 +17,11 @@ final readonly class Measurement implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('what'), $fields->optionalNumber('number'), $fields->optionalNumber('of'), $fields->texts('picks'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Measurement;

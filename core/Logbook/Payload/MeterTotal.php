@@ -28,6 +28,11 @@ final readonly class MeterTotal implements Payload
         return "$this->meter $this->series";
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('unit'), $fields->number('total'), $fields->text('meter'), (int) $fields->number('series'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Meter;

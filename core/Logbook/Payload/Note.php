@@ -17,6 +17,11 @@ final readonly class Note implements Payload
         }
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('text'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Note;

@@ -27,6 +27,11 @@ final readonly class Opening implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('task'), $fields->optionalFraction('found'), $fields->fraction('left'), $fields->text('how'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Opening;

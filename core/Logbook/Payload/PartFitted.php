@@ -11,6 +11,11 @@ final readonly class PartFitted implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('part'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::PartFitted;

@@ -15,6 +15,11 @@ final readonly class Reversal implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self(self::CORRECTION === $fields->text('why') ? self::CORRECTION : self::UNDO);
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Reversal;

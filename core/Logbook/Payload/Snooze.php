@@ -18,6 +18,11 @@ final readonly class Snooze implements Payload
     {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('task'), $fields->day('until'), $fields->text('reason'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Snooze;

@@ -21,6 +21,11 @@ final readonly class Symptom implements Payload
     ) {
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('symptom'), $fields->optionalText('task'), $fields->optionalText('where'), $fields->optionalText('badly'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Symptom;

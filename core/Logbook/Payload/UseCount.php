@@ -24,6 +24,11 @@ final readonly class UseCount implements Payload
         }
     }
 
+    public static function fromFields(PayloadFields $fields): self
+    {
+        return new self($fields->text('unit'), $fields->number('uses'), $fields->optionalInteger('over'));
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Counter;

@@ -21,7 +21,6 @@ use GoodRinse\Core\Logbook\Payload\MeterTotal;
 use GoodRinse\Core\Logbook\Payload\Note;
 use GoodRinse\Core\Logbook\Payload\Opening;
 use GoodRinse\Core\Logbook\Payload\Payload;
-use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 use GoodRinse\Core\Logbook\Payload\Reversal;
 use GoodRinse\Core\Logbook\Payload\Snooze;
 use GoodRinse\Core\Logbook\Payload\Symptom;
@@ -104,7 +103,7 @@ final class LogbookTest extends CoreTestCase
     {
         $json = json_decode(json_encode($payload->toArray(), JSON_THROW_ON_ERROR), true, 8, JSON_THROW_ON_ERROR);
         self::assertIsArray($json);
-        self::assertEquals($payload, PayloadCodec::decode($payload->kind(), $json));
+        self::assertEquals($payload, $payload->kind()->decode($json));
     }
 
     /** @return iterable<array{EntryKind, array<string, mixed>}> */
@@ -124,7 +123,7 @@ final class LogbookTest extends CoreTestCase
     public function test_malformed_payloads_are_refused(EntryKind $kind, array $data): void
     {
         $this->expectException(MalformedEntry::class);
-        PayloadCodec::decode($kind, $data);
+        $kind->decode($data);
     }
 
     public function test_a_history_counts_days_by_the_household_calendar_and_ignores_what_is_still_to_come(): void

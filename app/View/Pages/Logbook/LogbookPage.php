@@ -19,7 +19,6 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\DayOrder;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Logbook\Payload\Opening;
-use GoodRinse\Core\Logbook\Payload\PayloadCodec;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -111,7 +110,7 @@ final readonly class LogbookPage
             $zone = $zones[$row->zone] ??= new \DateTimeZone($row->zone);
             $at = new \DateTimeImmutable($row->happened_at, $utc);
             $day = Day::at($at, $zone);
-            $payload = PayloadCodec::decode(EntryKind::from($row->kind), (array) json_decode($row->payload, true));
+            $payload = EntryKind::from($row->kind)->decode((array) json_decode($row->payload, true));
             $machine = $machines->get((string) $row->machine_id);
             $person = $people[$row->recorded_by ?? ''] ?? null;
             $days[$day->number]['day'] = $day;
