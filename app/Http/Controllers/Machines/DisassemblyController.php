@@ -27,7 +27,7 @@ final class DisassemblyController extends Controller
 
     public function edit(Request $request, Machine $machine, string $part, DisassemblyPage $page): View
     {
-        return view('machines.way', $page->one($machine, $part) + ['round' => $this->round($request, $machine)]);
+        return view('machines.way', $page->one($machine, $part, $this->round($request, $machine)));
     }
 
     public function update(

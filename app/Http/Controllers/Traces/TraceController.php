@@ -77,7 +77,7 @@ final class TraceController extends Controller
     {
         return view(
             'traces.show',
-            $page->deck($trace, $this->person($request)->home()) + ['wanted' => $request->string('card')->toString()],
+            $page->deck($trace, $this->person($request)->home(), $request->string('card')->toString()),
         );
     }
 

@@ -20,26 +20,25 @@ final readonly class DevicePage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Device $device, Household $household): array
+    public function for(Device $device, Household $household): DeviceData
     {
         $held = $device->events()->where('status', DeviceEvent::HELD)->orderBy('at')->get();
         $first = $held->first();
 
-        return [
-            'device' => $device->load('machine'),
-            'kind' => $this->handbook->kind($device->machine->kind),
-            'household' => $household,
-            'today' => Day::at($this->clock->now(), $household->zone()),
-            'events' => $device->events()->orderByDesc('at')->orderByDesc('seq')->limit(self::SHOWN)->get(),
-            'count' => $device->events()->count(),
-            'held' => $held,
-            'before' => null === $first ? null : $device->events()
+        return new DeviceData(
+            device: $device->load('machine'),
+            kind: $this->handbook->kind($device->machine->kind),
+            household: $household,
+            today: Day::at($this->clock->now(), $household->zone()),
+            events: $device->events()->orderByDesc('at')->orderByDesc('seq')->limit(self::SHOWN)->get(),
+            count: $device->events()->count(),
+            held: $held,
+            before: null === $first ? null : $device->events()
                 ->where('status', DeviceEvent::TAKEN)
                 ->where('series', $device->series)
                 ->where('at', '<=', $first->at->format('Y-m-d H:i:s'))
                 ->orderByDesc('at')
                 ->first(),
-        ];
+        );
     }
 }

@@ -43,10 +43,8 @@ final readonly class HandbookPages
 
     /**
      * @param bool $all whether what is for other machines is shown too
-     *
-     * @return array<string, mixed>
      */
-    public function procedures(Household $household, bool $all, string $query): array
+    public function procedures(Household $household, bool $all, string $query): ProcedureListData
     {
         $groups = $this->groups($household, $all);
         foreach ($groups as $i => $group) {
@@ -60,13 +58,13 @@ final readonly class HandbookPages
             static fn (array $found): bool => self::holds(mb_strtolower("{$found['title']} {$found['text']}"), $query),
         ));
 
-        return [
-            'all' => $all,
-            'groups' => $groups,
-            'query' => $query,
-            'alsoFound' => $also,
-            'count' => array_sum(array_map(static fn (array $group): int => count($group['lines']), $groups)) + count($also),
-        ];
+        return new ProcedureListData(
+            all: $all,
+            groups: $groups,
+            query: $query,
+            alsoFound: $also,
+            count: array_sum(array_map(static fn (array $group): int => count($group['lines']), $groups)) + count($also),
+        );
     }
 
     /**
@@ -118,14 +116,13 @@ final readonly class HandbookPages
         return true;
     }
 
-    /** @return array<string, mixed> */
-    public function schools(Household $household, bool $all): array
+    public function schools(Household $household, bool $all): SchoolsData
     {
         $mine = $this->kindsOf($household);
 
-        return [
-            'all' => $all,
-            'questions' => array_values(
+        return new SchoolsData(
+            all: $all,
+            questions: array_values(
                 array_filter(
                     $this->handbook->questions(),
                     static fn (Question $question): bool => $all
@@ -134,14 +131,13 @@ final readonly class HandbookPages
                         || [] !== array_intersect($question->kinds, $mine),
                 ),
             ),
-            'kinds' => $this->handbook->kindNames(),
-            'procedureNames' => $this->procedureNames(),
-            'rhythms' => $this->rhythms($household, $all),
-        ];
+            kinds: $this->handbook->kindNames(),
+            procedureNames: $this->procedureNames(),
+            rhythms: $this->rhythms($household, $all),
+        );
     }
 
-    /** @return array<string, mixed> */
-    public function symptoms(Household $household, bool $all): array
+    public function symptoms(Household $household, bool $all): SymptomsData
     {
         $mine = $this->kindsOf($household);
         $groups = [];
@@ -158,7 +154,11 @@ final readonly class HandbookPages
             }
         }
 
-        return ['all' => $all, 'groups' => $groups, 'fixed' => $this->fixes->bySymptom($household)];
+        return new SymptomsData(
+            all: $all,
+            groups: $groups,
+            fixed: $this->fixes->bySymptom($household),
+        );
     }
 
     /**
@@ -277,7 +277,7 @@ final readonly class HandbookPages
     private function alsoFound(Household $household, bool $all): array
     {
         $found = [];
-        foreach ($this->schools($household, $all)['questions'] as $question) {
+        foreach ($this->schools($household, $all)->questions as $question) {
             $found[] = [
                 'sort' => 'Where they differ',
                 'title' => $question->question,
@@ -285,7 +285,7 @@ final readonly class HandbookPages
                 'url' => route('handbook.schools')."#$question->id",
             ];
         }
-        foreach ($this->symptoms($household, $all)['groups'] as $group) {
+        foreach ($this->symptoms($household, $all)->groups as $group) {
             foreach ($group['symptoms'] as $symptom) {
                 $found[] = [
                     'sort' => "Symptom, {$group['name']}",

@@ -15,16 +15,15 @@ final readonly class KeepApartPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Household $household): array
+    public function for(Household $household): KeepApartData
     {
         $rules = $this->handbook->chemistry();
 
-        return [
-            'household' => $household,
-            'chart' => new Chart($rules, $household->harsh_chemicals),
-            'rules' => $rules,
-            'handbook' => $this->handbook,
-        ];
+        return new KeepApartData(
+            household: $household,
+            chart: new Chart($rules, $household->harsh_chemicals),
+            rules: $rules,
+            handbook: $this->handbook,
+        );
     }
 }

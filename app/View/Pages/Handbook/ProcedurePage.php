@@ -37,11 +37,9 @@ final readonly class ProcedurePage
     /**
      * @param string $machineId of the household's; the first of the kind when empty or another's
      *
-     * @return array<string, mixed>
-     *
      * @throws UnknownEntry when there is no such procedure
      */
-    public function for(Household $household, string $kindId, string $procedureId, string $machineId): array
+    public function for(Household $household, string $kindId, string $procedureId, string $machineId): ProcedureData
     {
         $kind = $this->handbook->kind($kindId);
         $whole = $kind->procedures->procedure($procedureId);
@@ -56,26 +54,26 @@ final readonly class ProcedurePage
         $shown = $procedure ?? $whole;
         $assumed = Expectation::of($shown, $this->handbook, []);
 
-        return [
-            'household' => $household,
-            'kind' => $kind,
-            'handbook' => $this->handbook,
-            'procedure' => $shown,
-            'fits' => null !== $procedure,
-            'refused' => $composed->refused,
-            'leftOut' => $this->leftOut($composed, $whole),
-            'words' => $kind->words($machine->traits ?? []),
-            'machine' => $machine,
-            'machines' => $machines,
-            'estimate' => Estimate::of($shown, $assumed),
-            'kit' => KitList::of($shown, [], null === $machine ? null : $this->inputs->sheet($machine)),
-            'questions' => array_values(array_filter(
+        return new ProcedureData(
+            household: $household,
+            kind: $kind,
+            handbook: $this->handbook,
+            procedure: $shown,
+            fits: null !== $procedure,
+            refused: $composed->refused,
+            leftOut: $this->leftOut($composed, $whole),
+            words: $kind->words($machine->traits ?? []),
+            machine: $machine,
+            machines: $machines,
+            estimate: Estimate::of($shown, $assumed),
+            kit: KitList::of($shown, [], null === $machine ? null : $this->inputs->sheet($machine)),
+            questions: array_values(array_filter(
                 $this->handbook->questions(),
                 static fn (Question $question): bool => in_array($procedureId, $question->procedures, true),
             )),
-            'task' => $kind->taskOf($procedureId),
-            'runs' => array_intersect_key($kind->procedureNames, array_flip($whole->runs)),
-        ];
+            task: $kind->taskOf($procedureId),
+            runs: array_intersect_key($kind->procedureNames, array_flip($whole->runs)),
+        );
     }
 
     private function circumstances(?Machine $machine, Household $household, MachineKind $kind, string $procedure): Circumstances

@@ -12,17 +12,16 @@ final readonly class RemindersPage
 {
     private const SHOWN = 8;
 
-    /** @return array<string, mixed> */
-    public function for(User $person): array
+    public function for(User $person): RemindersData
     {
         $household = $person->home();
 
-        return [
-            'person' => $person,
-            'household' => $household,
-            'feeds' => $household->feeds()->orderBy('created_at')->get(),
-            'simulated' => 'outbox' === config('mail.default'),
-            'mails' => DB::table('outbox')->where('to', $person->email)->orderByDesc('id')->limit(self::SHOWN)->get(),
-        ];
+        return new RemindersData(
+            person: $person,
+            household: $household,
+            feeds: $household->feeds()->orderBy('created_at')->get(),
+            simulated: 'outbox' === config('mail.default'),
+            mails: DB::table('outbox')->where('to', $person->email)->orderByDesc('id')->limit(self::SHOWN)->get(),
+        );
     }
 }

@@ -22,23 +22,21 @@ final readonly class WaterPage
     /**
      * @param bool $tried whether a hardness is to be tried
      * @param bool $dip   whether the simulated strip is dipped
-     *
-     * @return array<string, mixed>
      */
-    public function for(Household $household, bool $tried, ?float $hardness, string $unit, bool $dip): array
+    public function for(Household $household, bool $tried, ?float $hardness, string $unit, bool $dip): WaterData
     {
         $doses = $this->handbook->doseModel();
 
-        return [
-            'household' => $household,
-            'strip' => $doses->strip,
-            'units' => (new Descaling($doses))->hardnessUnits(),
-            'turned' => $dip ? (new TestStrip($doses))->dip(crc32($household->id)) : null,
-            'tried' => $tried,
-            'hardness' => $hardness,
-            'unit' => $unit,
-            'today' => Day::at($this->clock->now(), $household->zone()),
-            'moved' => $tried ? $this->whatIf->watered($household, $hardness, $unit) : null,
-        ];
+        return new WaterData(
+            household: $household,
+            strip: $doses->strip,
+            units: (new Descaling($doses))->hardnessUnits(),
+            turned: $dip ? (new TestStrip($doses))->dip(crc32($household->id)) : null,
+            tried: $tried,
+            hardness: $hardness,
+            unit: $unit,
+            today: Day::at($this->clock->now(), $household->zone()),
+            moved: $tried ? $this->whatIf->watered($household, $hardness, $unit) : null,
+        );
     }
 }

@@ -41,8 +41,7 @@ final readonly class LogbookPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Household $household, LogbookCriteria $criteria): array
+    public function for(Household $household, LogbookCriteria $criteria): LogbookData
     {
         $machines = $household->machines()->orderBy('name')->get()->keyBy('id');
         $machine = $machines->get($criteria->machine);
@@ -62,20 +61,20 @@ final readonly class LogbookPage
         $last = count($rows) > LogbookReader::AT_ONCE ? $rows[LogbookReader::AT_ONCE - 1] : null;
         $people = DB::table('users')->where('household_id', $household->id)->pluck('name', 'id')->all();
 
-        return [
-            'household' => $household,
-            'handbook' => $this->handbook,
-            'machines' => $machines,
-            'machine' => $machine,
-            'show' => $show,
-            'pointed' => null === $pointed ? null : $criteria->entry,
-            'today' => Day::at($this->clock->now(), $household->zone()),
-            'days' => $this->days(array_slice($rows, 0, LogbookReader::AT_ONCE), $household, $machines, $people),
-            'photos' => $photos,
-            'people' => $people,
-            'asked' => $criteria->filters(),
-            'more' => null === $last ? null : "{$last->happened_at}_{$last->seq}",
-        ];
+        return new LogbookData(
+            household: $household,
+            handbook: $this->handbook,
+            machines: $machines,
+            machine: $machine,
+            show: $show,
+            pointed: null === $pointed ? null : $criteria->entry,
+            today: Day::at($this->clock->now(), $household->zone()),
+            days: $this->days(array_slice($rows, 0, LogbookReader::AT_ONCE), $household, $machines, $people),
+            photos: $photos,
+            people: $people,
+            asked: $criteria->filters(),
+            more: null === $last ? null : "{$last->happened_at}_{$last->seq}",
+        );
     }
 
     /** @return list<string> kinds of the machines whose lines are wanted */

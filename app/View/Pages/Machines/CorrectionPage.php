@@ -24,8 +24,7 @@ final readonly class CorrectionPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Entry $entry, Household $household): array
+    public function for(Entry $entry, Household $household): CorrectionData
     {
         if (!$entry->kind->isCorrectable()) {
             throw UnknownEntry::named('entry that can be corrected', $entry->id);
@@ -36,23 +35,23 @@ final readonly class CorrectionPage
         $kind = null === $machine ? null : $this->handbook->kind($machine->kind);
         $reading = $payload instanceof Measurement && null !== $payload->number ? $this->handbook->reading($payload->what) : null;
 
-        return [
-            'entry' => $entry,
-            'payload' => $payload,
-            'words' => $this->words->describe($payload, $machine, $entry->part, $household->measures),
-            'on' => Day::at($entry->happened_at, $zone),
-            'at' => DayOrder::isWhole($entry->happened_at->toDateTimeImmutable(), $zone)
+        return new CorrectionData(
+            entry: $entry,
+            payload: $payload,
+            words: $this->words->describe($payload, $machine, $entry->part, $household->measures),
+            on: Day::at($entry->happened_at, $zone),
+            at: DayOrder::isWhole($entry->happened_at->toDateTimeImmutable(), $zone)
                 ? ''
                 : $entry->happened_at->setTimezone($zone)->format('H:i'),
-            'today' => Day::at($this->clock->now(), $zone),
-            'alike' => null === $machine ? [] : $household->machines()->where('kind', $machine->kind)->orderBy('name')->get(),
-            'kind' => $kind,
-            'tasks' => null === $kind ? [] : $kind->tasksFor($machine->traits),
-            'scale' => $this->scale($payload, $entry),
-            'reading' => $reading,
-            'field' => HouseMeasures::field($reading?->unit),
-            'measures' => array_keys(\GoodRinse\Core\Quantity\Portion::measures($household->measures)),
-        ];
+            today: Day::at($this->clock->now(), $zone),
+            alike: null === $machine ? [] : $household->machines()->where('kind', $machine->kind)->orderBy('name')->get(),
+            kind: $kind,
+            tasks: null === $kind ? [] : $kind->tasksFor($machine->traits),
+            scale: $this->scale($payload, $entry),
+            reading: $reading,
+            field: HouseMeasures::field($reading?->unit),
+            measures: array_keys(\GoodRinse\Core\Quantity\Portion::measures($household->measures)),
+        );
     }
 
     private function scale(mixed $payload, Entry $entry): ?Scale

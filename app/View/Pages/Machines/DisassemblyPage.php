@@ -7,6 +7,7 @@ namespace App\View\Pages\Machines;
 use App\Care\CoreInputs;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Models\Round;
 use GoodRinse\Core\Apart\ComesOffOrder;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
@@ -21,32 +22,30 @@ final readonly class DisassemblyPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function all(Machine $machine, Household $household): array
+    public function all(Machine $machine, Household $household): DisassemblyData
     {
-        return [
-            'household' => $household,
-            'machine' => $machine,
-            'lines' => $this->inputs->sheet($machine)->lines(),
-            'known' => $this->handbookLines($machine),
-            'handbook' => $this->handbook,
-        ];
+        return new DisassemblyData(
+            household: $household,
+            machine: $machine,
+            lines: $this->inputs->sheet($machine)->lines(),
+            known: $this->handbookLines($machine),
+            handbook: $this->handbook,
+        );
     }
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws UnknownEntry when the machine has no such part
      */
-    public function one(Machine $machine, string $part): array
+    public function one(Machine $machine, string $part, ?Round $round): RemovalData
     {
-        return [
-            'machine' => $machine,
-            'line' => $this->inputs->sheet($machine)->line($part) ?? throw UnknownEntry::named('part that comes off', $part),
-            'asked' => $this->asked($machine, $part),
-            'others' => array_filter($this->handbookLines($machine), static fn (SheetLine $line): bool => $line->part !== $part),
-            'before' => $this->order($machine)->before($part),
-        ];
+        return new RemovalData(
+            round: $round,
+            machine: $machine,
+            line: $this->inputs->sheet($machine)->line($part) ?? throw UnknownEntry::named('part that comes off', $part),
+            asked: $this->asked($machine, $part),
+            others: array_filter($this->handbookLines($machine), static fn (SheetLine $line): bool => $line->part !== $part),
+            before: $this->order($machine)->before($part),
+        );
     }
 
     /** @return array<string, SheetLine> the parts of the handbook that come off this machine, by id */

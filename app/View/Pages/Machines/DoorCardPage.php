@@ -30,23 +30,22 @@ final readonly class DoorCardPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Machine $machine, Household $household): array
+    public function for(Machine $machine, Household $household): DoorCardData
     {
         $kind = $this->handbook->kind($machine->kind);
         $procedures = $this->procedures($machine, $household, $kind);
 
-        return [
-            'household' => $household,
-            'machine' => $machine,
-            'kind' => $kind,
-            'today' => Day::at($this->clock->now(), $household->zone()),
-            'tasks' => CareReader::byUrgency([$this->care->machine($machine, $household)]),
-            'amounts' => $this->amounts($procedures, $household, $kind),
-            'cautions' => $this->cautions($procedures),
-            'apart' => $this->apart($procedures, $kind, $machine),
-            'handbook' => $this->handbook,
-        ];
+        return new DoorCardData(
+            household: $household,
+            machine: $machine,
+            kind: $kind,
+            today: Day::at($this->clock->now(), $household->zone()),
+            tasks: CareReader::byUrgency([$this->care->machine($machine, $household)]),
+            amounts: $this->amounts($procedures, $household, $kind),
+            cautions: $this->cautions($procedures),
+            apart: $this->apart($procedures, $kind, $machine),
+            handbook: $this->handbook,
+        );
     }
 
     /** @return list<Procedure> for this machine, in its words and amounts, compositions left out */

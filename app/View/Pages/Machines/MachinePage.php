@@ -33,10 +33,8 @@ final readonly class MachinePage
 
     /**
      * @param string $wanted care task to show in full; the most urgent when empty or not this machine's
-     *
-     * @return array<string, mixed>
      */
-    public function for(Machine $machine, Household $household, string $wanted): array
+    public function for(Machine $machine, Household $household, string $wanted): MachineData
     {
         $today = Day::at($this->clock->now(), $household->zone());
         $care = $this->care->machine($machine, $household);
@@ -44,28 +42,28 @@ final readonly class MachinePage
         $shown = $care->tasks[$wanted] ?? $urgent[0] ?? null;
         $line = static fn (TaskCare $task, ReasonWords $words): TaskLine => new TaskLine($task, $today, $words);
 
-        return [
-            'household' => $household,
-            'today' => $today,
-            'care' => $care,
-            'lines' => array_map(fn (TaskCare $task): TaskLine => $line($task, $this->words), $care->tasks),
-            'shown' => null === $shown ? null : $line($shown, $this->words),
-            'others' => array_map(
+        return new MachineData(
+            household: $household,
+            today: $today,
+            care: $care,
+            lines: array_map(fn (TaskCare $task): TaskLine => $line($task, $this->words), $care->tasks),
+            shown: null === $shown ? null : $line($shown, $this->words),
+            others: array_map(
                 fn (TaskCare $task): TaskLine => $line($task, $this->words),
                 array_values(array_filter($urgent, static fn (TaskCare $task): bool => $task !== $shown)),
             ),
-            'chart' => null === $shown ? null : FoulingChart::of($shown, $this->handbook, $today),
-            'running' => $machine->rounds()->whereNull('ended_at')->orderBy('started_at')->get()->filter(
+            chart: null === $shown ? null : FoulingChart::of($shown, $this->handbook, $today),
+            running: $machine->rounds()->whereNull('ended_at')->orderBy('started_at')->get()->filter(
                 static fn (Round $round): bool => $round->isReadable(),
             ),
-            'wanted' => $care->onDemand(),
-            'notices' => $this->keepApart->for($household, [$care], $machine),
-            'pourInto' => $this->keepApart->pourInto([$care])[$machine->id] ?? [],
-            'caused' => null === $shown ? [] : $this->fixes->causedBy($shown->task->id, $machine, $household),
-            'pointed' => null !== $shown && [] !== (
+            wanted: $care->onDemand(),
+            notices: $this->keepApart->for($household, [$care], $machine),
+            pourInto: $this->keepApart->pourInto([$care])[$machine->id] ?? [],
+            caused: null === $shown ? [] : $this->fixes->causedBy($shown->task->id, $machine, $household),
+            pointed: null !== $shown && [] !== (
                 $this->handbook->trouble($machine->kind)?->pointingTo($shown->task->id, $machine->traits) ?? []
             ),
-            'handbook' => $this->handbook,
-        ];
+            handbook: $this->handbook,
+        );
     }
 }

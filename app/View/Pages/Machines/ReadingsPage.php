@@ -19,32 +19,31 @@ final readonly class ReadingsPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Machine $machine, Household $household, ReadingsFile $file, string $table, bool $replaced, string $id, ?string $marks = null, ?string $order = null): array
+    public function for(Machine $machine, Household $household, ReadingsFile $file, string $table, bool $replaced, string $id, ?string $marks = null, ?string $order = null): ReadingsData
     {
         $bad = [];
         foreach ($file->bad as $line => [$why, $values]) {
             $bad[$line] = (string) __("readings.bad.$why", $values);
         }
 
-        return [
-            'machine' => $machine,
-            'kind' => $this->handbook->kind($machine->kind),
-            'household' => $household,
-            'file' => $file,
-            'bad' => $bad,
-            'first' => array_slice($file->good, 0, self::SHOWN, true),
-            'more' => max(0, count($file->good) - self::SHOWN),
-            'table' => $table,
-            'replaced' => $replaced,
-            'id' => $id,
-            'asks' => array_map(
+        return new ReadingsData(
+            machine: $machine,
+            kind: $this->handbook->kind($machine->kind),
+            household: $household,
+            file: $file,
+            bad: $bad,
+            first: array_slice($file->good, 0, self::SHOWN, true),
+            more: max(0, count($file->good) - self::SHOWN),
+            table: $table,
+            replaced: $replaced,
+            id: $id,
+            asks: array_map(
                 static fn (string $ask): array => TableFormat::NUMBERS === $ask
                     ? ['marks', [TableFormat::THOUSANDS, TableFormat::DECIMALS]]
                     : ['order', [TableFormat::DAY_FIRST, TableFormat::MONTH_FIRST]],
                 $file->asks,
             ),
-            'told' => array_filter(['marks' => $marks, 'order' => $order]),
-        ];
+            told: array_filter(['marks' => $marks, 'order' => $order]),
+        );
     }
 }

@@ -28,10 +28,8 @@ final readonly class StartPage
     /**
      * @param array<string, string|float>|null $habits  to be tried; null when the page is only opened
      * @param array<string, string>|null       $schools
-     *
-     * @return array<string, mixed>
      */
-    public function for(Machine $machine, Household $household, ?array $habits, ?array $schools): array
+    public function for(Machine $machine, Household $household, ?array $habits, ?array $schools): StartData
     {
         $kind = $this->handbook->kind($machine->kind);
         $care = $this->care->machine($machine, $household);
@@ -43,13 +41,13 @@ final readonly class StartPage
             $said[$id] = $this->words->sentence($task->start, $task->task, $machine, $kind);
         }
 
-        return [
-            'machine' => $machine,
-            'tried' => $tried,
-            'kind' => $kind,
-            'said' => $said,
-            'today' => Day::at($this->clock->now(), $household->zone()),
-            'moved' => null === $habits || null === $schools ? null : $this->whatIf->started($machine, $household, $habits, $schools),
-        ];
+        return new StartData(
+            machine: $machine,
+            tried: $tried,
+            kind: $kind,
+            said: $said,
+            today: Day::at($this->clock->now(), $household->zone()),
+            moved: null === $habits || null === $schools ? null : $this->whatIf->started($machine, $household, $habits, $schools),
+        );
     }
 }

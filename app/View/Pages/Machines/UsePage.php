@@ -24,10 +24,8 @@ final readonly class UsePage
 
     /**
      * @param int $back weeks before this one at which the shown ones end
-     *
-     * @return array<string, mixed>
      */
-    public function for(Machine $machine, Household $household, int $back): array
+    public function for(Machine $machine, Household $household, int $back): UseData
     {
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
@@ -44,21 +42,21 @@ final readonly class UsePage
             $weeks[] = $days;
         }
 
-        return [
-            'machine' => $machine,
-            'kind' => $this->handbook->kind($machine->kind),
-            'today' => $today,
-            'weeks' => $weeks,
-            'sums' => array_map(
+        return new UseData(
+            machine: $machine,
+            kind: $this->handbook->kind($machine->kind),
+            today: $today,
+            weeks: $weeks,
+            sums: array_map(
                 static fn (array $days): float => array_sum(
                     array_map(static fn (array $each): float => $each[1] instanceof UseDay ? $each[1]->uses() : 0.0, $days),
                 ),
                 $weeks,
             ),
-            'rate' => $use->rate(),
-            'measured' => $use->isMeasured(),
-            'back' => $back,
-            'step' => self::WEEKS,
-        ];
+            rate: $use->rate(),
+            measured: $use->isMeasured(),
+            back: $back,
+            step: self::WEEKS,
+        );
     }
 }

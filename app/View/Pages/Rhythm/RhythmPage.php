@@ -43,10 +43,8 @@ final readonly class RhythmPage
      * @param string $table  task whose openings are listed too
      * @param int    $page   of the tasks, so many at a time
      * @param string $wanted id of the machine to show; the one with the most urgent task when empty
-     *
-     * @return array<string, mixed>
      */
-    public function for(Household $household, string $wanted, int $page = 1, string $table = ''): array
+    public function for(Household $household, string $wanted, int $page = 1, string $table = ''): RhythmData
     {
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
@@ -54,20 +52,20 @@ final readonly class RhythmPage
         $urgent = CareReader::byUrgency($machines)[0]->machine->id ?? '';
         $shown = $this->choose($machines, $wanted) ?? $this->choose($machines, $urgent) ?? $machines[0] ?? null;
 
-        return [
-            'household' => $household,
-            'today' => $today,
-            'machines' => $machines,
-            'shown' => $shown,
-            'years' => null === $shown ? [] : $this->years($shown, $household, $now, $today, ($page - 1) * self::AT_ONCE),
-            'table' => $table,
-            'page' => $page,
-            'pages' => null === $shown ? 1 : (int) ceil(count($shown->tasks) / self::AT_ONCE),
-            'before' => ($page - 1) * self::AT_ONCE,
-            'count' => null === $shown ? 0 : count($shown->tasks),
-            'resting' => null === $shown ? [] : $this->resting($shown),
-            'handbook' => $this->handbook,
-        ];
+        return new RhythmData(
+            household: $household,
+            today: $today,
+            machines: $machines,
+            shown: $shown,
+            years: null === $shown ? [] : $this->years($shown, $household, $now, $today, ($page - 1) * self::AT_ONCE),
+            table: $table,
+            page: $page,
+            pages: null === $shown ? 1 : (int) ceil(count($shown->tasks) / self::AT_ONCE),
+            before: ($page - 1) * self::AT_ONCE,
+            count: null === $shown ? 0 : count($shown->tasks),
+            resting: null === $shown ? [] : $this->resting($shown),
+            handbook: $this->handbook,
+        );
     }
 
     /** @param list<MachineCare> $machines */

@@ -35,8 +35,7 @@ final readonly class WorkingsPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Machine $machine, Household $household, string $id): array
+    public function for(Machine $machine, Household $household, string $id): WorkingsData
     {
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
@@ -54,20 +53,20 @@ final readonly class WorkingsPage
             static fn (Workings $a, Workings $b): int => ($b->reading === $rhythm->deciding) <=> ($a->reading === $rhythm->deciding),
         );
 
-        return [
-            'household' => $household,
-            'today' => $today,
-            'facts' => CareFacts::of($task, $rhythm),
-            'line' => new TaskLine($task, $today, $this->words),
-            'start' => $this->starts->sentence($task->start, $task->task, $machine, $care->kind),
-            'clocks' => array_map(fn (Workings $each): array => [
+        return new WorkingsData(
+            household: $household,
+            today: $today,
+            facts: CareFacts::of($task, $rhythm),
+            line: new TaskLine($task, $today, $this->words),
+            start: $this->starts->sentence($task->start, $task->task, $machine, $care->kind),
+            clocks: array_map(fn (Workings $each): array => [
                 'reading' => $each->reading,
                 'decides' => $each->reading === $rhythm->deciding,
                 'steps' => $this->workings->steps($each, $this->handbook->rhythmModel(), $today, $task->scale()),
                 'sums' => $this->workings->sums($each, $history, $task, $today),
             ], $clocks),
-            'model' => $this->handbook->rhythmModel(),
-            'own' => OwnRhythm::read((array) ($machine->rhythms[$id] ?? [])),
-        ];
+            model: $this->handbook->rhythmModel(),
+            own: OwnRhythm::read((array) ($machine->rhythms[$id] ?? [])),
+        );
     }
 }

@@ -39,10 +39,8 @@ final readonly class ComposePage
     /**
      * @param list<string> $picked procedures; those of what is due when empty
      * @param string       $part   part to do something about; empty for any
-     *
-     * @return array<string, mixed>
      */
-    public function for(Machine $machine, Household $household, array $picked, string $part): array
+    public function for(Machine $machine, Household $household, array $picked, string $part): ComposeData
     {
         $care = $this->care->machine($machine, $household);
         $choices = $this->choices($care, $household);
@@ -53,18 +51,18 @@ final readonly class ComposePage
 
         [$together, $conflict] = $this->tried($care, $household, $picked);
 
-        return [
-            'household' => $household,
-            'machine' => $machine,
-            'kind' => $care->kind,
-            'choices' => $choices,
-            'picked' => $picked,
-            'part' => $care->kind->hasPart($part) ? $care->kind->part($part) : null,
-            'about' => '' === $part ? [] : $this->about($care, $choices, $part),
-            'together' => $together,
-            'conflict' => $conflict,
-            'running' => $machine->rounds()->whereNull('ended_at')->get()->filter(static fn (Round $round): bool => $round->isReadable()),
-        ];
+        return new ComposeData(
+            household: $household,
+            machine: $machine,
+            kind: $care->kind,
+            choices: $choices,
+            picked: $picked,
+            part: $care->kind->hasPart($part) ? $care->kind->part($part) : null,
+            about: '' === $part ? [] : $this->about($care, $choices, $part),
+            together: $together,
+            conflict: $conflict,
+            running: $machine->rounds()->whereNull('ended_at')->get()->filter(static fn (Round $round): bool => $round->isReadable()),
+        );
     }
 
     /** @return array<string, ComposeChoice> by procedure, the most urgent first, then what is done when it is wanted */

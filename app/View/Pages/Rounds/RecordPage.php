@@ -25,8 +25,7 @@ final readonly class RecordPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Round $round, Household $household): array
+    public function for(Round $round, Household $household): RecordData
     {
         $progress = $round->progress();
         $entries = $this->summary->inForce($round);
@@ -36,34 +35,34 @@ final readonly class RecordPage
                 ->all(),
         );
 
-        return [
-            'household' => $household,
-            'round' => $round,
-            'machine' => $round->machine,
-            'kind' => $round->handbook()->kind($round->machine->kind),
-            'handbook' => $round->handbook(),
-            'procedure' => $round->fittedProcedure(),
-            'steps' => array_map(static fn (Step $step): array => [$step->short, self::became($progress, $step)], $progress->steps()),
-            'took' => $this->tookOff($round, $progress),
-            'agents' => $of(Dose::class),
-            'fitted' => $of(PartFitted::class),
-            'findings' => array_values($entries->reject(
+        return new RecordData(
+            household: $household,
+            round: $round,
+            machine: $round->machine,
+            kind: $round->handbook()->kind($round->machine->kind),
+            handbook: $round->handbook(),
+            procedure: $round->fittedProcedure(),
+            steps: array_map(static fn (Step $step): array => [$step->short, self::became($progress, $step)], $progress->steps()),
+            took: $this->tookOff($round, $progress),
+            agents: $of(Dose::class),
+            fitted: $of(PartFitted::class),
+            findings: array_values($entries->reject(
                 static fn (Entry $entry): bool => $entry->decode() instanceof Dose
                     || $entry->decode() instanceof PartFitted
                     || EntryKind::Clearing === $entry->kind,
             )
                 ->map(fn (Entry $entry): string => $this->describe($entry, $round, $household))->all()),
-            'grease' => WeightLoss::washedOut(
+            grease: WeightLoss::washedOut(
                 $entries->map(static fn (Entry $entry) => $entry->decode())->whereInstanceOf(Measurement::class),
             ),
-            'opened' => $this->summary->opened($round, $household, $entries),
-            'photos' => $round->photos()
+            opened: $this->summary->opened($round, $household, $entries),
+            photos: $round->photos()
                 ->orderBy('taken_at')
                 ->get()
                 ->map(fn (Photo $photo): array => [$photo, $this->moment($round, $photo)])
                 ->all(),
-            'stopped' => Round::STOPPED === $round->ended_how,
-        ];
+            stopped: Round::STOPPED === $round->ended_how,
+        );
     }
 
     private function describe(Entry $entry, Round $round, Household $household): string

@@ -31,66 +31,61 @@ final readonly class RoundPage
 
     /**
      * @param string $wanted id of a step to look at again; the one whose turn it is when empty or not up
-     *
-     * @return array<string, mixed>
      */
-    public function for(Round $round, Household $household, string $wanted): array
+    public function for(Round $round, Household $household, string $wanted): RoundData
     {
         $progress = $round->progress();
         $assumed = $this->assumed($round, $household);
         $steps = $progress->steps($assumed);
         $step = $this->viewed($progress, $wanted) ?? $progress->current();
 
-        return $this->frame($round, $household) + [
-            'progress' => $progress,
-            'steps' => $steps,
-            'step' => $step,
-            'view' => null === $step ? null : $this->views->view($round, $household, $progress, $step),
-            'number' => null === $step ? count($steps) : 1 + (int) array_search($step, $steps, true),
-            'before' => $progress->before($step),
-            'timers' => $progress->timers(),
-            'tray' => $this->tray($round, $progress),
-            'apart' => $progress->apart(),
-            'openEnds' => (new OpenEnds($progress))->now(),
-            'state' => RoundState::of($progress),
-            'outline' => RoundState::outline($round->fittedProcedure()),
-            'ticks' => array_map(RoundState::tick(...), $progress->made),
-            'scales' => self::scales($round->fittedProcedure()),
-            'offers' => null === $step ? $this->offers->of($round, $household) : [],
-            'last' => $round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id') ?? '',
-        ];
+        return new RoundData(
+            household: $household,
+            round: $round,
+            machine: $round->machine,
+            kind: $round->handbook()->kind($round->machine->kind),
+            handbook: $round->handbook(),
+            now: $this->clock->now(),
+            progress: $progress,
+            steps: $steps,
+            step: $step,
+            view: null === $step ? null : $this->views->view($round, $household, $progress, $step),
+            number: null === $step ? count($steps) : 1 + (int) array_search($step, $steps, true),
+            before: $progress->before($step),
+            timers: $progress->timers(),
+            tray: $this->tray($round, $progress),
+            apart: $progress->apart(),
+            openEnds: (new OpenEnds($progress))->now(),
+            state: RoundState::of($progress),
+            outline: RoundState::outline($round->fittedProcedure()),
+            ticks: array_map(RoundState::tick(...), $progress->made),
+            scales: self::scales($round->fittedProcedure()),
+            offers: null === $step ? $this->offers->of($round, $household) : [],
+            last: $round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id') ?? '',
+        );
     }
 
     /**
      * Every step that may still come up, each as it would be shown: what a device keeps for when it is cut off.
-     *
-     * @return array<string, mixed>
      */
-    public function ahead(Round $round, Household $household): array
+    public function ahead(Round $round, Household $household): StepsAheadData
     {
         $progress = $round->progress();
 
-        return $this->frame($round, $household) + [
-            'progress' => $progress,
-            'scales' => self::scales($round->fittedProcedure()),
-            'views' => array_map(
+        return new StepsAheadData(
+            household: $household,
+            round: $round,
+            machine: $round->machine,
+            kind: $round->handbook()->kind($round->machine->kind),
+            handbook: $round->handbook(),
+            now: $this->clock->now(),
+            progress: $progress,
+            scales: self::scales($round->fittedProcedure()),
+            views: array_map(
                 fn (Step $step): StepView => $this->views->view($round, $household, $progress, $step),
                 $round->fittedProcedure()->steps,
             ),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function frame(Round $round, Household $household): array
-    {
-        return [
-            'household' => $household,
-            'round' => $round,
-            'machine' => $round->machine,
-            'kind' => $round->handbook()->kind($round->machine->kind),
-            'handbook' => $round->handbook(),
-            'now' => $this->clock->now(),
-        ];
+        );
     }
 
     /** @return list<string> ids of the scales that its steps judge by */

@@ -35,51 +35,48 @@ final readonly class RoundSummaryPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Round $round, Household $household): array
+    public function for(Round $round, Household $household): RoundSummaryData
     {
         $inForce = $this->inForce($round);
         $today = Day::at($this->clock->now(), $household->zone());
         $opened = $this->opened($round, $household, $inForce);
 
-        return [
-            'household' => $household,
-            'round' => $round,
-            'machine' => $round->machine,
-            'handbook' => $this->handbook,
-            'procedure' => $round->fittedProcedure(),
-            'opened' => $opened,
-            'next' => self::next($opened, $today),
-            'lights' => self::lights($opened, $this->care->machine($round->machine, $household)->history->lights),
-            'offers' => Round::FINISHED === $round->ended_how ? $this->offers->of($round, $household) : [],
-            'failed' => null === $round->settled_at && [] !== array_filter(
+        return new RoundSummaryData(
+            household: $household,
+            round: $round,
+            machine: $round->machine,
+            handbook: $this->handbook,
+            procedure: $round->fittedProcedure(),
+            opened: $opened,
+            next: self::next($opened, $today),
+            lights: self::lights($opened, $this->care->machine($round->machine, $household)->history->lights),
+            offers: Round::FINISHED === $round->ended_how ? $this->offers->of($round, $household) : [],
+            failed: null === $round->settled_at && [] !== array_filter(
                 $round->leftOpen(),
                 static fn (OpenEnd $end): bool => OpenEnd::FAILED === $end->kind,
             ),
-            'lines' => $this->lines($inForce, $round, $household),
-            'photos' => $round->photos()->orderBy('taken_at')->get(),
-            'today' => $today,
-            'trace' => Trace::query()->where('machine_id', $round->machine_id)
+            lines: $this->lines($inForce, $round, $household),
+            photos: $round->photos()->orderBy('taken_at')->get(),
+            today: $today,
+            trace: Trace::query()->where('machine_id', $round->machine_id)
                 ->whereNull('ended_at')
                 ->where('begun_at', '<=', $round->started_at)
                 ->latest('id')
                 ->first(),
-        ];
+        );
     }
 
     /**
      * Of a round whose steps this version cannot read.
-     *
-     * @return array<string, mixed>
      */
-    public function unreadable(Round $round, Household $household): array
+    public function unreadable(Round $round, Household $household): UnreadableRoundData
     {
-        return [
-            'household' => $household,
-            'round' => $round,
-            'machine' => $round->machine,
-            'lines' => $this->lines($this->inForce($round), $round, $household),
-        ];
+        return new UnreadableRoundData(
+            household: $household,
+            round: $round,
+            machine: $round->machine,
+            lines: $this->lines($this->inForce($round), $round, $household),
+        );
     }
 
     /**

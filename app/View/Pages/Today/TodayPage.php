@@ -43,8 +43,7 @@ final readonly class TodayPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Household $household): array
+    public function for(Household $household): TodayData
     {
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
@@ -75,45 +74,45 @@ final readonly class TodayPage
         $asking = $this->handbook->asking();
         $zone = $household->zone();
 
-        return [
-            'traces' => $traces,
-            'held' => $held,
-            'traceNames' => $this->traceNames([...$traces, ...$held]),
-            'household' => $household,
-            'today' => $today,
-            'now' => $now,
-            'machines' => $machines,
-            'first' => $first,
-            'start' => true === $first?->care->neverOpened()
+        return new TodayData(
+            traces: $traces,
+            held: $held,
+            traceNames: $this->traceNames([...$traces, ...$held]),
+            household: $household,
+            today: $today,
+            now: $now,
+            machines: $machines,
+            first: $first,
+            start: true === $first?->care->neverOpened()
                 ? $this->starts->sentence($first->care->start, $first->care->task, $first->care->machine, $first->care->kind)
                 : null,
-            'batches' => $batches,
-            'jobs' => count($inBatches),
-            'hands' => (int) ceil([] === $batches ? ($first->care->estimate->hands->value ?? 0) : $hands),
-            'others' => array_map($line, array_slice($soon, 0, self::OTHERS)),
-            'more' => max(0, count($soon) - self::OTHERS),
-            'putOff' => array_map($line, array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isPutOff($today)))),
-            'asked' => $this->asked($tasks),
-            'uncounted' => array_values(
+            batches: $batches,
+            jobs: count($inBatches),
+            hands: (int) ceil([] === $batches ? ($first->care->estimate->hands->value ?? 0) : $hands),
+            others: array_map($line, array_slice($soon, 0, self::OTHERS)),
+            more: max(0, count($soon) - self::OTHERS),
+            putOff: array_map($line, array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isPutOff($today)))),
+            asked: $this->asked($tasks),
+            uncounted: array_values(
                 array_filter($machines, static fn (MachineCare $care): bool => $care->wantsCount($asking, $today, $zone)),
             ),
-            'waterAsks' => null === $household->hardness ? $this->guessedByWater($machines) : null,
-            'pourInto' => $this->keepApart->pourInto($machines),
-            'dangers' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
-            'vessels' => array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
-            'seconds' => $seconds,
-            'running' => $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at && $round->isReadable()),
-            'unreadable' => $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && !$round->isReadable()),
-            'paused' => $rounds->filter(
+            waterAsks: null === $household->hardness ? $this->guessedByWater($machines) : null,
+            pourInto: $this->keepApart->pourInto($machines),
+            dangers: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
+            vessels: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
+            seconds: $seconds,
+            running: $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at && $round->isReadable()),
+            unreadable: $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && !$round->isReadable()),
+            paused: $rounds->filter(
                 static fn (Round $round): bool => null === $round->ended_at && $round !== $running && $round->isReadable(),
             ),
-            'progress' => $progress = $running?->progress(),
-            'tray' => null === $running || null === $progress ? [] : $this->round->tray($running, $progress),
-            'openEnds' => null === $progress ? [] : (new OpenEnds($progress))->now(),
-            'left' => $rounds->filter(static fn (Round $round): bool => null !== $round->ended_at && $round->isReadable()),
-            'strip' => WeeksStrip::of($tasks, $today),
-            'handbook' => $this->handbook,
-        ];
+            progress: $progress = $running?->progress(),
+            tray: null === $running || null === $progress ? [] : $this->round->tray($running, $progress),
+            openEnds: null === $progress ? [] : (new OpenEnds($progress))->now(),
+            left: $rounds->filter(static fn (Round $round): bool => null !== $round->ended_at && $round->isReadable()),
+            strip: WeeksStrip::of($tasks, $today),
+            handbook: $this->handbook,
+        );
     }
 
     /**

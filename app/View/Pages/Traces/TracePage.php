@@ -46,60 +46,62 @@ final readonly class TracePage
 
     /**
      * What can be noticed on a machine; what points to a job comes first where one is asked about.
-     *
-     * @return array<string, mixed>
      */
-    public function note(Machine $machine, Household $household, string $task): array
+    public function note(Machine $machine, Household $household, string $task): TraceNoteData
     {
         $care = $this->care->machine($machine, $household);
         $trouble = $this->reader->trouble($machine, $household);
         $symptoms = array_filter($trouble->symptoms, static fn (Symptom $symptom): bool => $symptom->when->holds($machine->traits));
         $pointing = !isset($care->tasks[$task]) ? [] : array_intersect_key($trouble->pointingTo($task, $machine->traits), $symptoms);
 
-        return [
-            'machine' => $machine,
-            'kind' => $this->handbook->kind($machine->kind),
-            'task' => $care->tasks[$task] ?? null,
-            'symptoms' => array_replace($pointing, $symptoms),
-            'machines' => $household->machines()->orderBy('name')->get(),
-            'fixed' => $this->fixes->bySymptom($household)[$machine->kind] ?? [],
-            'lit' => array_keys($care->history->lights),
-            'today' => Day::at($this->clock->now(), $household->zone()),
-        ];
+        return new TraceNoteData(
+            machine: $machine,
+            kind: $this->handbook->kind($machine->kind),
+            task: $care->tasks[$task] ?? null,
+            symptoms: array_replace($pointing, $symptoms),
+            machines: $household->machines()->orderBy('name')->get(),
+            fixed: $this->fixes->bySymptom($household)[$machine->kind] ?? [],
+            lit: array_keys($care->history->lights),
+            today: Day::at($this->clock->now(), $household->zone()),
+        );
     }
 
-    /** @return array<string, mixed> */
-    public function deck(Trace $trace, Household $household): array
+    /**
+     * @param string       $wanted id of an option to look at; the best when empty
+     * @param list<string> $lately what was done to the machine, for the call sheet
+     */
+    public function deck(Trace $trace, Household $household, string $wanted = '', array $lately = []): TraceDeckData
     {
         $trouble = $this->reader->trouble($trace->machine, $household);
         $reading = $this->reader->read($trace, $household);
 
-        return [
-            'trace' => $trace,
-            'machine' => $trace->machine,
-            'household' => $household,
-            'today' => Day::at($this->clock->now(), $household->zone()),
-            'names' => $this->names($trace, $trouble),
-            'trouble' => $trouble,
-            'reading' => $reading,
-            'suspects' => $this->suspects($reading, $trouble),
-            'told' => $this->answersGiven($trace, $reading, $trouble),
-            'steps' => $this->steps($trace, $trouble),
-            'why' => $this->why($reading, $trouble, $household),
-            'price' => $this->price($reading->plan, $trouble),
-            'before' => $this->before($trace, $household, $trouble),
-            'photo' => Photo::query()->where('trace_id', $trace->id)->first(),
-            'learned' => $this->fixes->learned($trace->machine, $household),
-            'ask' => $this->open->isToBeAsked($trace, $household),
-            'cause' => null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
-            'procedureNames' => $this->handbook->kind($trace->machine->kind)->procedureNames,
-        ];
+        return new TraceDeckData(
+            trace: $trace,
+            machine: $trace->machine,
+            household: $household,
+            today: Day::at($this->clock->now(), $household->zone()),
+            names: $this->names($trace, $trouble),
+            trouble: $trouble,
+            reading: $reading,
+            suspects: $this->suspects($reading, $trouble),
+            told: $this->answersGiven($trace, $reading, $trouble),
+            steps: $this->steps($trace, $trouble),
+            why: $this->why($reading, $trouble, $household),
+            price: $this->price($reading->plan, $trouble),
+            before: $this->before($trace, $household, $trouble),
+            photo: Photo::query()->where('trace_id', $trace->id)->first(),
+            learned: $this->fixes->learned($trace->machine, $household),
+            ask: $this->open->isToBeAsked($trace, $household),
+            cause: null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
+            procedureNames: $this->handbook->kind($trace->machine->kind)->procedureNames,
+            wanted: $wanted,
+            lately: $lately,
+        );
     }
 
-    /** @return array<string, mixed> */
-    public function sheet(Trace $trace, Household $household): array
+    public function sheet(Trace $trace, Household $household): TraceDeckData
     {
-        return $this->deck($trace, $household) + ['lately' => $this->lately($trace->machine, $household)];
+        return $this->deck($trace, $household, lately: $this->lately($trace->machine, $household));
     }
 
     /** @return list<string> openings, measures and parts of the last months, the newest first */

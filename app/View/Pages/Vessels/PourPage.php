@@ -32,56 +32,52 @@ final readonly class PourPage
     }
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws UnknownEntry when the machine has no such vessel
      */
-    public function for(Machine $machine, Household $household, string $vessel, string $agent): array
+    public function for(Machine $machine, Household $household, string $vessel, string $agent): PourData
     {
         $rules = $this->handbook->chemistry();
         $record = $this->vessels->record($machine, $this->judge->vessel($machine, $vessel)->id, $household);
 
-        return [
-            'household' => $household,
-            'machine' => $machine,
-            'vessel' => $rules->vessel($vessel),
-            'vesselName' => $this->name($machine, $rules->vessel($vessel)),
-            'vessels' => array_map(fn (Vessel $each): string => $this->name($machine, $each), $this->judge->vesselsOf($machine)),
-            'agents' => array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace) + [
+        return new PourData(
+            household: $household,
+            machine: $machine,
+            vessel: $rules->vessel($vessel),
+            vesselName: $this->name($machine, $rules->vessel($vessel)),
+            vessels: array_map(fn (Vessel $each): string => $this->name($machine, $each), $this->judge->vesselsOf($machine)),
+            agents: array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace) + [
                 ChemistryRules::STRANGER => $rules->agent(ChemistryRules::STRANGER),
             ],
-            'verdicts' => $this->judge->all($machine, $vessel, $household),
-            'picked' => isset($rules->agents[$agent]) || ChemistryRules::STRANGER === $agent ? $agent : null,
-            'there' => array_map(
+            verdicts: $this->judge->all($machine, $vessel, $household),
+            picked: isset($rules->agents[$agent]) || ChemistryRules::STRANGER === $agent ? $agent : null,
+            there: array_map(
                 fn (Residue $residue): array => [$rules->agent($residue->agent)->name, $residue->since],
                 $record->residues,
             ),
-            'today' => Day::at($this->clock->now(), $household->zone()),
-        ];
+            today: Day::at($this->clock->now(), $household->zone()),
+        );
     }
 
     /**
      * What to do when agents have met, or one was poured that never should be.
      *
-     * @return array<string, mixed>
-     *
      * @throws UnknownEntry when the machine has no such vessel
      */
-    public function happened(Machine $machine, Household $household, string $vessel): array
+    public function happened(Machine $machine, Household $household, string $vessel): PouredData
     {
         $rules = $this->handbook->chemistry();
         $record = $this->vessels->record($machine, $this->judge->vessel($machine, $vessel)->id, $household);
         $live = array_values(array_filter($record->meetings, static fn (AgentMeeting $meeting): bool => $meeting->still));
 
-        return [
-            'household' => $household,
-            'machine' => $machine,
-            'vessel' => $rules->vessel($vessel),
-            'vesselName' => $this->name($machine, $rules->vessel($vessel)),
-            'met' => array_map($this->meetings->describe(...), $live),
-            'advice' => [] === $live ? $rules->whenAlone : $rules->whenMet,
-            'there' => array_map(fn (Residue $residue): string => $rules->agent($residue->agent)->name, $record->residues),
-        ];
+        return new PouredData(
+            household: $household,
+            machine: $machine,
+            vessel: $rules->vessel($vessel),
+            vesselName: $this->name($machine, $rules->vessel($vessel)),
+            met: array_map($this->meetings->describe(...), $live),
+            advice: [] === $live ? $rules->whenAlone : $rules->whenMet,
+            there: array_map(fn (Residue $residue): string => $rules->agent($residue->agent)->name, $record->residues),
+        );
     }
 
     private function name(Machine $machine, Vessel $vessel): string

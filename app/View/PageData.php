@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Illuminate\Contracts\Support\Arrayable;
+
+/**
+ * What a page hands to its view: typed and unchangeable. In the view each property is a variable.
+ *
+ * @implements Arrayable<string, mixed>
+ */
+abstract readonly class PageData implements Arrayable
+{
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return get_object_vars($this);
+    }
+}

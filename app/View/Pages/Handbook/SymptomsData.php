@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Handbook;
+
+use App\Models\Trace;
+use App\View\PageData;
+use GoodRinse\Core\Handbook\Fault\FaultAction;
+
+/** What HandbookPages::symptoms() hands to its view. */
+final readonly class SymptomsData extends PageData
+{
+    /**
+     * @param list<array{kind: string, name: string, basis: string, symptoms: list<array{id: string, name: string, causes: list<array{name: string, action: FaultAction|null}>}>}> $groups
+     * @param array<string, array<string, array{action: string, trace: Trace, times: int, days: int}>>                                                                             $fixed
+     */
+    public function __construct(
+        public bool $all,
+        public array $groups,
+        public array $fixed,
+    ) {
+    }
+}

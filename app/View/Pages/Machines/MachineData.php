@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Machines;
+
+use App\Care\MachineCare;
+use App\Models\Household;
+use App\Models\Round;
+use App\Models\Trace;
+use App\View\Drawing\FoulingChart;
+use App\View\PageData;
+use App\View\Pages\Today\TaskLine;
+use App\View\Pages\Vessels\VesselNotice;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Quantity\Day;
+use Illuminate\Database\Eloquent\Collection;
+
+/** What MachinePage::for() hands to its view. */
+final readonly class MachineData extends PageData
+{
+    /**
+     * @param array<string, TaskLine>    $lines
+     * @param list<TaskLine>             $others
+     * @param Collection<int, Round>     $running
+     * @param array<string, string>      $wanted
+     * @param list<VesselNotice>         $notices
+     * @param array<string, string>      $pourInto
+     * @param list<array{string, Trace}> $caused
+     */
+    public function __construct(
+        public Household $household,
+        public Day $today,
+        public MachineCare $care,
+        public array $lines,
+        public ?TaskLine $shown,
+        public array $others,
+        public ?FoulingChart $chart,
+        public Collection $running,
+        public array $wanted,
+        public array $notices,
+        public array $pourInto,
+        public array $caused,
+        public bool $pointed,
+        public Handbook $handbook,
+    ) {
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Rounds;
+
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Round;
+use App\View\PageData;
+use GoodRinse\Core\Handbook\Machine\Part;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Round\Estimate;
+use Illuminate\Database\Eloquent\Collection;
+
+/** What ComposePage::for() hands to its view. */
+final readonly class ComposeData extends PageData
+{
+    /**
+     * @param array<string, ComposeChoice>                                         $choices
+     * @param list<string>                                                         $picked
+     * @param list<string>                                                         $about
+     * @param array{estimate: Estimate, apart: float, steps: int, saved: int}|null $together
+     * @param Collection<int, Round>                                               $running
+     */
+    public function __construct(
+        public Household $household,
+        public Machine $machine,
+        public MachineKind $kind,
+        public array $choices,
+        public array $picked,
+        public ?Part $part,
+        public array $about,
+        public ?array $together,
+        public ?string $conflict,
+        public Collection $running,
+    ) {
+    }
+}

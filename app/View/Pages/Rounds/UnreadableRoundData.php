@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Rounds;
+
+use App\Models\Entry;
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\Round;
+use App\View\PageData;
+
+/** What RoundSummaryPage::unreadable() hands to its view. */
+final readonly class UnreadableRoundData extends PageData
+{
+    /**
+     * @param array<int, array{Entry, string}> $lines
+     */
+    public function __construct(
+        public Household $household,
+        public Round $round,
+        public Machine $machine,
+        public array $lines,
+    ) {
+    }
+}

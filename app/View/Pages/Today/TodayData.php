@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Today;
+
+use App\Care\MachineCare;
+use App\Care\TaskCare;
+use App\Models\Household;
+use App\Models\Round;
+use App\Models\Trace;
+use App\View\Drawing\WeeksStrip;
+use App\View\PageData;
+use App\View\Pages\Rounds\TrayPiece;
+use App\View\Pages\Vessels\VesselNotice;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\SymptomRecord;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\OpenEnd;
+use GoodRinse\Core\Round\Progress;
+use Illuminate\Support\Collection;
+
+/** What TodayPage::for() hands to its view. */
+final readonly class TodayData extends PageData
+{
+    /**
+     * @param list<Trace>                                  $traces
+     * @param list<Trace>                                  $held
+     * @param array<string, string>                        $traceNames
+     * @param list<MachineCare>                            $machines
+     * @param list<BatchLine>                              $batches
+     * @param list<TaskLine>                               $others
+     * @param list<TaskLine>                               $putOff
+     * @param list<array{SymptomRecord, TaskCare, string}> $asked
+     * @param list<MachineCare>                            $uncounted
+     * @param array<string, array<string, string>>         $pourInto
+     * @param list<VesselNotice>                           $dangers
+     * @param list<VesselNotice>                           $vessels
+     * @param Collection<int, Round>                       $unreadable
+     * @param Collection<int, Round>                       $paused
+     * @param list<TrayPiece>                              $tray
+     * @param list<OpenEnd>                                $openEnds
+     * @param Collection<int, Round>                       $left
+     */
+    public function __construct(
+        public array $traces,
+        public array $held,
+        public array $traceNames,
+        public Household $household,
+        public Day $today,
+        public \DateTimeImmutable $now,
+        public array $machines,
+        public ?TaskLine $first,
+        public ?string $start,
+        public array $batches,
+        public int $jobs,
+        public int $hands,
+        public array $others,
+        public int $more,
+        public array $putOff,
+        public array $asked,
+        public array $uncounted,
+        public ?string $waterAsks,
+        public array $pourInto,
+        public array $dangers,
+        public array $vessels,
+        public int $seconds,
+        public ?Round $running,
+        public Collection $unreadable,
+        public Collection $paused,
+        public ?Progress $progress,
+        public array $tray,
+        public array $openEnds,
+        public Collection $left,
+        public WeeksStrip $strip,
+        public Handbook $handbook,
+    ) {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Vessels;
+
+use App\Models\Household;
+use App\Models\Machine;
+use App\View\PageData;
+use GoodRinse\Core\Chemistry\Assessment;
+use GoodRinse\Core\Handbook\Chemistry\Agent;
+use GoodRinse\Core\Handbook\Chemistry\Vessel;
+use GoodRinse\Core\Quantity\Day;
+
+/** What PourPage::for() hands to its view. */
+final readonly class PourData extends PageData
+{
+    /**
+     * @param array<string, string>                        $vessels
+     * @param array<string, Agent>                         $agents
+     * @param array<string, Assessment>                    $verdicts
+     * @param list<array{string, \DateTimeImmutable|null}> $there
+     */
+    public function __construct(
+        public Household $household,
+        public Machine $machine,
+        public Vessel $vessel,
+        public string $vesselName,
+        public array $vessels,
+        public array $agents,
+        public array $verdicts,
+        public ?string $picked,
+        public array $there,
+        public Day $today,
+    ) {
+    }
+}
