@@ -110,7 +110,14 @@ function small(Dice $dice): FaultModel
         );
     }
 
-    return new FaultModel(array_map(static fn (int $i): string => "cause-$i", array_keys($weights)), $weights, $checks, $actions, 120.0, new FaultRules(6.0, 0.3, 0.02, 0.2));
+    return new FaultModel(
+        array_map(static fn (int $i): string => "cause-$i", array_keys($weights)),
+        $weights,
+        $checks,
+        $actions,
+        120.0,
+        new FaultRules(6.0, 0.3, 0.02, 0.2),
+    );
 }
 
 /** Expected cost of the troubleshooter's own policy, by going down every branch. */

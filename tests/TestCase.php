@@ -39,7 +39,12 @@ abstract class TestCase extends BaseTestCase
     protected function createTestResponse($response, $request): TestResponse
     {
         if ($response instanceof Response && str_starts_with((string) $response->headers->get('content-type', 'text/html'), 'text/html')) {
-            $parts = preg_split('#(<(?:textarea|pre)\b.*?</(?:textarea|pre)>)#s', (string) $response->getContent(), -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
+            $parts = preg_split(
+                '#(<(?:textarea|pre)\b.*?</(?:textarea|pre)>)#s',
+                (string) $response->getContent(),
+                -1,
+                PREG_SPLIT_DELIM_CAPTURE,
+            ) ?: [];
             foreach ($parts as $i => $part) {
                 $parts[$i] = 0 === $i % 2 ? (string) preg_replace('/\s*\n\s*/', ' ', $part) : $part;
             }

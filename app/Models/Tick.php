@@ -50,16 +50,16 @@ final class Tick extends Model
         $details = null === $row->details ? [] : json_decode($row->details, true);
 
         return new CoreTick(
-            $row->id,
-            $row->step,
-            new \DateTimeImmutable($row->at, new \DateTimeZone('UTC')),
-            $row->answer,
-            (bool) $row->overruled,
-            (float) $row->share,
-            null === $row->strength ? null : (float) $row->strength,
-            $row->how,
-            TickDetails::read(is_array($details) ? $details : []),
-            null === $row->made_by ? null : (int) $row->made_by,
+            id: $row->id,
+            step: $row->step,
+            at: new \DateTimeImmutable($row->at, new \DateTimeZone('UTC')),
+            answer: $row->answer,
+            overruled: (bool) $row->overruled,
+            share: (float) $row->share,
+            strength: null === $row->strength ? null : (float) $row->strength,
+            how: $row->how,
+            details: TickDetails::read(is_array($details) ? $details : []),
+            by: null === $row->made_by ? null : (int) $row->made_by,
         );
     }
 }

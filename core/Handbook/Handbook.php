@@ -84,17 +84,17 @@ final class Handbook
         $quantiles = array_values($model->at('windowQuantiles')->numbers());
 
         return new RhythmModel(
-            $model->number('cleanBy'),
-            $model->number('clip'),
-            $model->number('priorWeight'),
-            $model->has('priorLeast') ? $model->number('priorLeast') : 1.0, // rounds begun before it was there
-            $model->number('memory'),
-            $model->number('stretch'),
-            [min($quantiles ?: [0.1]), max($quantiles ?: [0.9])],
-            $model->at('stateFrom')->numbers(),
-            $usage->number('halfLifeDays'),
-            (int) $usage->number('windowDays'),
-            (int) $usage->number('minCountedDays'),
+            cleanBy: $model->number('cleanBy'),
+            clip: $model->number('clip'),
+            priorWeight: $model->number('priorWeight'),
+            priorLeast: $model->has('priorLeast') ? $model->number('priorLeast') : 1.0, // rounds begun before it was there
+            memory: $model->number('memory'),
+            stretch: $model->number('stretch'),
+            windowQuantiles: [min($quantiles ?: [0.1]), max($quantiles ?: [0.9])],
+            stateFrom: $model->at('stateFrom')->numbers(),
+            usageHalfLifeDays: $usage->number('halfLifeDays'),
+            usageWindowDays: (int) $usage->number('windowDays'),
+            usageMinCountedDays: (int) $usage->number('minCountedDays'),
         );
     }
 

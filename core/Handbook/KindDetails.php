@@ -89,17 +89,17 @@ final readonly class KindDetails
         $number = $node->has('number') ? $node->at('number') : null;
 
         return new MachineTrait(
-            $node->string('id'),
-            $node->string('ask'),
-            $node->optional('hint'),
-            self::options($node->at('options')),
-            KindReader::default($node),
-            null === $number ? null : new NumberRange($number->number('least'), $number->number('most')),
-            $number?->optional('unit'),
-            $node->flag('later'),
-            $node->condition('when', $this->defaults),
-            $node->flag('drawn'),
-            $node->flag('tells'),
+            id: $node->string('id'),
+            ask: $node->string('ask'),
+            hint: $node->optional('hint'),
+            options: self::options($node->at('options')),
+            default: KindReader::default($node),
+            number: null === $number ? null : new NumberRange($number->number('least'), $number->number('most')),
+            unit: $number?->optional('unit'),
+            later: $node->flag('later'),
+            when: $node->condition('when', $this->defaults),
+            drawn: $node->flag('drawn'),
+            tells: $node->flag('tells'),
         );
     }
 
@@ -130,29 +130,29 @@ final readonly class KindDetails
     private function readPart(Node $node): Part
     {
         return new Part(
-            $node->string('id'),
-            $node->string('name'),
-            array_map(
+            id: $node->string('id'),
+            name: $node->string('name'),
+            names: array_map(
                 fn (Node $other): array => [$other->condition('when', $this->defaults), $other->string('name')],
                 $node->at('names')->items(),
             ),
-            array_map(
+            comesOff: array_map(
                 fn (Node $way): array => [$way->condition('when', $this->defaults), $way->at('lines')->strings()],
                 $node->at('comesOff')->items(),
             ),
-            array_map(
+            madeOf: array_map(
                 fn (Node $made): array => [$made->condition('when', $this->defaults), $made->string('surface')],
                 $node->at('madeOf')->items(),
             ),
-            $node->optional('look'),
-            $node->condition('when', $this->defaults),
-            $node->flag('needed'),
-            $node->optional('heldBy'),
-            array_map(
+            look: $node->optional('look'),
+            when: $node->condition('when', $this->defaults),
+            needed: $node->flag('needed'),
+            heldBy: $node->optional('heldBy'),
+            held: array_map(
                 fn (Node $held): HoldingRule => new HoldingRule($held, $held->condition('when', $this->defaults)),
                 $node->at('held')->items(),
             ),
-            array_map(
+            coveredBy: array_map(
                 fn (Node $cover): array => [$cover->string('part'), $cover->condition('when', $this->defaults)],
                 $node->at('coveredBy')->items(),
             ),
@@ -190,26 +190,26 @@ final readonly class KindDetails
         }
 
         return new CareTask(
-            $node->string('id'),
-            $node->string('part'),
-            $node->string('name'),
-            array_map(
+            id: $node->string('id'),
+            part: $node->string('part'),
+            name: $node->string('name'),
+            procedures: array_map(
                 fn (Node $procedure): array => [$procedure->string('id'), $procedure->condition('when', $this->defaults)],
                 $node->at('procedures')->items(),
             ),
-            $clocks,
-            $schools,
-            $node->string('defaultSchool'),
-            array_map(
+            clocks: $clocks,
+            schools: $schools,
+            defaultSchool: $node->string('defaultSchool'),
+            proposes: array_map(
                 static fn (Node $proposal): array => [$proposal->condition('when'), $proposal->string('school')],
                 $node->at('proposes')->items(),
             ),
-            $node->flag('first'),
-            $node->condition('when', $this->defaults),
-            $node->optional('light'),
-            $node->condition('lightWhen', $this->defaults),
-            $node->flag('byPart'),
-            $node->optional('fouls') ?? 'soiled',
+            first: $node->flag('first'),
+            when: $node->condition('when', $this->defaults),
+            light: $node->optional('light'),
+            lightWhen: $node->condition('lightWhen', $this->defaults),
+            byPart: $node->flag('byPart'),
+            fouls: $node->optional('fouls') ?? 'soiled',
         );
     }
 }

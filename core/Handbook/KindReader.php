@@ -33,18 +33,18 @@ final readonly class KindReader
         $listed = $procedures->byId();
 
         return new MachineKind(
-            $kind->string('id'),
-            $kind->string('name'),
-            array_map(fn (Node $vessel): OwnVessel => $this->vessel($vessel, $defaults), $kind->at('vessels')->byId()),
-            $kind->at('uses')->string('unit'),
-            $kind->at('uses')->optional('one') ?? '',
-            $kind->at('uses')->optional('habit') ?? '',
-            $kind->at('uses')->optional('counter') ?? '',
-            $kind->at('uses')->optional('litres'),
-            $kind->at('uses')->has('most') ? $kind->at('uses')->number('most') : self::MOST_USES,
-            array_map(static fn (Node $procedure): string => $procedure->string('name'), $listed),
-            new ProcedureBook($kind, $steps, $listed, $this->scales, $defaults),
-            new KindDetails($kind, $defaults),
+            id: $kind->string('id'),
+            name: $kind->string('name'),
+            vessels: array_map(fn (Node $vessel): OwnVessel => $this->vessel($vessel, $defaults), $kind->at('vessels')->byId()),
+            useUnit: $kind->at('uses')->string('unit'),
+            useName: $kind->at('uses')->optional('one') ?? '',
+            useHabit: $kind->at('uses')->optional('habit') ?? '',
+            counterName: $kind->at('uses')->optional('counter') ?? '',
+            litresTrait: $kind->at('uses')->optional('litres'),
+            mostUsesPerDay: $kind->at('uses')->has('most') ? $kind->at('uses')->number('most') : self::MOST_USES,
+            procedureNames: array_map(static fn (Node $procedure): string => $procedure->string('name'), $listed),
+            procedures: new ProcedureBook($kind, $steps, $listed, $this->scales, $defaults),
+            details: new KindDetails($kind, $defaults),
         );
     }
 

@@ -155,15 +155,15 @@ final readonly class HistoryBuilder
             }
             $estimated = null === $before ? 0.0 : self::estimated($use, $before[1], $time[1]);
             $records[] = new OpeningRecord(
-                $entry,
-                $day,
-                null === $last ? 0 : $day->since($last),
-                null === $before ? 0.0 : $use->counted($before[0], $time[0]) + $estimated,
-                $found,
-                $left,
-                null === $last ? 0 : $absences->days($last, $day),
-                $symptom,
-                $estimated,
+                entry: $entry,
+                day: $day,
+                days: null === $last ? 0 : $day->since($last),
+                uses: null === $before ? 0.0 : $use->counted($before[0], $time[0]) + $estimated,
+                found: $found,
+                left: $left,
+                absent: null === $last ? 0 : $absences->days($last, $day),
+                symptom: $symptom,
+                estimated: $estimated,
             );
             [$before, $last] = [$time, $day];
         }

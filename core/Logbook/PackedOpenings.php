@@ -31,15 +31,15 @@ final readonly class PackedOpenings
         $rows = json_decode($this->text, true, 3, JSON_THROW_ON_ERROR);
         foreach ($rows as [$entry, $day, $days, $uses, $found, $left, $absent, $symptom, $estimated]) {
             $openings[] = new OpeningRecord(
-                $entry,
-                Day::numbered($day),
-                $days,
-                $uses,
-                null === $found ? null : Fraction::of($found),
-                Fraction::of($left),
-                $absent,
-                $symptom,
-                $estimated,
+                entry: $entry,
+                day: Day::numbered($day),
+                days: $days,
+                uses: $uses,
+                found: null === $found ? null : Fraction::of($found),
+                left: Fraction::of($left),
+                absent: $absent,
+                symptom: $symptom,
+                estimated: $estimated,
             );
         }
 

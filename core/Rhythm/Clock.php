@@ -60,15 +60,15 @@ final readonly class Clock
     public function upTo(int $observations): self
     {
         return new self(
-            $this->unit,
-            $this->start,
-            $this->least,
-            $this->most,
-            $this->rate,
-            $this->elapsed,
-            array_slice($this->observations, 0, $observations),
-            $this->absences,
-            $this->kept,
+            unit: $this->unit,
+            start: $this->start,
+            least: $this->least,
+            most: $this->most,
+            rate: $this->rate,
+            elapsed: $this->elapsed,
+            observations: array_slice($this->observations, 0, $observations),
+            absences: $this->absences,
+            kept: $this->kept,
         );
     }
 }

@@ -91,15 +91,15 @@ final readonly class Rhythm
     public function expecting(Fraction $blocked): self
     {
         return new self(
-            $this->clocks,
-            $this->deciding,
-            $this->wear,
-            $this->state,
-            $blocked,
-            $this->dueOn,
-            $this->window,
-            $this->remindOn,
-            $this->reasons,
+            clocks: $this->clocks,
+            deciding: $this->deciding,
+            wear: $this->wear,
+            state: $this->state,
+            blockedNow: $blocked,
+            dueOn: $this->dueOn,
+            window: $this->window,
+            remindOn: $this->remindOn,
+            reasons: $this->reasons,
         );
     }
 
@@ -110,15 +110,15 @@ final readonly class Rhythm
         $clocks = array_map(static fn (ClockState $reading): ClockState => $reading->brief(), $this->clocks);
 
         return new self(
-            $clocks,
-            $clocks[(int) $deciding] ?? $clocks[0],
-            $this->wear,
-            $this->state,
-            $this->blockedNow,
-            $this->dueOn,
-            $this->window,
-            $this->remindOn,
-            $this->reasons,
+            clocks: $clocks,
+            deciding: $clocks[(int) $deciding] ?? $clocks[0],
+            wear: $this->wear,
+            state: $this->state,
+            blockedNow: $this->blockedNow,
+            dueOn: $this->dueOn,
+            window: $this->window,
+            remindOn: $this->remindOn,
+            reasons: $this->reasons,
         );
     }
 }

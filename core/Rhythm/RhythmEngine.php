@@ -73,15 +73,15 @@ final readonly class RhythmEngine
         $remindOn = null === $awayUntil || !$awayUntil->reaches(1) ? $remindOn : $awayUntil->plus(1);
 
         return new Rhythm(
-            $readings,
-            $deciding,
-            $worn->wear,
-            $state,
-            $this->curve->blockedAfter($worn->wear),
-            $dueOn,
-            $window,
-            $remindOn,
-            $this->reasons($deciding, $signals, $snoozedUntil, $awayUntil, $lookBy),
+            clocks: $readings,
+            deciding: $deciding,
+            wear: $worn->wear,
+            state: $state,
+            blockedNow: $this->curve->blockedAfter($worn->wear),
+            dueOn: $dueOn,
+            window: $window,
+            remindOn: $remindOn,
+            reasons: $this->reasons($deciding, $signals, $snoozedUntil, $awayUntil, $lookBy),
         );
     }
 

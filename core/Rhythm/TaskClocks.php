@@ -46,15 +46,18 @@ final readonly class TaskClocks
                 $past = $history->task($task->id);
                 [$least, $most] = self::bounds($bounds, $own, $worth * $history->rate);
                 $clocks[] = new Clock(
-                    $bounds->unit,
-                    $own->count ?? $this->inUses($start, $said, $declared) * $worth,
-                    $least,
-                    $most,
-                    $worth * $history->rate,
-                    $worth * $past->usesSince,
-                    $this->observations($past->openings, static fn (OpeningRecord $opening): float => $worth * $opening->uses),
-                    $history->absences,
-                    $own->isKept(),
+                    unit: $bounds->unit,
+                    start: $own->count ?? $this->inUses($start, $said, $declared) * $worth,
+                    least: $least,
+                    most: $most,
+                    rate: $worth * $history->rate,
+                    elapsed: $worth * $past->usesSince,
+                    observations: $this->observations(
+                        $past->openings,
+                        static fn (OpeningRecord $opening): float => $worth * $opening->uses,
+                    ),
+                    absences: $history->absences,
+                    kept: $own->isKept(),
                 );
             }
         }
@@ -86,15 +89,15 @@ final readonly class TaskClocks
             $limit = $this->descaling->brewLimit($hardness, $litres);
 
             return new StartingInterval(
-                $whole($limit),
-                $kind->useUnit,
-                $school->id,
-                $limit,
-                $for,
-                $picked,
-                $hardness->mgPerLitre,
-                $litres,
-                null === $said->hardness,
+                count: $whole($limit),
+                unit: $kind->useUnit,
+                school: $school->id,
+                base: $limit,
+                for: $for,
+                picked: $picked,
+                hardness: $hardness->mgPerLitre,
+                litres: $litres,
+                guessed: null === $said->hardness,
             );
         }
         if (null !== $school->uses) {
@@ -123,18 +126,18 @@ final readonly class TaskClocks
         [$least, $most] = self::bounds($bounds, $own, 1.0);
 
         return new Clock(
-            $bounds->unit,
-            $own->count ?? $start ?? $bounds->most,
-            $least,
-            $most,
-            1.0,
-            max(0, $asOf->since($from) - $stands->days($from, $asOf)),
-            $this->observations(
+            unit: $bounds->unit,
+            start: $own->count ?? $start ?? $bounds->most,
+            least: $least,
+            most: $most,
+            rate: 1.0,
+            elapsed: max(0, $asOf->since($from) - $stands->days($from, $asOf)),
+            observations: $this->observations(
                 $past->openings,
                 static fn (OpeningRecord $opening): float => (float) ($opening->days - ($bounds->idle ? 0 : $opening->absent)),
             ),
-            $stands,
-            $own->isKept(),
+            absences: $stands,
+            kept: $own->isKept(),
         );
     }
 

@@ -168,15 +168,17 @@ final readonly class Composer
         $text = static fn (string $key): string => is_string($about[$key] ?? null) ? $about[$key] : '';
 
         return new Procedure(
-            $text('id'),
-            $text('name'),
-            $text('does'),
-            $steps,
-            array_values(array_unique(array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->ends, $all)))),
-            array_values(array_unique(array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->essential, $all)))),
-            $set->ids,
-            null,
-            $all[0]->when,
+            id: $text('id'),
+            name: $text('name'),
+            does: $text('does'),
+            steps: $steps,
+            ends: array_values(array_unique(array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->ends, $all)))),
+            essential: array_values(
+                array_unique(array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->essential, $all))),
+            ),
+            runs: $set->ids,
+            why: null,
+            when: $all[0]->when,
         );
     }
 

@@ -248,15 +248,15 @@ final readonly class Progress
         $tick = $this->tick($step);
 
         return null === $step->timer || null === $tick || Tick::DONE !== $tick->how ? null : new RunningTimer(
-            $step->id,
-            $step->timer->label,
-            $tick->at,
-            null === $tick->details->wait ? $step->timer->lasts($this->answers) : Minutes::of($tick->details->wait),
-            $step->timer->most,
-            $step->timer->late,
-            $step->timer->ends,
-            $step->timer->machine,
-            0.0 === $tick->details->wait,
+            step: $step->id,
+            label: $step->timer->label,
+            startedAt: $tick->at,
+            lasts: null === $tick->details->wait ? $step->timer->lasts($this->answers) : Minutes::of($tick->details->wait),
+            most: $step->timer->most,
+            late: $step->timer->late,
+            ends: $step->timer->ends,
+            runs: $step->timer->machine,
+            open: 0.0 === $tick->details->wait,
         );
     }
 

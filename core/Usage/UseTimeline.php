@@ -59,15 +59,15 @@ final class UseTimeline
         $gone = TimeSpans::of(array_map(static fn (array $span): array => [$span[0], min($span[1], $now)], $away->spans));
 
         return new self(
-            $model,
-            $now,
-            $habit,
-            $taps,
-            $pieces,
-            $sums,
-            $metered->with($told)->with($taps->watched())->with($gone),
-            $away,
-            $held,
+            model: $model,
+            now: $now,
+            habit: $habit,
+            taps: $taps,
+            pieces: $pieces,
+            sums: $sums,
+            watched: $metered->with($told)->with($taps->watched())->with($gone),
+            away: $away,
+            held: $held,
         );
     }
 

@@ -9,6 +9,7 @@ use App\Actions\Household\RegisterUser;
 use App\Actions\Logbook\EntryDraft;
 use App\Actions\Logbook\WriteEntries;
 use App\Actions\Machines\AddMachine;
+use App\Actions\Machines\MachineDescription;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
@@ -66,11 +67,13 @@ final readonly class LabHousehold
             $by,
             (string) Str::ulid(),
             $kind,
-            $name,
-            $place,
-            array_diff($traits + $known, ['']),
-            $habits + array_map(static fn (Habit $habit): string|float => $habit->default, $this->handbook->kind($kind)->habits()),
-            $schools,
+            new MachineDescription(
+                $name,
+                $place,
+                array_diff($traits + $known, ['']),
+                $habits + array_map(static fn (Habit $habit): string|float => $habit->default, $this->handbook->kind($kind)->habits()),
+                $schools,
+            ),
         );
         $machine->created_at = CarbonImmutable::instance($since->atTime(9, 0, $home->zone()));
         $machine->save();

@@ -78,7 +78,17 @@ final readonly class CorrectEntry
             )];
             $this->write->handle($by->home(), $by, [
                 ...$drafts,
-                new EntryDraft($payload, $at, $entry->source, $machine, $part, $round, $entry->step, id: $id, corrects: $entry->id),
+                new EntryDraft(
+                    payload: $payload,
+                    happenedAt: $at,
+                    source: $entry->source,
+                    machine: $machine,
+                    part: $part,
+                    round: $round,
+                    step: $entry->step,
+                    id: $id,
+                    corrects: $entry->id,
+                ),
             ]);
 
             return $id;

@@ -11,7 +11,6 @@ use App\Models\Machine;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Quantity\Day;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -23,57 +22,24 @@ final readonly class AddMachine
     }
 
     /**
-     * @param string                      $id        ULID from the page, so that a second click adds nothing
-     * @param array<string, string>       $traits
-     * @param array<string, string|float> $habits
-     * @param array<string, string>       $schools   by care task
-     * @param Day|null                    $newOn     day it was new, when the person knows
-     * @param Day|null                    $cleanedOn day some of it was last cleaned, when the person knows
-     * @param list<string>|null           $cleaned   care tasks that were done on that day; null for those that are looked at first
+     * @param string $id ULID from the page, so that a second click adds nothing
      *
-     * @throws ActionRefused when that day lies in the future
+     * @throws ActionRefused when a day of its past lies in the future
      */
     public function handle(
         Household $household,
         User $by,
         string $id,
         string $kind,
-        string $name,
-        ?string $place,
-        array $traits,
-        array $habits,
-        array $schools,
-        ?Day $newOn = null,
-        ?Day $cleanedOn = null,
-        ?array $cleaned = null,
+        MachineDescription $about,
+        MachinePast $past = new MachinePast(),
     ): Machine {
-        return DB::transaction(function () use (
-            $household,
-            $by,
-            $id,
-            $kind,
-            $name,
-            $place,
-            $traits,
-            $habits,
-            $schools,
-            $newOn,
-            $cleanedOn,
-            $cleaned,
-        ): Machine {
+        return DB::transaction(function () use ($household, $by, $id, $kind, $about, $past): Machine {
             $there = Machine::query()->find($id);
             if (null !== $there) {
                 return $there->household_id === $household->id ? $there : throw ActionRefused::idTaken();
             }
-            $machine = new Machine([
-                'household_id' => $household->id,
-                'kind' => $kind,
-                'name' => $name,
-                'place' => $place,
-                'traits' => $traits,
-                'habits' => $habits,
-                'schools' => $schools,
-            ]);
+            $machine = new Machine(['household_id' => $household->id, 'kind' => $kind] + $about->columns());
             $machine->id = $id;
             $machine->created_at = CarbonImmutable::instance($this->clock->now());
             $machine->save();
@@ -81,9 +47,9 @@ final readonly class AddMachine
                 $machine,
                 $by,
                 $id,
-                $newOn,
-                $cleanedOn,
-                $cleaned ?? array_keys($this->handbook->kind($kind)->firstTasks($traits)),
+                $past->newOn,
+                $past->cleanedOn,
+                $past->cleaned ?? array_keys($this->handbook->kind($kind)->firstTasks($about->traits)),
             );
 
             return $machine;

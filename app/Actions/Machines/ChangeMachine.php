@@ -9,29 +9,8 @@ use App\Models\Machine;
 /** Changes what is known about a machine and how it is used. */
 final readonly class ChangeMachine
 {
-    /**
-     * @param array<string, string>       $traits
-     * @param array<string, string|float> $habits
-     * @param array<string, string>       $schools by care task
-     */
-    public function handle(
-        Machine $machine,
-        string $name,
-        ?string $place,
-        array $traits,
-        array $habits,
-        array $schools,
-        ?string $model = null,
-        ?string $serial = null,
-    ): void {
-        $machine->update([
-            'name' => $name,
-            'place' => $place,
-            'traits' => $traits,
-            'habits' => $habits,
-            'schools' => $schools,
-            'model' => $model,
-            'serial' => $serial,
-        ]);
+    public function handle(Machine $machine, MachineDescription $about): void
+    {
+        $machine->update($about->columns());
     }
 }

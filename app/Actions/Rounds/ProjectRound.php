@@ -118,7 +118,17 @@ final readonly class ProjectRound
         ?string $voids = null,
         ?string $id = null,
     ): EntryDraft {
-        return new EntryDraft($payload, $when, Entry::BY_ROUND, $round->machine, $part, $round, $step, $voids, $id);
+        return new EntryDraft(
+            payload: $payload,
+            happenedAt: $when,
+            source: Entry::BY_ROUND,
+            machine: $round->machine,
+            part: $part,
+            round: $round,
+            step: $step,
+            voids: $voids,
+            id: $id,
+        );
     }
 
     /** @return list<array{ProjectedEntry, Payload}> what follows from the ticks */

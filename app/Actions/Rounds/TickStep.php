@@ -72,16 +72,16 @@ final readonly class TickStep
         $this->keepNote($round, $by, $draft->id, $step, $draft->note, $at);
         $answer = null === $step->capture || CoreTick::SKIPPED === $draft->how ? null : $given;
         $tick = new CoreTick(
-            $draft->id,
-            $draft->step,
-            $at,
-            $answer,
-            $draft->overruled,
-            $draft->share,
-            $draft->strength,
-            $draft->how,
-            $details,
-            $by->id,
+            id: $draft->id,
+            step: $draft->step,
+            at: $at,
+            answer: $answer,
+            overruled: $draft->overruled,
+            share: $draft->share,
+            strength: $draft->strength,
+            how: $draft->how,
+            details: $details,
+            by: $by->id,
         );
         $before = $progress->tick($step);
         if (

@@ -73,11 +73,11 @@ final readonly class DoseModel
         $usual = array_values($limit->at('usual')->numbers());
 
         return new self(
-            $numbers('hardness'),
-            $node->number('deposited'),
-            $node->number('efficiency'),
-            $node->number('carbonate'),
-            array_map(
+            hardnessUnits: $numbers('hardness'),
+            deposited: $node->number('deposited'),
+            efficiency: $node->number('efficiency'),
+            carbonate: $node->number('carbonate'),
+            acids: array_map(
                 static fn (Node $acid): array => [
                     'molarMass' => $acid->number('molarMass'),
                     'ratio' => $acid->number('ratio'),
@@ -85,24 +85,24 @@ final readonly class DoseModel
                 ],
                 $node->at('acids')->named(),
             ),
-            $node->number('recipeStrength'),
-            [
+            recipeStrength: $node->number('recipeStrength'),
+            brewLimit: [
                 'brews' => $limit->number('brews'),
                 'hardness' => $limit->number('hardness'),
                 'litres' => $limit->number('litres'),
                 'least' => $limit->number('least'),
                 'most' => $limit->number('most'),
             ],
-            [min($usual ?: [0.0]), max($usual ?: [0.0])],
-            [
+            usualBrews: [min($usual ?: [0.0]), max($usual ?: [0.0])],
+            stand: [
                 'minutes' => $stand->number('minutes'),
                 'heavy' => $stand->number('heavy'),
                 'heavyAboveGrams' => $stand->number('heavyAboveGrams'),
                 'slowedBy' => $stand->number('slowedBy'),
             ],
-            array_values($node->at('strip')->numbers()),
-            $node->at('rinse')->number('tanks'),
-            array_map(static fn (Node $feel): array => [Option::read($feel), $feel->number('dH')], $node->at('feels')->items()),
+            strip: array_values($node->at('strip')->numbers()),
+            rinseTanks: $node->at('rinse')->number('tanks'),
+            feels: array_map(static fn (Node $feel): array => [Option::read($feel), $feel->number('dH')], $node->at('feels')->items()),
         );
     }
 }

@@ -19,15 +19,15 @@ final readonly class ChemistryReader
         $unknown = $rules->at('unknown');
 
         return new ChemistryRules(
-            array_map(self::agent(...), $agents->byId()),
-            array_map($this->pair(...), $rules->at('pairs')->items()),
-            array_map(static fn (Node $surface): string => $surface->string('name'), $rules->at('surfaces')->byId()),
-            array_map(fn (Node $touch): SurfaceRule => $this->touch($touch, 'family'), $rules->at('touches')->items()),
-            array_map(fn (Node $touch): SurfaceRule => $this->touch($touch, 'tool'), $rules->at('tools')->items()),
-            array_map($this->vessel(...), $rules->at('vessels')->byId()),
-            $foam->at('families')->strings(),
-            $foam->at('vessels')->strings(),
-            [
+            agents: array_map(self::agent(...), $agents->byId()),
+            pairs: array_map($this->pair(...), $rules->at('pairs')->items()),
+            surfaces: array_map(static fn (Node $surface): string => $surface->string('name'), $rules->at('surfaces')->byId()),
+            touches: array_map(fn (Node $touch): SurfaceRule => $this->touch($touch, 'family'), $rules->at('touches')->items()),
+            tools: array_map(fn (Node $touch): SurfaceRule => $this->touch($touch, 'tool'), $rules->at('tools')->items()),
+            vessels: array_map($this->vessel(...), $rules->at('vessels')->byId()),
+            foaming: $foam->at('families')->strings(),
+            foamsIn: $foam->at('vessels')->strings(),
+            words: [
                 'foam' => $foam->string('why'),
                 'foam-remedy' => $foam->string('remedy'),
                 'harsh' => $rules->string('harsh'),
@@ -36,8 +36,8 @@ final readonly class ChemistryReader
                 'near-any' => $unknown->string('near-any'),
                 'alone' => $unknown->string('alone'),
             ],
-            $rules->at('happened')->at('met')->strings(),
-            $rules->at('happened')->at('alone')->strings(),
+            whenMet: $rules->at('happened')->at('met')->strings(),
+            whenAlone: $rules->at('happened')->at('alone')->strings(),
         );
     }
 
@@ -84,7 +84,7 @@ final readonly class ChemistryReader
         $ways = $node->at('clearedBy')->strings();
         $minutes = $clearing->number('minutes');
 
-        return new Vessel($node->string('id'), $node->string('name'), $node->flag('own'), $ways, $clearing->string('title'), $clearing->string('done'), [
+        return new Vessel(id: $node->string('id'), name: $node->string('name'), own: $node->flag('own'), clearedBy: $ways, remedy: $clearing->string('title'), done: $clearing->string('done'), step: [
             'title' => $clearing->string('title'),
             'say' => $clearing->string('say'),
             'short' => $clearing->string('short'),
@@ -98,10 +98,10 @@ final readonly class ChemistryReader
                 'machine' => true,
                 'ends' => $clearing->string('done'),
             ]] : []
-        ), $node->at('also')
-            ->strings(), $node
+        ), also: $node->at('also')
+            ->strings(), drainedBy: $node
             ->at('drainedBy')
-            ->strings(), $node
+            ->strings(), use: $node
             ->optional('clearedByUse'));
     }
 }

@@ -15,7 +15,20 @@ use Symfony\Component\Yaml\Yaml;
 /** Reads the handbook folder, checks every file against its schema and all references, and compiles it. */
 final class HandbookCompiler
 {
-    private const SHARED = ['rhythm', 'scales', 'agents', 'chemistry', 'dose', 'cautions', 'kit', 'readings', 'schools', 'asking', 'faults', 'own'];
+    private const SHARED = [
+        'rhythm',
+        'scales',
+        'agents',
+        'chemistry',
+        'dose',
+        'cautions',
+        'kit',
+        'readings',
+        'schools',
+        'asking',
+        'faults',
+        'own',
+    ];
     private const SCHEMA_HOME = 'https://good-rinse.invalid/schema/';
 
     /** @var list<Problem> */

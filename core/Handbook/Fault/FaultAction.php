@@ -34,15 +34,15 @@ final readonly class FaultAction
     public function taking(float $minutes): self
     {
         return new self(
-            $this->id,
-            $this->name,
-            $this->kind,
-            $minutes,
-            $this->supplies,
-            $this->fixes,
-            $this->procedure,
-            $this->how,
-            $this->when,
+            id: $this->id,
+            name: $this->name,
+            kind: $this->kind,
+            minutes: $minutes,
+            supplies: $this->supplies,
+            fixes: $this->fixes,
+            procedure: $this->procedure,
+            how: $this->how,
+            when: $this->when,
         );
     }
 }

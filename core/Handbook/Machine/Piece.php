@@ -41,15 +41,15 @@ final readonly class Piece
     public function counting(int $count): self
     {
         return new self(
-            $this->id,
-            $this->name,
-            $count,
-            $this->bit,
-            $this->size,
-            $this->where,
-            $this->tool,
-            $this->countTrait,
-            $this->bitTrait,
+            id: $this->id,
+            name: $this->name,
+            count: $count,
+            bit: $this->bit,
+            size: $this->size,
+            where: $this->where,
+            tool: $this->tool,
+            countTrait: $this->countTrait,
+            bitTrait: $this->bitTrait,
         );
     }
 }

@@ -52,16 +52,16 @@ final readonly class Procedure
     public function with(array $steps): self
     {
         return new self(
-            $this->id,
-            $this->name,
-            $this->does,
-            [] === $steps ? throw UnknownEntry::named('step of', $this->id) : $steps,
-            $this->ends,
-            $this->essential,
-            $this->runs,
-            $this->why,
-            $this->when,
-            $this->alone,
+            id: $this->id,
+            name: $this->name,
+            does: $this->does,
+            steps: [] === $steps ? throw UnknownEntry::named('step of', $this->id) : $steps,
+            ends: $this->ends,
+            essential: $this->essential,
+            runs: $this->runs,
+            why: $this->why,
+            when: $this->when,
+            alone: $this->alone,
         );
     }
 }

@@ -293,19 +293,22 @@ final class ProcedureBook
     private function read(Node $node): Procedure
     {
         $raw = $this->rawSteps();
-        $used = array_map(fn (string $id): Step => $this->step($raw[$id] ?? throw UnknownEntry::named('step', $id)), $node->at('steps')->strings());
+        $used = array_map(
+            fn (string $id): Step => $this->step($raw[$id] ?? throw UnknownEntry::named('step', $id)),
+            $node->at('steps')->strings(),
+        );
 
         return new Procedure(
-            $node->string('id'),
-            $node->string('name'),
-            $node->string('does'),
-            [] === $used ? throw UnknownEntry::named('step of', $node->string('id')) : $used,
-            $node->at('ends')->strings(),
-            $node->at('essential')->strings(),
-            $node->at('runs')->strings(),
-            $node->optional('why'),
-            $node->condition('when', $this->defaults),
-            $node->flag('alone'),
+            id: $node->string('id'),
+            name: $node->string('name'),
+            does: $node->string('does'),
+            steps: [] === $used ? throw UnknownEntry::named('step of', $node->string('id')) : $used,
+            ends: $node->at('ends')->strings(),
+            essential: $node->at('essential')->strings(),
+            runs: $node->at('runs')->strings(),
+            why: $node->optional('why'),
+            when: $node->condition('when', $this->defaults),
+            alone: $node->flag('alone'),
         );
     }
 

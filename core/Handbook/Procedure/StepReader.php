@@ -32,43 +32,45 @@ final readonly class StepReader
     public function step(Node $node): Step
     {
         return new Step(
-            $node->string('id'),
-            $node->string('title'),
-            $node->string('say'),
-            $node->string('short'),
-            $node->optional('picture'),
-            $node->optional('part'),
-            $node->optional('takesOff'),
-            $node->optional('putsBack'),
-            Minutes::of($node->number('hands')),
-            $node->flag('kit'),
-            $node->at('needs')->strings(),
-            $node->at('tools')->strings(),
-            $node->at('cautions')->strings(),
-            array_map($this->amount(...), $node->at('amounts')->items()),
-            $node->has('timer') ? $this->timer($node->at('timer')) : null,
-            $node->optional('waitsFor'),
-            $node->has('capture') ? $this->capture($node->at('capture'), $node->string('title')) : null,
-            $node->flag('mustPass'),
-            $node->optional('marks'),
-            $node->has('clears') ? new ClearingRule($node->at('clears')->string('vessel'), $node->at('clears')->string('by')) : null,
-            $node->optional('after'),
-            $node->optional('inPlaceOf'),
-            $node->condition('when', $this->defaults),
-            $node->condition('if'),
-            $node->at('observe')->strings(),
-            $node->flag('gate'),
-            $node->optional('fits'),
-            $node->at('asks')->strings(),
-            $node->at('tests')->strings(),
-            $node->optional('putsOut'),
-            $node->has('because')
+            id: $node->string('id'),
+            title: $node->string('title'),
+            say: $node->string('say'),
+            short: $node->string('short'),
+            picture: $node->optional('picture'),
+            part: $node->optional('part'),
+            takesOff: $node->optional('takesOff'),
+            putsBack: $node->optional('putsBack'),
+            hands: Minutes::of($node->number('hands')),
+            kit: $node->flag('kit'),
+            needs: $node->at('needs')->strings(),
+            tools: $node->at('tools')->strings(),
+            cautions: $node->at('cautions')->strings(),
+            amounts: array_map($this->amount(...), $node->at('amounts')->items()),
+            timer: $node->has('timer') ? $this->timer($node->at('timer')) : null,
+            waitsFor: $node->optional('waitsFor'),
+            capture: $node->has('capture') ? $this->capture($node->at('capture'), $node->string('title')) : null,
+            mustPass: $node->flag('mustPass'),
+            marks: $node->optional('marks'),
+            clears: $node->has('clears')
+                ? new ClearingRule($node->at('clears')->string('vessel'), $node->at('clears')->string('by'))
+                : null,
+            after: $node->optional('after'),
+            inPlaceOf: $node->optional('inPlaceOf'),
+            when: $node->condition('when', $this->defaults),
+            if: $node->condition('if'),
+            observe: $node->at('observe')->strings(),
+            gate: $node->flag('gate'),
+            fits: $node->optional('fits'),
+            asks: $node->at('asks')->strings(),
+            tests: $node->at('tests')->strings(),
+            putsOut: $node->optional('putsOut'),
+            because: $node->has('because')
                 ? new ClearingReason($node->at('because')->string('agent'), array_map(
                     static fn (Node $poured): array => [$poured->string('agent'), $poured->string('entry')],
                     $node->at('because')->at('entries')->items(),
                 ))
                 : null,
-            $node->flag('last'),
+            isLast: $node->flag('last'),
         );
     }
 
@@ -92,15 +94,15 @@ final readonly class StepReader
     private function timer(Node $node): TimerRule
     {
         return new TimerRule(
-            $node->string('label'),
-            $node->number('minutes'),
-            $node->optional('by'),
-            $node->at('longer')->numbers(),
-            $node->has('most') ? Minutes::of($node->number('most')) : null,
-            $node->flag('machine'),
-            $node->optional('late'),
-            $node->optional('ends'),
-            $this->choices($node->at('choices')),
+            label: $node->string('label'),
+            usual: $node->number('minutes'),
+            by: $node->optional('by'),
+            longer: $node->at('longer')->numbers(),
+            most: $node->has('most') ? Minutes::of($node->number('most')) : null,
+            machine: $node->flag('machine'),
+            late: $node->optional('late'),
+            ends: $node->optional('ends'),
+            choices: $this->choices($node->at('choices')),
         );
     }
 
@@ -115,22 +117,22 @@ final readonly class StepReader
         };
 
         return new Capture(
-            $node->string('id'),
-            $kind,
-            $node->optional('ask') ?? $title,
-            $options,
-            $node->optional('means'),
-            $node->optional('check'),
-            $node->at('fail')->optional('then'),
-            $node->optional('of'),
-            array_map(
+            id: $node->string('id'),
+            kind: $kind,
+            ask: $node->optional('ask') ?? $title,
+            options: $options,
+            means: $node->optional('means'),
+            check: $node->optional('check'),
+            remedy: $node->at('fail')->optional('then'),
+            of: $node->optional('of'),
+            count: array_map(
                 fn (Node $row): CountRow => new CountRow($row->string('reading'), $row->condition('when', $this->defaults)),
                 $node->at('count')->items(),
             ),
-            $node->optional('reading') ?? $node->at('counts')->optional('reading'),
-            $node->optional('scale') ?? (CaptureKind::Grade === $kind ? Scales::MESH : null),
-            $node->has('also') ? $this->also($node->at('also')) : null,
-            (int) ($node->has('usual') ? $node->number('usual') : ($node->has('counts') ? $node->at('counts')->number('from') : 0)),
+            reading: $node->optional('reading') ?? $node->at('counts')->optional('reading'),
+            scale: $node->optional('scale') ?? (CaptureKind::Grade === $kind ? Scales::MESH : null),
+            also: $node->has('also') ? $this->also($node->at('also')) : null,
+            from: (int) ($node->has('usual') ? $node->number('usual') : ($node->has('counts') ? $node->at('counts')->number('from') : 0)),
         );
     }
 

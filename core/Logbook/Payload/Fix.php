@@ -19,7 +19,12 @@ final readonly class Fix implements Payload
 
     public static function fromFields(PayloadFields $fields): self
     {
-        return new self($fields->text('action'), $fields->optionalText('cause'), $fields->text('trace'), $fields->flag('helped', missing: true));
+        return new self(
+            $fields->text('action'),
+            $fields->optionalText('cause'),
+            $fields->text('trace'),
+            $fields->flag('helped', missing: true),
+        );
     }
 
     public function kind(): EntryKind

@@ -23,7 +23,12 @@ final readonly class Symptom implements Payload
 
     public static function fromFields(PayloadFields $fields): self
     {
-        return new self($fields->text('symptom'), $fields->optionalText('task'), $fields->optionalText('where'), $fields->optionalText('badly'));
+        return new self(
+            $fields->text('symptom'),
+            $fields->optionalText('task'),
+            $fields->optionalText('where'),
+            $fields->optionalText('badly'),
+        );
     }
 
     public function kind(): EntryKind

@@ -86,16 +86,16 @@ final readonly class IntervalLearner
                 $last = $observation;
                 if ($all) {
                     $steps[$i] = new LearningStep(
-                        $last,
-                        $added,
-                        $lay,
-                        $weight + $foulings,
-                        $prior + $uses,
-                        $evidence,
-                        $before,
-                        $interval,
-                        $this->limit($evidence, $before, $clock),
-                        $weight,
+                        observation: $last,
+                        foulings: $added,
+                        left: $lay,
+                        alpha: $weight + $foulings,
+                        beta: $prior + $uses,
+                        evidence: $evidence,
+                        before: $before,
+                        after: $interval,
+                        limit: $this->limit($evidence, $before, $clock),
+                        startWeighs: $weight,
                     );
                 }
             }
@@ -106,16 +106,16 @@ final readonly class IntervalLearner
         }
 
         return [new LearningStep(
-            $last,
-            $added,
-            $lay,
-            $weight + $foulings,
-            $prior + $uses,
-            $evidence,
-            $before,
-            $interval,
-            $this->limit($evidence, $before, $clock),
-            $weight,
+            observation: $last,
+            foulings: $added,
+            left: $lay,
+            alpha: $weight + $foulings,
+            beta: $prior + $uses,
+            evidence: $evidence,
+            before: $before,
+            after: $interval,
+            limit: $this->limit($evidence, $before, $clock),
+            startWeighs: $weight,
         )];
     }
 

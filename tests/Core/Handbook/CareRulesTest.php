@@ -94,7 +94,9 @@ final class CareRulesTest extends CoreTestCase
             foreach (array_keys($kind->procedureNames) as $procedure) {
                 array_push(
                     $shown,
-                    ...array_merge(...array_map(static fn (Step $step): array => $step->asks, $kind->procedures->procedure($procedure)->steps)),
+                    ...array_merge(
+                        ...array_map(static fn (Step $step): array => $step->asks, $kind->procedures->procedure($procedure)->steps),
+                    ),
                 );
             }
             foreach (self::machines($kind) as $traits) {

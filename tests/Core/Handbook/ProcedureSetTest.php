@@ -56,7 +56,10 @@ final class ProcedureSetTest extends CoreTestCase
                             ? $trait->default
                             : $trait->options[($seed + crc32((string) $i)) % count($trait->options)]->id;
                     }
-                    $picked = array_filter($picked, static fn (string $id): bool => $kind->procedures->procedure($id)->when->holds($traits));
+                    $picked = array_filter(
+                        $picked,
+                        static fn (string $id): bool => $kind->procedures->procedure($id)->when->holds($traits),
+                    );
                     if ([] === $picked) {
                         return;
                     }

@@ -16,7 +16,10 @@ final class EntryPresentersTest extends TestCase
     {
         $payloads = array_map(static fn (EntryKind $kind): string => $kind->payloadClass(), EntryKind::cases());
         self::assertSame($payloads, array_unique($payloads));
-        self::assertSame(array_map(static fn (EntryKind $kind): string => $kind->value, EntryKind::cases()), array_keys(EntryPresenters::signs()));
+        self::assertSame(
+            array_map(static fn (EntryKind $kind): string => $kind->value, EntryKind::cases()),
+            array_keys(EntryPresenters::signs()),
+        );
         self::assertSame(EntryPresenters::signs(), array_unique(EntryPresenters::signs()));
     }
 

@@ -38,17 +38,7 @@ final class HouseholdController extends Controller
     public function update(HouseholdRequest $request, ChangeHousehold $change): RedirectResponse
     {
         $household = $this->person($request)->home();
-        $change->handle(
-            $household,
-            $request->string('name')->toString(),
-            $request->string('timezone')->toString(),
-            $request->measures(),
-            $request->hardness(),
-            $request->hardnessUnit(),
-            $request->vinegarStrength(),
-            !$request->boolean('no_harsh'),
-            ...[...$request->prices(), $request->currency()],
-        );
+        $change->handle($household, $request->settings());
 
         return redirect()->route('household')->with('did', __('household.saved'));
     }

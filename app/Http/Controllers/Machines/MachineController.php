@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Machines;
 use App\Actions\Household\ChangeWater;
 use App\Actions\Machines\AddMachine;
 use App\Actions\Machines\ChangeMachine;
+use App\Actions\Machines\MachinePast;
 use App\Care\Readers\CareReader;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Machines\MachineRequest;
@@ -58,14 +59,8 @@ final class MachineController extends Controller
             $person,
             $request->string('id')->toString(),
             $request->kind()->id,
-            $request->string('name')->toString(),
-            $request->place(),
-            $request->traits(),
-            $request->habits(),
-            $request->schools(),
-            $request->newOn(),
-            $request->cleanedOn(),
-            $request->cleaned(),
+            $request->description(),
+            new MachinePast($request->newOn(), $request->cleanedOn(), $request->cleaned()),
         );
         if (null !== $request->water() && null === $person->home()->hardness) {
             $change->handle($person->home(), $request->water(), 'dH');
@@ -86,16 +81,7 @@ final class MachineController extends Controller
 
     public function update(MachineRequest $request, Machine $machine, ChangeMachine $change): RedirectResponse
     {
-        $change->handle(
-            $machine,
-            $request->string('name')->toString(),
-            $request->place(),
-            $request->traits(),
-            $request->habits(),
-            $request->schools(),
-            $request->optionalText('model'),
-            $request->optionalText('serial'),
-        );
+        $change->handle($machine, $request->description());
 
         return redirect()->route('machines.show', $machine)->with('did', __('machines.saved'));
     }

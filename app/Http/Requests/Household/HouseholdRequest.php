@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Household;
 
+use App\Actions\Household\HouseholdSettings;
 use GoodRinse\Core\Dose\Descaling;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Measures;
@@ -29,18 +30,36 @@ final class HouseholdRequest extends FormRequest
         ];
     }
 
+    public function settings(): HouseholdSettings
+    {
+        [$hourValue, $callFee] = $this->prices();
+
+        return new HouseholdSettings(
+            name: $this->string('name')->toString(),
+            timezone: $this->string('timezone')->toString(),
+            measures: $this->measures(),
+            hardness: $this->hardness(),
+            hardnessUnit: $this->hardnessUnit(),
+            vinegarStrength: $this->vinegarStrength(),
+            harshChemicals: !$this->boolean('no_harsh'),
+            hourValue: $hourValue,
+            callFee: $callFee,
+            currency: $this->currency(),
+        );
+    }
+
     public function measures(): Measures
     {
         return Measures::from($this->string('measures')->toString());
     }
 
-    public function hardness(): ?float
+    private function hardness(): ?float
     {
         return $this->filled('hardness') ? $this->float('hardness') : null;
     }
 
     /** @return array{float, float} what an hour and a call cost; as they were where nobody says */
-    public function prices(): array
+    private function prices(): array
     {
         $home = $this->user()->household ?? null;
 
@@ -50,21 +69,21 @@ final class HouseholdRequest extends FormRequest
         ];
     }
 
-    public function currency(): ?string
+    private function currency(): ?string
     {
         return $this->filled('currency') ? $this->string('currency')->trim()->toString() : null;
     }
 
-    public function hardnessUnit(): string
+    private function hardnessUnit(): string
     {
         return $this->filled('hardness_unit') ? $this->string('hardness_unit')->toString() : 'dH';
     }
 
     /** %; the usual one where nobody says. */
-    public function vinegarStrength(): float
+    private function vinegarStrength(): float
     {
         return $this->filled('vinegar_strength')
             ? $this->float('vinegar_strength')
-            : app(Handbook::class)->agent('white-vinegar')->strengths[0] ?? 5.0;
+            : app(Handbook::class)->doseModel()->recipeStrength;
     }
 }

@@ -111,7 +111,9 @@ final class CorrectionRequest extends UlidRequest
         }
         $handbook = app(Handbook::class);
         $machine = $this->machine();
-        $scale = $handbook->scales()->scale(null === $machine ? 'mesh' : $handbook->kind($machine->kind)->procedures->scaleOf($task, $machine->traits));
+        $scale = $handbook->scales()->scale(
+            null === $machine ? 'mesh' : $handbook->kind($machine->kind)->procedures->scaleOf($task, $machine->traits),
+        );
         $fraction = static function (string $id) use ($scale): \GoodRinse\Core\Quantity\Fraction {
             foreach ($scale->grades as $grade) {
                 if ($grade->id === $id) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Machines;
 
+use App\Actions\Machines\MachineDescription;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Machine\Option;
@@ -62,19 +63,27 @@ final class MachineRequest extends FormRequest
         return app(Handbook::class)->kind($this->machine()->kind ?? $this->string('kind')->toString());
     }
 
-    public function place(): ?string
+    public function description(): MachineDescription
     {
-        return $this->optionalText('place');
+        return new MachineDescription(
+            name: $this->string('name')->toString(),
+            place: $this->optionalText('place'),
+            traits: $this->traits(),
+            habits: $this->machine()->habits ?? $this->habitInput($this->kind()),
+            schools: $this->machine()->schools ?? $this->schoolInput($this->kind()),
+            model: $this->optionalText('model'),
+            serial: $this->optionalText('serial'),
+        );
     }
 
     /** What was typed in a field; null when nothing was. */
-    public function optionalText(string $field): ?string
+    private function optionalText(string $field): ?string
     {
         return $this->filled($field) ? $this->string($field)->toString() : null;
     }
 
     /** @return array<string, string> what somebody knows; as it was where the form did not ask */
-    public function traits(): array
+    private function traits(): array
     {
         $traits = [];
         foreach ($this->kind()->traits() as $trait) {
@@ -106,18 +115,6 @@ final class MachineRequest extends FormRequest
     private function feels(): array
     {
         return app(Handbook::class)->doseModel()->feels;
-    }
-
-    /** @return array<string, string|float> as they were, where the machine is known */
-    public function habits(): array
-    {
-        return $this->machine()->habits ?? $this->habitInput($this->kind());
-    }
-
-    /** @return array<string, string> as they were, where the machine is known */
-    public function schools(): array
-    {
-        return $this->machine()->schools ?? $this->schoolInput($this->kind());
     }
 
     private function machine(): ?Machine

@@ -35,18 +35,18 @@ final readonly class ProcedureLine
     public static function of(string $kind, Procedure $procedure, Estimate $estimate, ?Machine $machine): self
     {
         return new self(
-            $kind,
-            $procedure->id,
-            $procedure->name,
-            $procedure->does,
-            (bool) $procedure->runs,
-            (int) ceil($estimate->hands->value),
-            max(0, (int) round($estimate->all->value - $estimate->hands->value)),
-            mb_strtolower(implode(
+            kind: $kind,
+            id: $procedure->id,
+            name: $procedure->name,
+            does: $procedure->does,
+            several: (bool) $procedure->runs,
+            hands: (int) ceil($estimate->hands->value),
+            waiting: max(0, (int) round($estimate->all->value - $estimate->hands->value)),
+            text: mb_strtolower(implode(
                 ' ',
                 [$procedure->name, $procedure->does, ...array_map(static fn (Step $step): string => $step->title, $procedure->steps)],
             )),
-            $machine?->id,
+            machine: $machine?->id,
         );
     }
 }

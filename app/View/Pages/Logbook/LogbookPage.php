@@ -114,31 +114,31 @@ final readonly class LogbookPage
             $person = $people[$row->recorded_by ?? ''] ?? null;
             $days[$day->number]['day'] = $day;
             $days[$day->number]['groups'][$row->round_id ?? $row->id][] = new LogbookLine(
-                $row->id,
-                $row->kind,
-                $this->words->describe($payload, $machine, $row->part, $household->measures),
-                DayOrder::isWhole($at, $zone) ? '' : Dates::time($at, $zone),
-                $machine?->name,
-                is_string($person) ? $person : null,
-                $row->round_id,
-                $payload instanceof Opening && null !== $payload->found
+                id: $row->id,
+                kind: $row->kind,
+                words: $this->words->describe($payload, $machine, $row->part, $household->measures),
+                time: DayOrder::isWhole($at, $zone) ? '' : Dates::time($at, $zone),
+                machine: $machine?->name,
+                person: is_string($person) ? $person : null,
+                round: $row->round_id,
+                grade: $payload instanceof Opening && null !== $payload->found
                     ? $this->handbook->scales()->scale($this->words->scale($machine, $payload->task))->nearest($payload->found)->id
                     : null,
-                $this->meetingWords->about($meetings, $row->id),
-                null !== $row->voids,
-                $voided[$row->id] ?? null,
-                !isset($voided[$row->id]) && EntryKind::from($row->kind)->isCorrectable(),
-                isset($before[$row->corrects ?? '']) ? (string) __('logbook.was', [
+                met: $this->meetingWords->about($meetings, $row->id),
+                isUndo: null !== $row->voids,
+                voidedBy: $voided[$row->id] ?? null,
+                canCorrect: !isset($voided[$row->id]) && EntryKind::from($row->kind)->isCorrectable(),
+                was: isset($before[$row->corrects ?? '']) ? (string) __('logbook.was', [
                     'day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today),
                     'words' => $before[$row->corrects],
                 ]) : '',
-                Entry::BY_HAND === $row->source
+                entered: Entry::BY_HAND === $row->source
                     && null === $row->corrects
                     && Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone)->number !== $day->number ? (string) __(
                         'logbook.entered',
                         ['day' => Dates::day(Day::at(new \DateTimeImmutable($row->recorded_at, $utc), $zone), $today)],
                     ) : '',
-                isset($right[$row->id]),
+                isRight: isset($right[$row->id]),
             );
         }
 

@@ -72,7 +72,12 @@ final readonly class ComposePage
         $choices = [];
         foreach (CareReader::byUrgency([$care]) as $task) {
             foreach ($task->procedures() as $id => $name) {
-                $choices[$id] ??= new ComposeChoice($id, $name, new TaskLine($task, $today, $this->words), $care->kind->procedures->procedure($id));
+                $choices[$id] ??= new ComposeChoice(
+                    $id,
+                    $name,
+                    new TaskLine($task, $today, $this->words),
+                    $care->kind->procedures->procedure($id),
+                );
             }
         }
         foreach ($care->onDemand() as $id => $name) {

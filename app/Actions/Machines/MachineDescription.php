@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Machines;
+
+/** What a person says of a machine. */
+final readonly class MachineDescription
+{
+    /**
+     * @param array<string, string>       $traits
+     * @param array<string, string|float> $habits
+     * @param array<string, string>       $schools by care task
+     * @param string|null                 $model   as its plate has it
+     * @param string|null                 $serial  number on its plate
+     */
+    public function __construct(
+        public string $name,
+        public ?string $place,
+        public array $traits,
+        public array $habits,
+        public array $schools,
+        public ?string $model = null,
+        public ?string $serial = null,
+    ) {
+    }
+
+    /** @return array<string, mixed> columns of the machine */
+    public function columns(): array
+    {
+        return get_object_vars($this);
+    }
+}
