@@ -28,10 +28,7 @@ use GoodRinse\Core\Round\Estimate;
  */
 final class TaskCare
 {
-    private const PACKED = ['history' => 0, 'rhythm' => 1, 'start' => 2, 'estimate' => 3, 'graded' => 5];
-
-    /** @var array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool}|null */
-    private ?array $parts = null;
+    private ?TaskDetails $details = null;
 
     public function __construct(
         public readonly Machine $machine,
@@ -43,14 +40,16 @@ final class TaskCare
 
     public function __get(string $name): mixed
     {
-        return 'task' === $name
-            ? $this->kind->task($this->id)
-            : $this->parts()[self::PACKED[$name] ?? throw new \LogicException("A care task has no $name.")];
+        return match ($name) {
+            'task' => $this->kind->task($this->id),
+            'history', 'rhythm', 'start', 'estimate', 'graded' => $this->details()->$name,
+            default => throw new \LogicException("A care task has no $name."),
+        };
     }
 
     public function __isset(string $name): bool
     {
-        return 'task' === $name || isset(self::PACKED[$name]);
+        return in_array($name, ['task', 'history', 'rhythm', 'start', 'estimate', 'graded'], true);
     }
 
     /** What the person calls it: the part as it is on this machine, or the job. */
@@ -63,7 +62,7 @@ final class TaskCare
     public function procedures(): array
     {
         $names = [];
-        foreach ($this->parts()[4] as $id) {
+        foreach ($this->details()->procedures as $id) {
             $names[$id] = $this->kind->procedureNames[$id] ?? $id;
         }
 
@@ -96,7 +95,7 @@ final class TaskCare
     /** Id of the fullest procedure this machine allows for it. */
     public function fullest(): string
     {
-        return $this->parts()[4][0] ?? '';
+        return $this->details()->procedures[0] ?? '';
     }
 
     /** Whether nobody has said anything yet of how it is or was. */
@@ -105,9 +104,8 @@ final class TaskCare
         return $this->kept->never;
     }
 
-    /** @return array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool} */
-    private function parts(): array
+    private function details(): TaskDetails
     {
-        return $this->parts ??= $this->kept->unpack();
+        return $this->details ??= $this->kept->unpack();
     }
 }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Care\Cache;
 
-use GoodRinse\Core\Logbook\TaskHistory;
+use App\Care\TaskDetails;
 use GoodRinse\Core\Rhythm\CareState;
-use GoodRinse\Core\Rhythm\Rhythm;
-use GoodRinse\Core\Rhythm\StartingInterval;
-use GoodRinse\Core\Round\Estimate;
 
 /** A care task as it is kept: what lists ask for lies open, the rest is packed until somebody looks. */
 final readonly class CachedTaskState
@@ -34,37 +31,29 @@ final readonly class CachedTaskState
     }
 
     /**
-     * @param list<string>                          $allowed procedures for this machine, the fullest first
-     * @param array{float, float, float, bool}|null $ahead
+     * @param bool                                  $never whether nobody has looked yet at something to be looked at first
+     * @param array{float, float, float, bool}|null $ahead as Rhythm::ahead() gives it
      */
-    public static function pack(
-        Rhythm $rhythm,
-        TaskHistory $history,
-        StartingInterval $start,
-        Estimate $estimate,
-        array $allowed,
-        bool $graded,
-        bool $never,
-        ?array $ahead,
-    ): self {
+    public static function pack(TaskDetails $details, bool $never, ?array $ahead): self
+    {
+        $rhythm = $details->rhythm;
+
         return new self(
-            $rhythm->dueOn?->number,
-            $rhythm->remindOn?->number,
-            $rhythm->wear,
-            $rhythm->state,
-            $never,
-            [] !== $history->symptoms,
-            $ahead,
-            serialize([$history, $rhythm, $start, $estimate, $allowed, $graded]),
+            due: $rhythm->dueOn?->number,
+            remind: $rhythm->remindOn?->number,
+            wear: $rhythm->wear,
+            state: $rhythm->state,
+            never: $never,
+            hasSymptoms: [] !== $details->history->symptoms,
+            ahead: $ahead,
+            packed: serialize($details),
         );
     }
 
-    /** @return array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool} */
-    public function unpack(): array
+    public function unpack(): TaskDetails
     {
-        /** @var array{TaskHistory, Rhythm, StartingInterval, Estimate, list<string>, bool} $parts */
-        $parts = unserialize($this->packed);
+        $details = unserialize($this->packed);
 
-        return $parts;
+        return $details instanceof TaskDetails ? $details : throw new \LogicException('What was kept of a care task cannot be read.');
     }
 }

@@ -11,6 +11,7 @@ use App\Care\CoreInputs;
 use App\Care\MachineCare;
 use App\Care\RhythmCalculator;
 use App\Care\TaskCare;
+use App\Care\TaskDetails;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
@@ -40,7 +41,7 @@ final class CareReader
     private const OPENINGS = 8;
 
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
-    private const SHAPE = 9;
+    private const SHAPE = 10;
 
     public function __construct(
         private readonly Handbook $handbook,
@@ -230,12 +231,14 @@ final class CareReader
             $rhythms[$id] = $rhythm->brief();
             $procedures[$id] = $allowed;
             $tasks[$id] = CachedTaskState::pack(
-                $rhythms[$id],
-                $past->brief(self::OPENINGS),
-                $this->calculator->starting($machine, $household, $task),
-                Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythm->blockedNow])),
-                $procedures[$id],
-                [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id),
+                new TaskDetails(
+                    $past->brief(self::OPENINGS),
+                    $rhythms[$id],
+                    $this->calculator->starting($machine, $household, $task),
+                    Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythm->blockedNow])),
+                    $allowed,
+                    [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id),
+                ),
                 $past->isEmpty(),
                 $rhythm->ahead($today),
             );
