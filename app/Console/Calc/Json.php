@@ -29,6 +29,12 @@ final readonly class Json
         }
     }
 
+    /** The document as it was decoded. */
+    public function raw(): mixed
+    {
+        return $this->value;
+    }
+
     /**
      * The members of an object that must have exactly these keys.
      *

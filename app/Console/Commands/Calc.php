@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Console\Calc\BadInput;
 use App\Console\Calc\ChemistryModel;
 use App\Console\Calc\DoseModel;
+use App\Console\Calc\InputSchema;
 use App\Console\Calc\Json;
 use App\Console\Calc\Model;
 use App\Console\Calc\RhythmModel;
@@ -28,16 +29,38 @@ final class Calc extends Command
     ];
     private const BAD_INPUT = 2;
 
-    protected $signature = 'calc {model : what to calculate: rhythm, use, chemistry, dose or trace}';
+    protected $signature = 'calc {model? : what to calculate: rhythm, use, chemistry, dose or trace}
+        {--schema : print the JSON Schema of the input instead}';
 
     protected $description = 'Reads one JSON document on standard input and writes the result on standard output';
+
+    protected function configure(): void
+    {
+        parent::configure();
+        $help = ["Exit 0 with the result; exit 2 with one line on standard error for input that is not as it should be.\n"];
+        foreach (array_keys(self::MODELS) as $model) {
+            array_push($help, "calc $model", ...(new InputSchema($model))->fields());
+        }
+        $this->setHelp(implode("\n", $help));
+    }
 
     public function handle(Container $container): int
     {
         try {
-            $output = $this->model($container)->calculate(Json::parse((string) stream_get_contents(STDIN)));
+            $model = $this->model($container);
+            $schema = new InputSchema($this->modelName());
+            if ($this->option('schema')) {
+                $this->output->write($schema->text(), false, OutputInterface::OUTPUT_RAW);
+
+                return self::SUCCESS;
+            }
+            $input = Json::parse((string) stream_get_contents(STDIN));
+            $problems = $schema->problems($input->raw());
+            if ([] !== $problems) {
+                return $this->refuse(implode('; ', $problems));
+            }
             $json = json_encode(
-                $output,
+                $model->calculate($input),
                 JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
             );
         } catch (BadInput $e) {
@@ -57,10 +80,16 @@ final class Calc extends Command
         return self::BAD_INPUT;
     }
 
-    private function model(Container $container): Model
+    private function modelName(): string
     {
         $name = $this->argument('model');
-        $class = self::MODELS[$name] ?? throw BadInput::at(
+
+        return is_string($name) ? $name : '';
+    }
+
+    private function model(Container $container): Model
+    {
+        $class = self::MODELS[$this->modelName()] ?? throw BadInput::at(
             '',
             'there is no such model; there is: '.implode(', ', array_keys(self::MODELS)),
         );

@@ -6,6 +6,7 @@ namespace Tests\Feature\Console;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
 
 /** `php artisan calc`, run as it is run. */
 final class CalcTest extends TestCase
@@ -192,5 +193,28 @@ final class CalcTest extends TestCase
     public function test_bad_uses_exit_2_with_the_place(string $input, string $message): void
     {
         self::assertRefused(self::calc($input, 'use'), $message);
+    }
+
+    public function test_everything_that_is_wrong_is_named_in_one_line(): void
+    {
+        $process = self::calc('{"now":"x","since":1,"habit":-1,"taps":[{"t":1}],"told":[],"meters":[],"away":[],"colour":1}', 'use');
+        self::assertSame([2, ''], [$process->getExitCode(), $process->getOutput()]);
+        self::assertSame(
+            '/most: is required; /now: must be a number; /habit: must be at least 0; /taps/0/n: is required; /colour: unknown key',
+            trim($process->getErrorOutput()),
+        );
+    }
+
+    public function test_each_model_ships_its_schema_and_a_missing_model_is_bad_input(): void
+    {
+        foreach (['rhythm', 'use', 'chemistry', 'dose', 'trace'] as $model) {
+            $process = new Process([PHP_BINARY, 'artisan', 'calc', $model, '--schema'], dirname(__DIR__, 3));
+            $process->run();
+            self::assertSame("calc $model", json_decode($process->getOutput(), true)['title'] ?? null);
+        }
+        $process = new Process([PHP_BINARY, 'artisan', 'calc'], dirname(__DIR__, 3), null, '{}');
+        $process->run();
+        self::assertSame(2, $process->getExitCode());
+        self::assertStringStartsWith('"": there is no such model', $process->getErrorOutput());
     }
 }
