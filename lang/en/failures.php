@@ -8,7 +8,8 @@ return [
     'full' => 'The disk is full, so nothing was written.',
     'full_advice' => 'What you typed is still here: free some space, then send it again.',
     'missing' => 'The logbook cannot be opened.',
-    'missing_advice' => 'Its database is missing or cannot be read. Nothing was changed. Start the application with bin/demo, or put the database file back, then reload this page.',
+    'missing_advice' => 'Its database is missing or cannot be read. Nothing was changed. Start the application with bin/demo, or put the '
+        .'database file back, then reload this page.',
     'broken' => 'Something went wrong while reading the logbook.',
     'broken_advice' => 'Nothing was changed. Go back and try once more; if it stays so, the log tells what happened.',
     'handbook' => 'The handbook has a fault, so the application does not start.',

@@ -24,7 +24,8 @@ return [
         'no-number' => '":number" is no number from 0 up.',
         'twice' => 'the same time as line :line.',
         'backwards' => ':total after :before goes backwards. If the counter was replaced, tick that it was.',
-        'jumps' => ':total after :before is more than the machine can have made in that time. If another counter took its place, tick that it was replaced.',
+        'jumps' => ':total after :before is more than the machine can have made in that time. If another counter took its place, tick '
+            .'that it was replaced.',
         'there' => 'already written down.',
         'too-many' => 'more than :most lines; bring in the rest in another go.',
     ],

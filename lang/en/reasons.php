@@ -9,7 +9,8 @@ return [
     'clock-decides-added' => ':elapsed since it came into your kitchen, of about :interval.',
     'clock-decides-today' => 'Opened just now; about :interval to run.',
     'nothing-learned' => 'Nothing has been found here yet, so it starts from :interval.',
-    'nothing-learned-yet' => 'Nobody knows how long it had run before the first look, so it still starts from :interval; the next one teaches it.',
+    'nothing-learned-yet' => 'Nobody knows how long it had run before the first look, so it still starts from :interval; the next one '
+        .'teaches it.',
     'learned' => ':grade after :uses, so :before became :after:limit.',
     'learned-same' => ':grade after :uses, so it stays at :before:limit.',
     'left-due' => 'It was left as it was then (:grade), so it is due until somebody cleans it.',

@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
     'subject' => '{1} Due: :first, :machine|[2,*] Due: :first, :machine, and :others more',
     'hello' => 'Hello :name,',
-    'due' => '{1} One job is due, about :minutes minutes of your hands:|[2,*] :Count jobs are due, about :minutes minutes of your hands in all:',
+    'due' => '{1} One job is due, about :minutes minutes of your hands:|[2,*] :Count jobs are due, about :minutes minutes of your hands '
+        .'in all:',
     'since' => 'due :day',
     'go' => 'Begin here: :url',
     'stop' => 'No more of these: :url',

@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 return [
     'openings' => '{1} one opening|[2,*] :count openings',
-    'chart' => ':name over a year: :count openings in the last nine months, each a link, with the interval as a line. The table below says the same.',
+    'chart' => ':name over a year: :count openings in the last nine months, each a link, with the interval as a line. The table below '
+        .'says the same.',
     'start' => 'It started from :school, :base',
     'start_picked' => ', as you picked',
     'start_for' => ', which fits how you use it (:habits)',
     'start_rate' => '; at :weekly a week that is :other.',
     'start_off' => 'It is on no clock (:school); a light or something you notice can still ask for it.',
-    'start_water' => 'It started from the hardness of your water: :brews × :mg ÷ :hard mg/L × :litres ÷ :own :unit, held between :least and :most, is :start (common practice is :usual)',
-    'start_water_guess' => 'Nobody has said how hard your water is, so it started from the usual :hard mg/L: :brews × :litres ÷ :own :unit, held between :least and :most, is :start (common practice is :usual)',
+    'start_water' => 'It started from the hardness of your water: :brews × :mg ÷ :hard mg/L × :litres ÷ :own :unit, held between :least '
+        .'and :most, is :start (common practice is :usual)',
+    'start_water_guess' => 'Nobody has said how hard your water is, so it started from the usual :hard mg/L: :brews × :litres ÷ :own '
+        .':unit, held between :least and :most, is :start (common practice is :usual)',
     'since' => 'since :day', 'since_known' => 'since it came into your kitchen',
     'step_found' => ':grade (:percent % shut) after :uses. Foulings: :foulings − :left left before = :added',
-    'step_symptom' => 'a symptom came from it, so it counts as :grade (:percent % shut) after :uses. Foulings: :foulings − :left left before = :added',
+    'step_symptom' => 'a symptom came from it, so it counts as :grade (:percent % shut) after :uses. Foulings: :foulings − :left left '
+        .'before = :added',
     'step_sum' => ':beta ÷ :alpha = :evidence',
     'what' => [
         'bounds' => 'Start and bounds',
@@ -26,7 +30,8 @@ return [
         'due' => 'Day',
     ],
     'sum_bounds' => ':start to begin with; never under :least nor over :most',
-    'sum_interval' => ':interval (sums: :beta uses ÷ :alpha foulings, the start counting as :weight of an opening by now, held by the limits above)',
+    'sum_interval' => ':interval (sums: :beta uses ÷ :alpha foulings, the start counting as :weight of an opening by now, held by the '
+        .'limits above)',
     'sum_window' => 'between :earliest and :latest: where the belief Gamma(:alpha, :beta) puts :low % and :high %',
     'sum_wear' => ':left left in place + :ran ÷ :n = :wear (:elapsed :since)',
     'sum_rate_counted' => ':perday, as counted lately; a count of 30 days ago weighs half',

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 return [
     'ended_open' => 'The round ended with something left open: :what.',
-    'photo_heic' => 'That is a HEIC picture, which not every device can show. Set the camera to JPEG (often called “most compatible”) and take it again.',
+    'photo_heic' => 'That is a HEIC picture, which not every device can show. Set the camera to JPEG (often called “most compatible”) '
+        .'and take it again.',
     'photo_sort' => 'That picture could not be read. Take it again, or choose a JPEG, PNG or WebP file.',
     'photo_big' => 'That picture is too large: 12 MB is the most. Take it with a smaller resolution.',
     'missing' => 'Not ticked off: :what. Get it before you open the machine, or say that you go on without.',
@@ -53,13 +54,15 @@ return [
     'kit_dirty' => 'may be needed, if it is dirty',
     'kit_if' => 'may be needed: if the answer is :answers',
     'kit_upto' => 'up to :amount, :why',
-    'unreadable' => 'This round was begun with an earlier version, and its steps cannot be read any more. What it wrote down is kept. End it here and start a new one.',
+    'unreadable' => 'This round was begun with an earlier version, and its steps cannot be read any more. What it wrote down is kept. '
+        .'End it here and start a new one.',
     'wait_now' => 'right away',
     'wait_minutes' => ':minutes min',
     'wait_hours' => '{1} 1 hour|[2,*] :hours hours',
     'wait_rest' => 'as long as the rest takes',
     'wait_morning' => 'until tomorrow 8:00',
-    'light_on' => 'The light that asks for it was on: :task stays due until it is out. Is it out by now? If not, hold its button for a few seconds or do as your manual says.',
+    'light_on' => 'The light that asks for it was on: :task stays due until it is out. Is it out by now? If not, hold its button for a '
+        .'few seconds or do as your manual says.',
     'next_on' => 'next on :day',
     'still' => 'still :when',
     'because_poured' => ':agent went in on :day (:who).',

@@ -20,7 +20,8 @@ return [
     'over' => '{1} due, a day over|[2,*] due, :days days over',
     'due_today' => 'due today',
     'due_in' => 'due :when',
-    'sure' => '{1} One opening so far puts it between :from and :to.|[2,*] :openings openings put it between :from and :to, four times in five.',
+    'sure' => '{1} One opening so far puts it between :from and :to.|[2,*] :openings openings put it between :from and :to, four times '
+        .'in five.',
     'sure_none_yet' => 'A guess until the next opening: between :from and :to.',
     'sure_none' => 'A guess until the first opening: between :from and :to.',
 ];

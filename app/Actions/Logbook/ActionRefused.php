@@ -74,7 +74,8 @@ final class ActionRefused extends \DomainException implements Refusal
     public static function roundUnreadable(): self
     {
         return new self(
-            'The steps of this round were written by an earlier version and cannot be read any more. End it here and start a new one; everything it wrote down is kept.',
+            'The steps of this round were written by an earlier version and cannot be read any more. End it here and start a new one; '
+                .'everything it wrote down is kept.',
         );
     }
 
@@ -137,7 +138,8 @@ final class ActionRefused extends \DomainException implements Refusal
     public static function photoNotKept(): self
     {
         return new self(
-            'The picture could not be stored: the disk is full or closed to us. Everything else was kept; free some space and add the picture again.',
+            'The picture could not be stored: the disk is full or closed to us. Everything else was kept; free some space and add the '
+                .'picture again.',
         );
     }
 }

@@ -58,7 +58,8 @@ final readonly class CloudyGlass
         $start = sprintf('<svg class="glass glass--%d" viewBox="0 0 48 58" aria-hidden="true" focusable="false">', $size);
         if ($unknown) {
             return $start.sprintf(
-                '<path class="ink-line" stroke-dasharray="4 4.5" d="%s"/><text class="in-ink" x="24" y="38" text-anchor="middle" font-size="22" font-weight="700">?</text></svg>',
+                '<path class="ink-line" stroke-dasharray="4 4.5" d="%s"/><text class="in-ink" x="24" y="38" text-anchor="middle" '
+                    .'font-size="22" font-weight="700">?</text></svg>',
                 $tumbler,
             );
         }

@@ -21,7 +21,9 @@ final class MeshSoil
 {
     public const RADIUS = 50.0;
     private const GRID =
-        'M-48 -50V50M-50 -48H50M-40 -50V50M-50 -40H50M-32 -50V50M-50 -32H50M-24 -50V50M-50 -24H50M-16 -50V50M-50 -16H50M-8 -50V50M-50 -8H50M0 -50V50M-50 0H50M8 -50V50M-50 8H50M16 -50V50M-50 16H50M24 -50V50M-50 24H50M32 -50V50M-50 32H50M40 -50V50M-50 40H50M48 -50V50M-50 48H50';
+        'M-48 -50V50M-50 -48H50M-40 -50V50M-50 -40H50M-32 -50V50M-50 -32H50M-24 -50V50M-50 -24H50M-16 -50V50M-50 -16H50M-8 -50V50M-50 '
+        .'-8H50M0 -50V50M-50 0H50M8 -50V50M-50 8H50M16 -50V50M-50 16H50M24 -50V50M-50 24H50M32 -50V50M-50 32H50M40 -50V50M-50 '
+        .'40H50M48 -50V50M-50 48H50';
     private const SEED = 20;
     private const CELLS = 200;
 
@@ -48,7 +50,8 @@ final class MeshSoil
     private static function symbol(Grade $grade): string
     {
         return sprintf(
-            '<symbol id="grade-%s" viewBox="-54 -54 108 108"><circle class="mesh-light" r="50"/><g clip-path="url(#mesh-window)"><path class="mesh-wire" d="%s"/><path class="mesh-soil" d="%s"/></g><circle class="mesh-hoop" r="50"/></symbol>',
+            '<symbol id="grade-%s" viewBox="-54 -54 108 108"><circle class="mesh-light" r="50"/><g clip-path="url(#mesh-window)"><path '
+                .'class="mesh-wire" d="%s"/><path class="mesh-soil" d="%s"/></g><circle class="mesh-hoop" r="50"/></symbol>',
             $grade->id,
             self::GRID,
             self::path($grade->fraction),

@@ -78,13 +78,15 @@ final class ScaleSymbols
             $svg .= '<path class="scale-film" d="M-46 -32 H-18 Q-10 -32 -5 -24"/>';
         }
         if ($soiled >= 0.3) {
-            $svg .= '<circle class="scale-soil" cx="-40" cy="-33" r="6"/><circle class="scale-soil" cx="-22" cy="-32" r="5"/><circle class="scale-soil" cx="20" cy="-33" r="5.5"/><circle class="scale-soil" cx="36" cy="4" r="4.5"/>';
+            $svg .= '<circle class="scale-soil" cx="-40" cy="-33" r="6"/><circle class="scale-soil" cx="-22" cy="-32" r="5"/><circle '
+                .'class="scale-soil" cx="20" cy="-33" r="5.5"/><circle class="scale-soil" cx="36" cy="4" r="4.5"/>';
         }
         if ($soiled >= 0.5) {
             $svg .= '<path class="scale-soil" d="M-7 2 V14 Q-7 23 2 23 Q11 23 11 14 V2 Q11 12 2 12 Q-7 12 -7 2Z"/>';
         }
         if ($soiled >= 0.8) {
-            $svg .= '<path class="scale-soil" d="M-7 -20 V14 Q-7 23 2 23 Q11 23 11 14 V-20 Z"/><path class="scale-soil" d="M-48 -36 H-14 Q-6 -34 -6 -24 H-12 Q-14 -28 -20 -28 H-48Z"/>';
+            $svg .= '<path class="scale-soil" d="M-7 -20 V14 Q-7 23 2 23 Q11 23 11 14 V-20 Z"/><path class="scale-soil" d="M-48 -36 H-14 '
+                .'Q-6 -34 -6 -24 H-12 Q-14 -28 -20 -28 H-48Z"/>';
         }
 
         return $svg;
@@ -94,13 +96,16 @@ final class ScaleSymbols
     private static function well(float $soiled): string
     {
         $svg =
-            '<path class="scale-part" d="M-50 -30 H-34 V30 Q-34 42 -22 42 H22 Q34 42 34 30 V-30 H50"/><path class="scale-pool" d="M-33 -4 H33 V30 Q33 41 22 41 H-22 Q-33 41 -33 30Z"/>';
+            '<path class="scale-part" d="M-50 -30 H-34 V30 Q-34 42 -22 42 H22 Q34 42 34 30 V-30 H50"/><path class="scale-pool" d="M-33 '
+                .'-4 H33 V30 Q33 41 22 41 H-22 Q-33 41 -33 30Z"/>';
         if ($soiled > 0 && $soiled < 0.3) {
-            $svg .= '<circle class="scale-soil" cx="-12" cy="36" r="4"/><circle class="scale-soil" cx="8" cy="37" r="3.5"/><path class="scale-soil" d="M14 28 l9 3 -2 5 -9 -3Z"/>';
+            $svg .= '<circle class="scale-soil" cx="-12" cy="36" r="4"/><circle class="scale-soil" cx="8" cy="37" r="3.5"/><path '
+                .'class="scale-soil" d="M14 28 l9 3 -2 5 -9 -3Z"/>';
         } elseif ($soiled > 0) {
             $top = 40 - 52 * $soiled;
             $svg .= sprintf(
-                '<path class="scale-soil" d="M-33 %1$.1f Q-20 %2$.1f -8 %1$.1f T16 %1$.1f T33 %1$.1f V30 Q33 41 22 41 H-22 Q-33 41 -33 30Z"/>',
+                '<path class="scale-soil" d="M-33 %1$.1f Q-20 %2$.1f -8 %1$.1f T16 %1$.1f T33 %1$.1f V30 Q33 41 22 41 H-22 Q-33 41 -33 '
+                    .'30Z"/>',
                 $top,
                 $top - 5,
             );
@@ -114,7 +119,8 @@ final class ScaleSymbols
     {
         $open = 30 * sqrt(1 - $soiled);
         $svg = sprintf(
-            '<circle class="scale-lime" cy="-12" r="34"/><circle class="scale-pool" cy="-12" r="%.1f"/><circle class="scale-line" cy="-12" r="38"/><circle class="scale-hair" cy="-12" r="34"/>',
+            '<circle class="scale-lime" cy="-12" r="34"/><circle class="scale-pool" cy="-12" r="%.1f"/><circle class="scale-line" '
+                .'cy="-12" r="38"/><circle class="scale-hair" cy="-12" r="34"/>',
             $open,
         );
         $svg .= $soiled < 0.8
@@ -132,12 +138,14 @@ final class ScaleSymbols
     {
         $height = 56 * $soiled;
 
-        return '<path class="scale-part" d="M-17 -52 H17 V22 L0 52 L-17 22Z"/><rect class="scale-clear" x="-8" y="-36" width="16" height="56" rx="8"/>'
+        return '<path class="scale-part" d="M-17 -52 H17 V22 L0 52 L-17 22Z"/><rect class="scale-clear" x="-8" y="-36" width="16" '
+            .'height="56" rx="8"/>'
             .($soiled > 0 ? sprintf(
                 '<path class="scale-soil" d="M-8 %1$.1f H8 V12 Q8 20 0 20 Q-8 20 -8 12Z"/>',
                 min(12, 20 - $height),
             ) : '')
-            .'<rect class="scale-line" x="-8" y="-36" width="16" height="56" rx="8"/><path class="scale-line" d="M-17 -52 V22 L0 52 L17 22 V-52"/>';
+            .'<rect class="scale-line" x="-8" y="-36" width="16" height="56" rx="8"/><path class="scale-line" d="M-17 -52 V22 L0 52 L17 '
+                .'22 V-52"/>';
     }
 
     /** A bent slat from the end, the grease on it thicker and thicker, at last in drops. */
@@ -153,7 +161,8 @@ final class ScaleSymbols
             $svg .= '<circle class="scale-soil" cx="-32" cy="15" r="4.5"/><circle class="scale-soil" cx="-5" cy="16" r="4.5"/>';
         }
         if ($soiled >= 0.8) {
-            $svg .= '<path class="scale-soil" d="M-18 24 q7 12 0 16 q-7 -4 0 -16Z M-32 28 q6 12 0 16 q-6 -4 0 -16Z M46 4 q7 14 0 18 q-7 -4 0 -18Z"/>';
+            $svg .= '<path class="scale-soil" d="M-18 24 q7 12 0 16 q-7 -4 0 -16Z M-32 28 q6 12 0 16 q-6 -4 0 -16Z M46 4 q7 14 0 18 q-7 '
+                .'-4 0 -18Z"/>';
         }
 
         return $svg;
@@ -165,7 +174,8 @@ final class ScaleSymbols
         $glass = 'M-20 -42 H20 L18 -26 Q40 -8 40 16 Q40 44 10 44 H-10 Q-40 44 -40 16 Q-40 -8 -18 -26Z';
 
         return sprintf(
-            '<path class="scale-pool" d="%1$s"/><path class="scale-soil" opacity="%2$.2f" d="M-39 6 Q0 14 39 6 Q42 44 10 44 H-10 Q-42 44 -39 6Z"/>',
+            '<path class="scale-pool" d="%1$s"/><path class="scale-soil" opacity="%2$.2f" d="M-39 6 Q0 14 39 6 Q42 44 10 44 H-10 Q-42 44 '
+                .'-39 6Z"/>',
             $glass,
             min(0.95, 1.3 * $soiled),
         )

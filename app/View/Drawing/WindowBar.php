@@ -26,7 +26,8 @@ final readonly class WindowBar
             )
             .sprintf('<rect class="in-rim" x="%s" y="11" width="4" height="22" rx="2"/>', $this->due * 2 - 2)
             .sprintf(
-                '<path class="in-copper" d="M%s 18 l-7 -12 h14Z"/><rect class="in-copper" x="%s" y="10" width="2.4" height="22" rx="1"/></svg>',
+                '<path class="in-copper" d="M%s 18 l-7 -12 h14Z"/><rect class="in-copper" x="%s" y="10" width="2.4" height="22" '
+                    .'rx="1"/></svg>',
                 $this->today * 2,
                 $this->today * 2 - 1.2,
             );

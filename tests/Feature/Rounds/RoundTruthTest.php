@@ -92,7 +92,8 @@ final class RoundTruthTest extends TestCase
     {
         $round = $this->begin(['filter-clean', 'door-and-seal']);
         $this->tick($round, 'hold-to-light', 'seal-black')->assertSessionHasErrors(
-            ['did' => 'That answer is not on the scale of this part. Pick one of those shown: Hold the filter to the light. Which one is it?'],
+            ['did' => 'That answer is not on the scale of this part. Pick one of those shown: Hold the filter to the light. Which one is '
+                .'it?'],
         );
         $this->tick($round, 'hold-to-light', 'heavy', ['also' => 'gold'])->assertSessionHasErrors(
             ['did' => 'That is not one of the answers to: What is on it?'],
