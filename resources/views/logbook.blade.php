@@ -1,5 +1,5 @@
+@use('App\View\Words\Dates')
 @php
-    use App\View\Words\Dates;
     $query = fn (array $with) => array_filter(array_merge(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show], $asked, $with), fn ($value) => $value !== null);
 @endphp
 <x-layout title="Logbook" place="logbook">

@@ -1,7 +1,5 @@
-@php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
-@endphp
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 <!doctype html>
 <html lang="en">
 <head>

@@ -1,6 +1,6 @@
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 @php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
     $day = fn ($at) => Dates::day(GoodRinse\Core\Quantity\Day::at($at, $household->zone()), $today);
 @endphp
 <x-layout title="{{ $device->name }}" place="kitchen">

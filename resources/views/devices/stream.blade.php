@@ -1,6 +1,6 @@
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 @php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
     $zone = $household->zone();
 @endphp
 <p class="muted small">{{ $device->last_seen_at ? 'Last heard of '.Dates::relative(GoodRinse\Core\Quantity\Day::at($device->last_seen_at,

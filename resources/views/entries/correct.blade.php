@@ -1,6 +1,9 @@
-@php
-    use GoodRinse\Core\Logbook\Payload\{Absence, Dose, Measurement, Note, Opening, UseCount};
-@endphp
+@use('GoodRinse\Core\Logbook\Payload\Absence')
+@use('GoodRinse\Core\Logbook\Payload\Dose')
+@use('GoodRinse\Core\Logbook\Payload\Measurement')
+@use('GoodRinse\Core\Logbook\Payload\Note')
+@use('GoodRinse\Core\Logbook\Payload\Opening')
+@use('GoodRinse\Core\Logbook\Payload\UseCount')
 <x-layout title="Set it right" place="logbook">
     <form method="post" action="{{ route('entries.correct', $entry) }}" class="narrow stack">
         @csrf

@@ -1,6 +1,4 @@
-@php
-    use App\View\Words\Dates;
-@endphp
+@use('App\View\Words\Dates')
 <x-layout title="Kitchen" place="kitchen">
     <h1>{{ $machines ? 'What stands in your kitchen.' : 'Nothing stands in your kitchen yet.' }}</h1>
     <div class="machines">

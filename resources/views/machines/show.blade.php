@@ -1,6 +1,6 @@
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 @php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
     $machine = $care->machine;
     $kind = $care->kind;
 @endphp

@@ -1,6 +1,6 @@
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 @php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
     $unit = Uses::unit($kind->useUnit);
 @endphp
 <x-layout title="Use of {{ $machine->name }}" place="kitchen">

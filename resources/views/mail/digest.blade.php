@@ -1,7 +1,5 @@
-@php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
-@endphp
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 {!! __('reminders.hello', ['name' => $person->name]) !!}
 
 {!! trans_choice('reminders.due', count($list->tasks), ['count' => Uses::small(count($list->tasks)), 'minutes'

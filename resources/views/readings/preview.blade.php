@@ -1,8 +1,6 @@
-@php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
-    use GoodRinse\Core\Quantity\Day;
-@endphp
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
+@use('GoodRinse\Core\Quantity\Day')
 <x-layout title="Readings of {{ $machine->name }}" place="kitchen">
     <h1>{{ $file->good ? Str::ucfirst(trans_choice('readings.good', count($file->good), ['count' => count($file->good)])).($bad
         ? ', '.trans_choice('readings.not', count($bad), ['count' => count($bad)]) : '').'.' : ($asks ? 'How is it written?'

@@ -1,7 +1,5 @@
-@php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
-@endphp
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 <x-layout title="Rhythm" place="rhythm">
     <x-drawing.scale-symbols :handbook="$handbook"/>
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>

@@ -1,6 +1,6 @@
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 @php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
     $care = $line->care;
     $machine = $care->machine;
 @endphp

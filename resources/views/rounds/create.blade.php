@@ -1,5 +1,5 @@
+@use('App\View\Words\Uses')
 @php
-    use App\View\Words\Uses;
     $hands = $together ? (int) ceil($together['estimate']->hands->value) : 0;
     $apart = $together ? (int) ceil($together['apart']) : 0;
 @endphp

@@ -1,5 +1,5 @@
+@use('App\View\Words\Dates')
 @php
-    use App\View\Words\Dates;
     $day = GoodRinse\Core\Quantity\Day::at($round->started_at, $household->zone());
     $folder = config('good-rinse.photos');
 @endphp

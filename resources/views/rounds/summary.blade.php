@@ -1,5 +1,5 @@
+@use('App\View\Words\Dates')
 @php
-    use App\View\Words\Dates;
     $stopped = $round->ended_how === App\Models\Round::STOPPED;
 @endphp
 <x-layout :title="$procedure->name.', '.$machine->name" place="logbook">

@@ -1,6 +1,4 @@
-@php
-    use App\View\Words\Dates;
-@endphp
+@use('App\View\Words\Dates')
 <x-layout :title="'A round on the '.$machine->name" place="today">
     <section class="tile">
         <p class="muted mb-0">{{ $machine->name }} · begun {{ Dates::day(GoodRinse\Core\Quantity\Day::at($round->started_at,

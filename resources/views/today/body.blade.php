@@ -1,6 +1,6 @@
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 @php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
     $batch = $batches[0] ?? null;
 @endphp
 <x-drawing.scale-symbols :handbook="$handbook"/>

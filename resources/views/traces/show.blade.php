@@ -1,9 +1,9 @@
+@use('App\Models\Trace')
+@use('App\View\Words\Chance')
+@use('App\View\Words\Dates')
+@use('GoodRinse\Core\Quantity\Day')
+@use('GoodRinse\Core\Trace\RankedOption')
 @php
-    use App\Models\Trace;
-    use App\View\Words\Chance;
-    use App\View\Words\Dates;
-    use GoodRinse\Core\Quantity\Day;
-    use GoodRinse\Core\Trace\RankedOption;
     $deck = $reading->deck;
     $card = collect($deck)->first(fn ($each) => $wanted !== '' && $each->id === $wanted) ?? $deck[0];
     $check = $card->kind === RankedOption::CHECK ? $trouble->checks[$card->id] : null;

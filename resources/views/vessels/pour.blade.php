@@ -1,5 +1,5 @@
+@use('App\View\Words\Dates')
 @php
-    use App\View\Words\Dates;
     $zone = $household->zone();
     $chosen = old('agent', $picked);
 @endphp

@@ -1,7 +1,7 @@
 @props(['moved', 'today', 'machines' => false])
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 @php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
     $day = fn ($rhythm) => $rhythm === null ? 'on no clock' : ($rhythm->dueOn === null ? 'no date' : ($today->isAfter($rhythm->dueOn) ? 'due since ' : '').Dates::day($rhythm->dueOn, $today));
     $start = fn ($start) => $start->base === null ? 'no clock' : Uses::counted($start->count, $start->unit);
 @endphp

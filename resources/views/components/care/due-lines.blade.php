@@ -1,7 +1,5 @@
 @props(['lines', 'today', 'level' => 'h2', 'batch' => null])
-@php
-    use App\View\Words\Dates;
-@endphp
+@use('App\View\Words\Dates')
 @foreach ($lines as $line)
 @php
     $care = $line->care;

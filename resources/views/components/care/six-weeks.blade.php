@@ -1,6 +1,6 @@
 @props(['strip', 'today'])
+@use('App\View\Words\Dates')
 @php
-    use App\View\Words\Dates;
     $row = 46;
     $height = 28 + $row * max(1, count($strip->marks));
 @endphp

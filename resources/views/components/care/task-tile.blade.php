@@ -1,7 +1,7 @@
 @props(['line', 'chart', 'machine', 'kind', 'handbook', 'today', 'running', 'pointed' => false, 'caused' => []])
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 @php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
     $task = $line->care;
     $id = $task->task->id;
     $off = array_map(fn (string $each): string => strtr($each, $kind->words($machine->traits)), $kind->part($task->task->part)->comesOff($machine->traits));

@@ -1,8 +1,6 @@
 @props(['chart', 'name', 'scale', 'unit'])
-@php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
-@endphp
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
 <div class="year-scroll">
 <svg class="year-chart" viewBox="0 0 {{ App\View\Drawing\YearChart::WIDTH }} 104" role="group" aria-label="{{ $chart->inWords($name) }}">
     @foreach ($chart->months as [$x, $month])

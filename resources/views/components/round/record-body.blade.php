@@ -1,7 +1,5 @@
 @props(['opened', 'took', 'agents', 'fitted', 'findings', 'grease', 'steps', 'household'])
-@php
-    use App\View\Words\Dates;
-@endphp
+@use('App\View\Words\Dates')
 @if ($opened)
     <h2>Next due</h2>
     <table class="record__table">@foreach ($opened as $each)<tr><th>{{ $each->line->care->name() }}</th><td>

@@ -1,9 +1,9 @@
 @props(['view', 'round', 'machine', 'handbook', 'household', 'now'])
 {{-- What a step asks and takes, as a form that posts by itself where there is no script. --}}
+@use('App\View\Words\Dates')
+@use('App\View\Words\Uses')
+@use('GoodRinse\Core\Handbook\Procedure\CaptureKind')
 @php
-    use App\View\Words\Dates;
-    use App\View\Words\Uses;
-    use GoodRinse\Core\Handbook\Procedure\CaptureKind;
     $step = $view->step;
     $measures = $household->measures;
     $answered = $view->answered;

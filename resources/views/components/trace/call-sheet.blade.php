@@ -1,8 +1,6 @@
 @props(['trace', 'names', 'told', 'steps', 'suspects', 'machine', 'household', 'lately'])
-@php
-    use App\View\Words\Dates;
-    use GoodRinse\Core\Quantity\Day;
-@endphp
+@use('App\View\Words\Dates')
+@use('GoodRinse\Core\Quantity\Day')
 <h2>What is noticed</h2>
 <p>{{ implode('; ', $names) }}. First looked into on {{ Dates::day(Day::at($trace->begun_at, $household->zone())) }}.</p>
 <h2>Seen, measured, tried</h2>

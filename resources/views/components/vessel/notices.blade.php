@@ -1,7 +1,5 @@
 @props(['notices', 'household', 'today'])
-@php
-    use App\View\Words\Dates;
-@endphp
+@use('App\View\Words\Dates')
 @foreach ($notices as $notice)
     <section @class(['tile', 'notice', 'tile--hazard' => $notice->met])>
         <h2>{{ $notice->met ? 'Danger in the '.$notice->name : 'Keep apart: '.$notice->name }}</h2>
