@@ -19,7 +19,7 @@ use GoodRinse\Core\Rhythm\StartingInterval;
 use GoodRinse\Core\Rhythm\TaskClocks;
 use GoodRinse\Core\Rhythm\Workings;
 
-/** Asks the core how a care task of a machine stands; made when something has to be reckoned anew. */
+/** Asks the core how a care task of a machine stands; made when something has to be computed anew. */
 final class RhythmCalculator
 {
     private ?RhythmEngine $engine = null;

@@ -86,7 +86,7 @@ final readonly class StartPreview
         return $moved;
     }
 
-    /** Uses that nobody counted are reckoned from the habits, so the history itself depends on them. */
+    /** Uses that nobody counted are computed from the habits, so the history itself depends on them. */
     private function history(Machine $machine, Household $household, \DateTimeImmutable $now, bool $keep = true): MachineHistory
     {
         return $this->histories->read($machine, $household->zone(), $now, $keep)[0];

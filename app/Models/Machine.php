@@ -28,7 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, mixed>|null          $apart        what the household set right of how parts come off
  * @property string|null                        $model        as its rating label has it
  * @property string|null                        $serial
- * @property \Carbon\CarbonImmutable|null       $forgot_at    what was confirmed before is not reckoned with
+ * @property \Carbon\CarbonImmutable|null       $forgot_at    what was confirmed before is not computed with
  * @property list<array<array-key, mixed>>|null $own_parts    parts that the household has added
  * @property array<string, int|string>|null     $waits        length picked the last time, by what is waited for
  * @property \Carbon\CarbonImmutable|null       $created_at

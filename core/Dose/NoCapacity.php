@@ -6,7 +6,7 @@ namespace GoodRinse\Core\Dose;
 
 use GoodRinse\Core\CoreException;
 
-/** A dose or hardness that cannot be reckoned with. */
+/** A dose or hardness that cannot be computed with. */
 final class NoCapacity extends \DomainException implements CoreException
 {
     public static function agent(string $agent): self

@@ -28,7 +28,7 @@ final class Handbook
 {
     /**
      * What conditions may ask for beside a machine's traits, and what each stands at: whether much scale is
-     * reckoned with, and whether one dose of acid is enough for it.
+     * computed with, and whether one dose of acid is enough for it.
      */
     public const FACTS = ['scale' => 'light', 'passes' => 'one'];
     public const FACT_VALUES = ['scale' => ['light', 'heavy'], 'passes' => ['one', 'more']];

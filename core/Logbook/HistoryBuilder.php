@@ -46,7 +46,7 @@ final readonly class HistoryBuilder
      * @param iterable<Entry>               $entries in force, the oldest happening first, as InForce gives them
      * @param UseTimeline                   $use     of the machine, up to this moment
      * @param \DateTimeImmutable            $asOf    nothing after this moment is looked at
-     * @param array<string, PackedOpenings> $old     openings that are reckoned already, by task, the oldest first; of them only
+     * @param array<string, PackedOpenings> $old     openings that are computed already, by task, the oldest first; of them only
      *                                               the last of each task has to be among the entries
      * @param \DateTimeImmutable            $since   the machine is known; uses of what was never opened count from here
      * @param string|null                   $only    care task that is wanted; null for all
@@ -129,7 +129,7 @@ final readonly class HistoryBuilder
      * @param list<array{\DateTimeImmutable, string, Fraction|null, Fraction, bool}> $openings when, entry, found, left, whether a
      *                                                                                         symptom told it
      * @param list<SymptomRecord>                                                    $symptoms
-     * @param list<OpeningRecord>                                                    $old      reckoned already
+     * @param list<OpeningRecord>                                                    $old      computed already
      * @param list<string>                                                           $answered lights that it was opened after
      */
     private function task(

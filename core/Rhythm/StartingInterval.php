@@ -14,8 +14,8 @@ final readonly class StartingInterval
      * @param float|null   $base     what the school alone says, in the unit; null where it follows no clock
      * @param list<string> $for      habits that it was proposed for; empty where it was picked, or is the usual one
      * @param bool         $picked   whether somebody picked it
-     * @param float|null   $hardness mg/L that it was reckoned from; null where it was not
-     * @param float|null   $litres   per use that it was reckoned with
+     * @param float|null   $hardness mg/L that it was computed from; null where it was not
+     * @param float|null   $litres   per use that it was computed with
      * @param bool         $guessed  whether nobody knows the hardness, so that the usual one stands
      */
     public function __construct(

@@ -7,7 +7,7 @@ namespace App\Care\Cache;
 use GoodRinse\Core\Logbook\PackedOpenings;
 use GoodRinse\Core\Usage\TapTrack;
 
-/** What a machine's logbook says of the time before a moment, as it was reckoned already. */
+/** What a machine's logbook says of the time before a moment, as it was computed already. */
 final readonly class SettledPast
 {
     /**

@@ -16,7 +16,7 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Old openings and uses of a machine with what was reckoned of them, so that years of them are not read again after every
+ * Old openings and uses of a machine with what was computed of them, so that years of them are not read again after every
  * entry.
  *
  * They stand only as long as nothing was written down since that tells of their time: a late entry, an undo, a number
@@ -185,7 +185,7 @@ final readonly class SettledPastCache
         return sprintf('frozen.%d.%s', self::SHAPE, $machine->id);
     }
 
-    /** What the reckoning follows from beside the entries. */
+    /** What the computing follows from beside the entries. */
     private function signs(Machine $machine, \DateTimeZone $zone): string
     {
         return json_encode(

@@ -42,7 +42,7 @@ final readonly class HistoryReader
     }
 
     /**
-     * @param bool        $keep whether what was reckoned of old openings is kept: not where the machine is as it only might be
+     * @param bool        $keep whether what was computed of old openings is kept: not where the machine is as it only might be
      * @param string|null $only care task that is wanted; null for all
      *
      * @return array{MachineHistory, int} the history, and the Unix time of the newest happening, later ones included

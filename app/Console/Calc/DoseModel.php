@@ -74,6 +74,6 @@ final readonly class DoseModel implements Model
     /** So little that it rounds to nothing cannot be divided by. */
     private function aboveNothing(Json $place, float $capacity): float
     {
-        return $capacity > 0 ? $capacity : throw $place->bad('is too little to reckon with');
+        return $capacity > 0 ? $capacity : throw $place->bad('is too little to compute with');
     }
 }

@@ -11,14 +11,14 @@ use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Cache\Repository;
 
-/** Measures how long everything takes to be reckoned anew after the handbook has changed. */
+/** Measures how long everything takes to be computed anew after the handbook has changed. */
 final class BenchRecompute extends Command
 {
     private const TIMES = 7;
 
     protected $signature = 'bench:recompute';
 
-    protected $description = 'Measures reckoning everything anew after a change of the handbook';
+    protected $description = 'Measures computing everything anew after a change of the handbook';
 
     public function handle(Repository $cache): int
     {

@@ -53,7 +53,7 @@ final readonly class WorkingWords
     /**
      * From the interval in force to the day.
      *
-     * @return list<array{string, string}> what, and how it is reckoned
+     * @return list<array{string, string}> what, and how it is computed
      */
     public function sums(Workings $workings, MachineHistory $history, TaskCare $task, Day $today): array
     {

@@ -9,7 +9,7 @@ final readonly class RhythmModel
 {
     /**
      * @param float                $cleanBy             blocked fraction at which a part should be cleaned, between 0 and 1
-     * @param float                $clip                greatest blocked fraction reckoned with, below 1
+     * @param float                $clip                greatest blocked fraction computed with, below 1
      * @param float                $priorWeight         openings' worth of trust in the starting interval
      * @param float                $priorLeast          share of that trust which never fades, between 0 and 1
      * @param float                $memory              openings after which an observation counts half

@@ -11,7 +11,7 @@ final readonly class School
      * @param float|null  $days   from one time to the next; null where it counts something else, or nothing
      * @param float|null  $uses   of the machine from one time to the next
      * @param float|null  $litres heated from one time to the next
-     * @param string|null $start  how the first interval is reckoned: "brew-limit", from the water's hardness
+     * @param string|null $start  how the first interval is computed: "brew-limit", from the water's hardness
      */
     public function __construct(
         public string $id,

@@ -1,6 +1,6 @@
-// Reckons a round up as its procedures are picked.
+// Adds a round up as its procedures are picked.
 export default () => ({
-    async reckon() {
+    async total() {
         const form = this.$root;
         const asked = `${form.action}?${new URLSearchParams(new FormData(form))}`;
         try {

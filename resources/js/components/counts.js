@@ -1,4 +1,4 @@
-// What is counted picks the mesh that comes nearest; the server reckons with the count itself.
+// What is counted picks the mesh that comes nearest; the server computes with the count itself.
 export default () => ({
     judge() {
         const sum = (kind) =>

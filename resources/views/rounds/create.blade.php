@@ -9,7 +9,7 @@
             <p class="muted mb-0"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a></p>
             <h1>{{ $part ? 'What about the '.mb_strtolower($part->name($machine->traits)).'?' : 'What goes into this round?' }}</h1>
             @if ($part && ! $about)<p class="step__say">Nothing is done about it on its own. Pick from everything else.</p>@endif
-            <form method="get" action="{{ route('rounds.create', $machine) }}" id="pick" x-data="compose" x-on:change="reckon">
+            <form method="get" action="{{ route('rounds.create', $machine) }}" id="pick" x-data="compose" x-on:change="total">
                 <fieldset class="compose">
                     <legend class="visually-hidden">Procedures</legend>
                     @foreach ($choices as $choice)

@@ -47,7 +47,7 @@ final class CalcTest extends TestCase
         yield 'a fraction above one' => [$with('"found":0.0', '"found":1.2'), '/clocks/0/observations/0/found: '];
         yield 'no clock' => ['{"asOf":"2026-03-01","clocks":[]}', '/clocks: '];
         yield 'crossed bounds' => [$with('"min":7', '"min":400'), '/clocks/0: '];
-        yield 'beyond all reckoning' => [
+        yield 'beyond all computing' => [
             str_replace(
                 ['"n0":90', '"min":7', '"max":365', '"elapsed":12'],
                 ['"n0":1e-300', '"min":0', '"max":1e-300', '"elapsed":1e9'],

@@ -70,4 +70,31 @@ final class ConcurrencyTest extends TestCase
         self::assertNotFalse($query);
         self::assertSame(0, (int) $query->fetchColumn());
     }
+
+    public function test_the_applications_own_writers_lose_nothing_side_by_side(): void
+    {
+        $root = dirname(__DIR__, 3);
+        $database = "$this->path.application";
+        file_put_contents($database, (string) gzdecode((string) file_get_contents("$root/tests/fixtures/logbook/d1e356f.sqlite.gz")));
+        $environment = ['DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => "$root/bootstrap/cache/none-config.php", 'APP_ENV' => 'testing'];
+        (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $environment))->mustRun();
+        $count = static function () use ($database): int {
+            $query = (new \PDO("sqlite:$database"))->query('SELECT count(*) FROM entries');
+
+            return false === $query ? -1 : (int) $query->fetchColumn();
+        };
+        $before = $count();
+        $command = [PHP_BINARY, 'artisan', 'bench:write', 'old@marrowick.example', '--seconds=2'];
+        $writers = array_map(static fn (): Process => new Process($command, $root, $environment), range(1, self::WRITERS));
+        array_map(static fn (Process $writer) => $writer->start(), $writers);
+        $written = 0;
+        foreach ($writers as $writer) {
+            self::assertSame(0, $writer->wait(), $writer->getErrorOutput().$writer->getOutput());
+            $told = json_decode($writer->getOutput(), true);
+            self::assertSame([0, null], [$told['failed'] ?? 1, $told['why'] ?? null]);
+            $written += $told['written'];
+        }
+        self::assertGreaterThan(self::WRITERS, $written);
+        self::assertSame($before + $written, $count());
+    }
 }

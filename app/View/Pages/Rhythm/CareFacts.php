@@ -11,7 +11,7 @@ use Illuminate\View\ComponentAttributeBag;
 /** What a page says of a care task, as attributes that a program can read: one form on every page. */
 final class CareFacts
 {
-    /** @param Rhythm|null $rhythm where the page reckoned it itself */
+    /** @param Rhythm|null $rhythm where the page computed it itself */
     public static function of(TaskCare $care, ?Rhythm $rhythm = null): ComponentAttributeBag
     {
         $rhythm ??= $care->rhythm;
