@@ -3,6 +3,15 @@
 declare(strict_types=1);
 
 return [
+    'done_headline' => 'Done.',
+    'stopped_headline' => 'Stopped half-way.',
+    'left_open' => 'Left open',
+    'was_left_open' => 'Was left open, and has been put right since',
+    'not_before' => "Don't use it before it is put right.",
+    'found' => 'found :grade',
+    'left' => 'left :grade',
+    'undo_opening' => 'Undo this opening',
+    'undo_this' => 'Undo this',
     'ended_open' => 'The round ended with something left open: :what.',
     'photo_heic' => 'That is a HEIC picture, which not every device can show. Set the camera to JPEG (often called “most compatible”) '
         .'and take it again.',

@@ -1,39 +1,27 @@
-@use('App\View\Words\Dates')
-@php
-    $stopped = $round->ended_how === App\Models\Round::STOPPED;
-@endphp
-<x-layout :title="$procedure->name.', '.$machine->name" place="logbook">
+<x-layout :title="$title" place="logbook">
     <x-drawing.scale-symbols :handbook="$handbook"/>
     <div class="today">
         <section class="tile">
-            <p class="muted mb-0">
-                {{ $procedure->name }} · {{ $machine->name }} · {{ Dates::weekday(GoodRinse\Core\Quantity\Day::at($round->ended_at,
-                $household->zone())) }}, {{ Dates::time($round->started_at, $household->zone()) }}–{{ Dates::time($round->ended_at,
-                $household->zone()) }}</p>
-            <h1>{{ $stopped ? 'Stopped half-way.' : 'Done.' }}@if ($next) {{ $next['task'] }} {{ $next['when'] }}.@endif</h1>
+            <p class="muted mb-0">{{ $about }}</p>
+            <h1>{{ $headline }}</h1>
             @foreach ($opened as $each)@if ($each->learned)<p class="step__say">
                 {{ count($opened) > 1 ? $each->line->care->name().': ' : '' }}{{ $each->learned }}</p>@endif @endforeach
-            @if ($round->open_ends)
-                <p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, and has been put right since'
-                    : 'Left open' }}: {{ App\Care\Words\OpenEndWords::list($round, $round->leftOpen()) }}.</strong>{{ $round->settled_at
-                    ? '' : " Don't use it before it is put right." }}</p>
+            @if ($openEnds)
+                <p class="hazard"><strong>{{ __($settled ? 'rounds.was_left_open' : 'rounds.left_open') }}: {{ $openEnds }}.</strong>
+                    @unless ($settled){{ __('rounds.not_before') }}@endunless</p>
             @endif
             @foreach ($opened as $each)
                 <x-care.due-lines :lines="[$each->line]" :today="$today" :level="$loop->first ? 'h2' : 'h3'"/>
                 <div class="due">
                     <ul class="openings">
-                        @if ($each->payload->found)
-                            @php($scale = $handbook->scales()->scale($each->line->care->scale()))
-                            <li><x-drawing.swatch :grade="$scale->nearest($each->payload->found)"
-                                :size="72"/><span>found {{ mb_strtolower($scale->nearest($each->payload->found)->name) }}</span></li>
-                            <li><x-drawing.swatch :grade="$scale->nearest($each->payload->left)"
-                                :size="72"/><span>left {{ mb_strtolower($scale->nearest($each->payload->left)->name) }}</span></li>
-                        @endif
+                        @foreach (array_filter(['found' => $each->found, 'left' => $each->found ? $each->left : null]) as $how => $grade)
+                            <li><x-drawing.swatch :grade="$grade" :size="72"/><span>{{ __("rounds.$how", ['grade' => mb_strtolower($grade->name)]) }}</span></li>
+                        @endforeach
                     </ul>
                     <div></div>
                     <form method="post" action="{{ route('entries.void', $each->entry) }}">
                         @csrf
-                        <button class="push push--wide">Undo this{{ $each->payload->found ? ' opening' : '' }}</button>
+                        <button class="push push--wide">{{ __($each->found ? 'rounds.undo_opening' : 'rounds.undo_this') }}</button>
                     </form>
                 </div>
             @endforeach
@@ -69,9 +57,8 @@
             <section class="tile">
                 <h2>Written down</h2>
                 <ul class="clean-list">
-                    @forelse ($lines as [$entry, $words])
-                        <li class="mb-2">{{ $words }} <span class="muted small">{{ Dates::time($entry->happened_at,
-                            $household->zone()) }}</span></li>
+                    @forelse ($lines as [$words, $time])
+                        <li class="mb-2">{{ $words }} <span class="muted small">{{ $time }}</span></li>
                     @empty
                         <li class="muted">Nothing was written.</li>
                     @endforelse

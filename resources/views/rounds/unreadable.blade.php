@@ -15,9 +15,8 @@
         @endif
         <h2 class="mt-3">What it wrote down</h2>
         <ul class="clean-list">
-            @forelse ($lines as [$entry, $words])
-                <li class="mb-2">{{ $words }} <span class="muted small">{{ Dates::time($entry->happened_at, $household->zone()) }}</span>
-                    </li>
+            @forelse ($lines as [$words, $time])
+                <li class="mb-2">{{ $words }} <span class="muted small">{{ $time }}</span></li>
             @empty
                 <li class="muted">Nothing.</li>
             @endforelse

@@ -6,6 +6,7 @@ namespace App\View\Pages\Rounds;
 
 use App\Care\Readers\CareReader;
 use App\Care\Readers\ClosingOffers;
+use App\Care\Words\OpenEndWords;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Round;
@@ -46,9 +47,16 @@ final readonly class RoundSummaryPage
             round: $round,
             machine: $round->machine,
             handbook: $this->handbook,
-            procedure: $round->fittedProcedure(),
+            title: "{$round->fittedProcedure()->name}, {$round->machine->name}",
+            about: self::about($round, $household),
+            headline: trim(
+                __(Round::STOPPED === $round->ended_how ? 'rounds.stopped_headline' : 'rounds.done_headline')
+                    .' '
+                    .self::next($opened, $today),
+            ),
+            openEnds: [] === $round->leftOpen() ? null : OpenEndWords::list($round, $round->leftOpen()),
+            settled: null !== $round->settled_at,
             opened: $opened,
-            next: self::next($opened, $today),
             lights: self::lights($opened, $this->care->machine($round->machine, $household)->history->lights),
             offers: Round::FINISHED === $round->ended_how ? $this->offers->of($round, $household) : [],
             failed: null === $round->settled_at && [] !== array_filter(
@@ -82,17 +90,24 @@ final readonly class RoundSummaryPage
     /**
      * @param Collection<int, Entry> $inForce
      *
-     * @return array<int, array{Entry, string}>
+     * @return list<array{string, string}> words and hour
      */
     private function lines(Collection $inForce, Round $round, Household $household): array
     {
-        return $inForce->sortBy(['happened_at', 'seq'])
-            ->values()
-            ->map(fn (Entry $entry): array => [
-                $entry,
-                $this->entryWords->describe($entry->decode(), $round->machine, $entry->part, $household->measures),
-            ])
-            ->all();
+        return array_values($inForce->sortBy(['happened_at', 'seq'])->map(fn (Entry $entry): array => [
+            $this->entryWords->describe($entry->decode(), $round->machine, $entry->part, $household->measures),
+            Dates::time($entry->happened_at, $household->zone()),
+        ])->all());
+    }
+
+    private static function about(Round $round, Household $household): string
+    {
+        $ended = $round->ended_at ?? $round->started_at;
+        $zone = $household->zone();
+        $hours = Dates::time($round->started_at, $zone).'–'.Dates::time($ended, $zone);
+        $day = Dates::weekday(Day::at($ended, $zone));
+
+        return "{$round->fittedProcedure()->name} · {$round->machine->name} · $day, $hours";
     }
 
     /**
@@ -100,23 +115,20 @@ final readonly class RoundSummaryPage
      *
      * @param list<OpenedTask> $opened the earliest first
      *
-     * @return array{task: string, when: string}|null
+     * @return string a sentence; empty when none does
      */
-    private static function next(array $opened, Day $today): ?array
+    private static function next(array $opened, Day $today): string
     {
         foreach ($opened as $each) {
             $due = $each->line->care->rhythm->dueOn;
             if (null !== $due) {
-                return [
-                    'task' => $each->line->care->name().':',
-                    'when' => $each->line->isDue()
-                        ? (string) __('rounds.still', ['when' => $each->line->when()])
-                        : (string) __('rounds.next_on', ['day' => Dates::longWeekday($due, $today)]),
-                ];
+                return $each->line->care->name().': '.($each->line->isDue()
+                    ? (string) __('rounds.still', ['when' => $each->line->when()])
+                    : (string) __('rounds.next_on', ['day' => Dates::longWeekday($due, $today)])).'.';
             }
         }
 
-        return null;
+        return '';
     }
 
     /**
@@ -163,11 +175,13 @@ final readonly class RoundSummaryPage
             $care = $payload instanceof Opening ? $tasks[$payload->task] ?? null : null;
             if ($payload instanceof Opening && null !== $care) {
                 $isLast = $care->history->last()?->entry === $entry->id;
+                $scale = $this->handbook->scales()->scale($care->scale());
                 $opened[$payload->task] = new OpenedTask(
                     new TaskLine($care, $today, $this->words),
                     $entry,
-                    $payload,
                     $isLast ? $this->words->learnedFrom($care->rhythm, $care->scale()) : null,
+                    null === $payload->found ? null : $scale->nearest($payload->found),
+                    $scale->nearest($payload->left),
                 );
             }
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Rounds;
 
-use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
@@ -14,7 +13,7 @@ use App\View\PageData;
 final readonly class UnreadableRoundData extends PageData
 {
     /**
-     * @param array<int, array{Entry, string}> $lines
+     * @param list<array{string, string}> $lines words and hour of what was written
      */
     public function __construct(
         public Household $household,
