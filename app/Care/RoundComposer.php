@@ -9,10 +9,12 @@ use App\Care\Readers\VesselReader;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
+use App\Support\Scalar;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Round\ComposedProcedure;
 use GoodRinse\Core\Round\Composer;
@@ -66,8 +68,9 @@ final readonly class RoundComposer
         } catch (UnknownEntry|OrderConflict) {
             return null;
         }
-        $steps = null === $script ? [] : array_column($script['kinds'][0]['steps'] ?? [], 'id');
+        $steps = $composed->procedure->steps ?? [];
+        $done = array_map(Scalar::text(...), $round->ticks()->pluck('step')->all());
 
-        return [] === array_diff($round->ticks()->pluck('step')->all(), $steps) ? $script : null;
+        return [] === array_diff($done, array_map(static fn (Step $step): string => $step->id, $steps)) ? $script : null;
     }
 }

@@ -108,7 +108,13 @@ final readonly class CompiledHandbook
     {
         $kept = is_file($this->cache) ? require $this->cache : null;
 
-        return is_array($kept) && is_string($kept['stamp'] ?? null) && is_array($kept['handbook'] ?? null) ? $kept : null;
+        if (!is_array($kept) || !is_string($kept['stamp'] ?? null) || !is_array($kept['handbook'] ?? null)) {
+            return null;
+        }
+        /** @var array<string, mixed> $handbook */
+        $handbook = $kept['handbook'];
+
+        return ['stamp' => $kept['stamp'], 'handbook' => $handbook];
     }
 
     /** @param array{stamp: string, handbook: array<string, mixed>} $kept */

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Care\Cache\HouseholdFingerprint;
 use App\Models\Household;
+use App\Support\Scalar;
 use App\View\Words\Dates;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\View\View;
@@ -42,7 +43,7 @@ final readonly class BodyCache
             $this->cache->forever($key, $kept);
         }
 
-        return new HtmlString($this->filled($kept[1], $household));
+        return new HtmlString($this->filled(Scalar::text($kept[1]), $household));
     }
 
     private function emptied(View $view): string

@@ -16,6 +16,9 @@ abstract readonly class PageData implements Arrayable
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        /** @var array<string, mixed> $variables */
+        $variables = get_object_vars($this);
+
+        return $variables;
     }
 }

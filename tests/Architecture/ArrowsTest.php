@@ -16,14 +16,14 @@ final class ArrowsTest extends TestCase
         'Handbook' => [],
         'Models' => [],
         'Policies' => ['Models'],
-        'Care' => ['Models'],
+        'Care' => ['Models', 'Support'],
         'Notifications' => ['Care', 'Models'],
         'Actions' => ['Care', 'Models', 'Notifications', 'Support'],
-        'View' => ['Care', 'Models'],
+        'View' => ['Care', 'Models', 'Support'],
         'Outside' => ['Actions', 'Models'],
         'Exceptions' => ['Actions', 'Models'],
         'Http' => ['Actions', 'Care', 'Models', 'Outside', 'Support', 'View'],
-        'Console' => ['Actions', 'Care', 'Handbook', 'Models', 'View'],
+        'Console' => ['Actions', 'Care', 'Handbook', 'Models', 'Support', 'View'],
         'Providers' => ['Handbook', 'Models', 'Outside', 'Policies', 'Sqlite', 'Support', 'View'],
     ];
 

@@ -28,6 +28,14 @@ final readonly class MachineDescription
     /** @return array<string, mixed> columns of the machine */
     public function columns(): array
     {
-        return get_object_vars($this);
+        return [
+            'name' => $this->name,
+            'place' => $this->place,
+            'traits' => $this->traits,
+            'habits' => $this->habits,
+            'schools' => $this->schools,
+            'model' => $this->model,
+            'serial' => $this->serial,
+        ];
     }
 }

@@ -9,6 +9,7 @@ use App\Care\Readers\DueList;
 use App\Models\Household;
 use App\Models\User;
 use App\Notifications\CareDigest;
+use App\Support\Scalar;
 use GoodRinse\Core\Plan\DigestRule;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Support\Facades\DB;
@@ -64,9 +65,9 @@ final readonly class SendDigests
         if (null === $last) {
             return [null, 0];
         }
-        $tasks = array_values(array_filter((array) json_decode($last->tasks, true), is_string(...)));
+        $tasks = array_values(array_filter((array) json_decode(Scalar::text($last->tasks), true), is_string(...)));
 
-        return [$tasks, $today->since(Day::of($last->day))];
+        return [$tasks, $today->since(Day::of(Scalar::text($last->day)))];
     }
 
     /** The mail is noted before it is sent, so that a crash sends it once too few and not twice; one that was refused is tried again. */

@@ -11,6 +11,7 @@ use App\Care\Words\KitWords;
 use App\Models\Entry;
 use App\Models\Round;
 use App\Models\User;
+use App\Support\Scalar;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Logbook\Payload\Check;
 use GoodRinse\Core\Logbook\Payload\Clearing;
@@ -85,7 +86,7 @@ final readonly class ProjectRound
         }));
         $back = $this->takenBack($written, self::voided($written));
 
-        return [] !== $back && max($back) > (int) $round->ticks()->toBase()->where('id', $tick)->value('logbook_seq');
+        return [] !== $back && max($back) > Scalar::int($round->ticks()->toBase()->where('id', $tick)->value('logbook_seq'));
     }
 
     /** @return list<EntryRecord> what the round has said of its steps, in force or not */
@@ -175,7 +176,7 @@ final readonly class ProjectRound
             $seq = $undone[$voided[$entry->id] ?? ''] ?? null;
             if (null !== $seq) {
                 $about = self::identity($entry->step, $entry->payload());
-                $back[$about] = max($back[$about] ?? 0, $seq);
+                $back[$about] = max($back[$about] ?? 0, Scalar::int($seq));
             }
         }
 
@@ -212,9 +213,9 @@ final readonly class ProjectRound
                     array_keys($pieces),
                     $pieces,
                 )),
-                'step' => $with['step'] ?? '',
+                'step' => Scalar::text($with['step'] ?? ''),
             ],
-            default => array_filter($with, is_scalar(...)),
+            default => array_map(Scalar::text(...), array_filter($with, is_scalar(...))),
         }));
     }
 }

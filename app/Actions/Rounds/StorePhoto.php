@@ -63,7 +63,7 @@ final readonly class StorePhoto
         $there = Photo::query()->find($id);
         if (null !== $there) {
             // Sent again: it is kept already. Somebody else's is not touched.
-            if ($there->household_id !== $household || [] !== array_diff_assoc($of, $there->only(array_keys($of)))) {
+            if ($there->household_id !== $household || $of != $there->only(array_keys($of))) {
                 throw ActionRefused::idTaken();
             }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Cache;
 
 use App\Models\Machine;
+use App\Support\Scalar;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Logbook\OpeningRecord;
@@ -100,7 +101,7 @@ final readonly class SettledPastCache
         $this->cache->forever(self::key($machine), [
             'signs' => $this->signs($machine, $zone),
             'at' => $asOf->getTimestamp(),
-            'seq' => (int) DB::table('entries')->where('machine_id', $machine->id)->max('seq'),
+            'seq' => Scalar::int(DB::table('entries')->where('machine_id', $machine->id)->max('seq')),
             'past' => [] === $openings
                 ? null
                 : new SettledPast($cut, $openings, $more, $use->taps->before((float) $cutDay->number)->pack()),
@@ -135,7 +136,7 @@ final readonly class SettledPastCache
                 ? (new \DateTimeImmutable($entry->happened_at, new \DateTimeZone('UTC')))->modify(sprintf('-%d days', $says['over'] + 1))
                     ->format('Y-m-d H:i:s')
                 : $entry->happened_at),
-            EntryKind::Meter => ($kept['meters'][self::track($entry->payload)] ?? '9') < $entry->happened_at,
+            EntryKind::Meter => (((array) $kept['meters'])[self::track($entry->payload)] ?? '9') < $entry->happened_at,
             default => true,
         };
     }

@@ -129,7 +129,10 @@ final class CareReader
             $this->cache->forever($key, $kept);
         }
 
-        return $kept[1];
+        /** @var list<string> $offered */
+        $offered = $kept[1];
+
+        return $offered;
     }
 
     /**

@@ -152,7 +152,7 @@ final readonly class HistoryReader
         $counts = [];
         while (is_array($row = $query->fetch(\PDO::FETCH_NUM))) {
             [$time, $uses, $id] = $row;
-            if (!isset($voided[$id]) && is_int($time) && is_numeric($uses)) {
+            if (is_string($id) && !isset($voided[$id]) && is_int($time) && is_numeric($uses)) {
                 $counts[] = [$time, (float) $uses];
             }
         }

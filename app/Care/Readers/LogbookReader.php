@@ -7,6 +7,7 @@ namespace App\Care\Readers;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Photo;
+use App\Support\Scalar;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Database\Query\Builder;
@@ -51,7 +52,7 @@ final readonly class LogbookReader
             ? null
             : DB::table('entries')->where('household_id', $household->id)->where('id', $entry)->first(['happened_at', 'seq']);
 
-        return null === $row ? null : sprintf('%s_%d', $row->happened_at, $row->seq + 1);
+        return null === $row ? null : sprintf('%s_%d', Scalar::text($row->happened_at), Scalar::int($row->seq) + 1);
     }
 
     /**
@@ -100,14 +101,14 @@ final readonly class LogbookReader
         $ofTraces = DB::table('traces')->where('household_id', $household->id)->pluck('machine_id', 'id')->all();
         $photos = [];
         foreach (Photo::query()->where('household_id', $household->id)->orderByDesc('taken_at')->limit(self::PICTURES)->get() as $photo) {
-            $of = $photo->machine_id ?? $ofRounds[$photo->round_id ?? ''] ?? $ofTraces[$photo->trace_id ?? ''] ?? null;
+            $of = Scalar::text($photo->machine_id ?? $ofRounds[$photo->round_id ?? ''] ?? $ofTraces[$photo->trace_id ?? ''] ?? null);
             if (null !== $machine && $of !== $machine->id) {
                 continue;
             }
             $photos[] = [
                 'photo' => $photo,
                 'day' => Day::at($photo->taken_at, $household->zone()),
-                'of' => is_string($name = $machines[$of ?? ''] ?? null) ? $name : '',
+                'of' => is_string($name = $machines[$of] ?? null) ? $name : '',
                 'to' => match (true) {
                     null !== $photo->round_id => "/rounds/$photo->round_id",
                     null !== $photo->trace_id => "/traces/$photo->trace_id",

@@ -6,6 +6,7 @@ namespace App\Care\Readers;
 
 use App\Models\Household;
 use App\Models\Machine;
+use App\Support\Scalar;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\VesselLedger;
 use GoodRinse\Core\Chemistry\VesselRecord;
@@ -40,15 +41,16 @@ final readonly class VesselReader
         $key = sprintf('vessels.%d.%s', self::SHAPE, $household->id);
         $now = $this->clock->now();
         // summed, so that SQLite takes the index that holds all it asks for
-        $lastUse = (int) $this->uses($household, $now)->max(DB::raw('seq + 0'));
-        $signs = $this->handbook->version().'|'.$this->entries($household)->orderByDesc('seq')->value('id');
+        $lastUse = Scalar::int($this->uses($household, $now)->max(DB::raw('seq + 0')));
+        $signs = $this->handbook->version().'|'.Scalar::text($this->entries($household)->orderByDesc('seq')->value('id'));
+        /** @var array{signs: string, lastUse: int, newest: int, records: array<string, VesselRecord>}|null $kept */
         $kept = $this->cache->get($key);
-        if (is_array($kept) && $signs === ($kept['signs'] ?? null) && $kept['newest'] <= $now->getTimestamp()) {
+        if (null !== $kept && $signs === $kept['signs'] && $kept['newest'] <= $now->getTimestamp()) {
             if (
                 $lastUse !== $kept['lastUse']
                 && $this->changeNothing($household, $now, $kept['lastUse'], $kept['newest'], $kept['records'])
             ) {
-                $kept = ['lastUse' => $lastUse] + $kept;
+                $kept = ['signs' => $signs, 'lastUse' => $lastUse, 'newest' => $kept['newest'], 'records' => $kept['records']];
                 $this->cache->forever($key, $kept);
             }
             if ($lastUse === $kept['lastUse']) {
@@ -78,7 +80,7 @@ final readonly class VesselReader
         }
 
         return $this->uses($household, $now)->where('seq', '>', $lastUse)->get(['machine_id', 'happened_at'])->every(
-            static fn (object $use): bool => !in_array($use->machine_id, $holding, true) && strtotime("$use->happened_at UTC") >= $newest,
+            static fn (object $use): bool => !in_array($use->machine_id, $holding, true) && strtotime(Scalar::text($use->happened_at).' UTC') >= $newest,
         );
     }
 

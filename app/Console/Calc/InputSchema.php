@@ -45,7 +45,7 @@ final readonly class InputSchema
     {
         $validator = new Validator(null, self::MOST_PROBLEMS);
         $validator->setStopAtFirstError(false);
-        $error = $validator->validate($document, json_decode($this->text()))->error();
+        $error = $validator->validate($document, $this->text())->error();
 
         return null === $error ? [] : array_values(array_unique($this->leaves($error)));
     }
@@ -53,8 +53,10 @@ final readonly class InputSchema
     /** @return list<string> */
     private function leaves(ValidationError $error): array
     {
-        if ([] !== $error->subErrors()) {
-            return array_merge(...array_map($this->leaves(...), array_values($error->subErrors())));
+        /** @var list<ValidationError> $inner */
+        $inner = array_values($error->subErrors());
+        if ([] !== $inner) {
+            return array_merge(...array_map($this->leaves(...), $inner));
         }
         $place = implode('', array_map(
             static fn (int|string $key): string => '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key),
@@ -68,7 +70,7 @@ final readonly class InputSchema
 
         return match ($error->keyword()) {
             'required' => $under($args['missing'] ?? [], 'is required'),
-            'additionalProperties' => $under(array_diff((array) ($args['properties'] ?? []), $this->known($error)), 'unknown key'),
+            'additionalProperties' => $under(array_diff(array_filter((array) ($args['properties'] ?? []), is_string(...)), $this->known($error)), 'unknown key'),
             default => [('' === $place ? '""' : $place).': '.$this->problem($error->keyword(), $args)],
         };
     }

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\Device;
 use App\Models\DeviceEvent;
+use App\Support\Scalar;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Simulation\Dice;
@@ -43,7 +44,7 @@ final class DeviceSimulate extends Command
         foreach (array_chunk($events, self::BATCH) as $batch) {
             $this->send($device, [...array_reverse($batch), $batch[0]], $clock);
         }
-        $total = (float) $device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series)->max('total');
+        $total = (float) Scalar::text($device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series)->max('total'));
         for ($time = 0; $time < (int) $this->option('times'); ++$time) {
             sleep((int) $this->option('every'));
             $this->send($device, [self::event($device, $clock->now(), ++$total)], $clock);

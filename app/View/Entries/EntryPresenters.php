@@ -63,8 +63,10 @@ final class EntryPresenters
      */
     public function of(Payload $payload): EntryPresenter
     {
+        $class = self::classes()[$payload::class];
         /** @var EntryPresenter<P> $presenter */
-        $presenter = $this->made[$payload::class] ??= $this->container->make(self::classes()[$payload::class]);
+        $presenter = $this->made[$payload::class] ?? $this->container->make($class);
+        $this->made[$payload::class] = $presenter;
 
         return $presenter;
     }
@@ -83,8 +85,6 @@ final class EntryPresenters
     /** @return array<class-string<Payload>, class-string<EntryPresenter<covariant Payload>>> by what they show */
     private static function classes(): array
     {
-        static $classes = null;
-
-        return $classes ??= array_combine(array_map(static fn (string $class): string => $class::payload(), self::ALL), self::ALL);
+        return array_combine(array_map(static fn (string $class): string => $class::payload(), self::ALL), self::ALL);
     }
 }

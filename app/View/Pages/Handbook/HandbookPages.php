@@ -93,7 +93,10 @@ final readonly class HandbookPages
         $key = sprintf('howtos.%d.%s.%d', self::SHAPE, $household->id, $all ? 1 : 0);
         $kept = $this->cache->get($key);
         if (is_array($kept) && $signs === ($kept['signs'] ?? null)) {
-            return $kept['groups'];
+            /** @var list<array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>}> $groups */
+            $groups = $kept['groups'];
+
+            return $groups;
         }
         $groups = array_map(fn (Machine $machine): array => $this->ofMachine($machine, $household), array_values($machines));
         foreach ($all || [] === $groups ? $this->otherKinds($household) : [] as $kind) {

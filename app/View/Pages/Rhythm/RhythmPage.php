@@ -96,7 +96,7 @@ final readonly class RhythmPage
         }
         $years = [];
         foreach (array_slice(CareReader::byUrgency([$care]), $before, self::AT_ONCE) as $task) {
-            $year = is_string($packed = $kept['years'][$task->id] ?? null) ? unserialize($packed) : null;
+            $year = is_string($packed = ((array) $kept['years'])[$task->id] ?? null) ? unserialize($packed) : null;
             if ($year instanceof YearLine) {
                 $years[] = [
                     new TaskLine($task, $today, $this->words),

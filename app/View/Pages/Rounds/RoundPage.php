@@ -8,6 +8,7 @@ use App\Care\Readers\CareReader;
 use App\Care\Readers\ClosingOffers;
 use App\Models\Household;
 use App\Models\Round;
+use App\Support\Scalar;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Quantity\Fraction;
@@ -61,7 +62,7 @@ final readonly class RoundPage
             ticks: array_map(RoundState::tick(...), $progress->made),
             scales: self::scales($round->fittedProcedure()),
             offers: null === $step ? $this->offers->of($round, $household) : [],
-            last: $round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id') ?? '',
+            last: Scalar::text($round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id')),
         );
     }
 

@@ -15,6 +15,7 @@ use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
 use App\Models\User;
+use App\Support\Scalar;
 use App\View\Words\Dates;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Apart\SheetLine;
@@ -225,7 +226,7 @@ final readonly class StepViews
         $names = User::query()->whereIn('id', array_keys($newest))->pluck('name', 'id');
 
         return array_map(
-            static fn (Tick $tick): array => [(string) ($names[$tick->by] ?? __('rounds.somebody')), $tick->at],
+            static fn (Tick $tick): array => [Scalar::text($names[$tick->by] ?? __('rounds.somebody')), $tick->at],
             array_slice($ticks, -2),
         );
     }
