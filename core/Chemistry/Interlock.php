@@ -134,7 +134,14 @@ final readonly class Interlock
             $this->rules->agent($agent)->families,
         );
 
-        return $foams ? [new Assessment(Verdict::Caution, null, $this->sentence('foam', $agent), $this->rules->words['foam-remedy'])] : [];
+        $found = $foams ? [new Assessment(Verdict::Caution, null, $this->sentence('foam', $agent), $this->rules->words['foam-remedy'])] : [];
+        foreach ($this->rules->places as $rule) {
+            if (in_array($state->vessel, $rule->vessels, true) && in_array($rule->family, $this->rules->agent($agent)->families, true)) {
+                $found[] = new Assessment($rule->never ? Verdict::Never : Verdict::Caution, null, $this->fill($rule->why, $agent), $rule->instead);
+            }
+        }
+
+        return $found;
     }
 
     private function sentence(string $of, string $agent, string $other = ''): string

@@ -85,6 +85,16 @@ final readonly class Descaling
         return max(1.0, ceil($scale / $capacity - self::SLACK));
     }
 
+    /** Litres brewed from one descaling to the next. */
+    public function litreLimit(Hardness $hardness): float
+    {
+        $limit = $this->model->brewLimit;
+
+        return $hardness->mgPerLitre <= 0
+            ? $limit['most']
+            : min($limit['most'], max($limit['least'], $limit['litres'] * $limit['hardness'] / $hardness->mgPerLitre));
+    }
+
     /**
      * Brews from one descaling to the next.
      *
@@ -92,15 +102,7 @@ final readonly class Descaling
      */
     public function brewLimit(Hardness $hardness, float $litresPerBrew): float
     {
-        $limit = $this->model->brewLimit;
-        if ($hardness->mgPerLitre <= 0) {
-            return $limit['most'];
-        }
-
-        return min(
-            $limit['most'],
-            max($limit['least'], $limit['brews'] * $limit['hardness'] / $hardness->mgPerLitre * $limit['litres'] / $litresPerBrew),
-        );
+        return $this->litreLimit($hardness) / $litresPerBrew;
     }
 
     /** @return array{float, float} brews between descalings that practitioners name, to hold the limit against */

@@ -85,7 +85,7 @@ final readonly class TaskClocks
         }
         if (null !== $school->start) {
             $hardness = $said->hardness ?? Hardness::mgPerLitre($this->doses->brewLimit['hardness']);
-            $litres = $said->litresPerUse ?? $this->doses->brewLimit['litres'];
+            $litres = $said->litresPerUse ?? $this->doses->brewLimit['brewLitres'];
             $limit = $this->descaling->brewLimit($hardness, $litres);
 
             return new StartingInterval(

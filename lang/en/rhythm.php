@@ -11,10 +11,10 @@ return [
     'start_for' => ', which fits how you use it (:habits)',
     'start_rate' => '; at :weekly a week that is :other.',
     'start_off' => 'It is on no clock (:school); a light or something you notice can still ask for it.',
-    'start_water' => 'It started from the hardness of your water: :brews × :mg ÷ :hard mg/L × :litres ÷ :own :unit, held between :least '
-        .'and :most, is :start (common practice is :usual)',
-    'start_water_guess' => 'Nobody has said how hard your water is, so it started from the usual :hard mg/L: :brews × :litres ÷ :own '
-        .':unit, held between :least and :most, is :start (common practice is :usual)',
+    'start_water' => 'It started from the hardness of your water: :litres :unit × :mg ÷ :hard mg/L, held between :least and :most :unit. '
+        .'At :own :unit each, that is :start (common practice is :usual)',
+    'start_water_guess' => 'Nobody has said how hard your water is, so it started from the usual :hard mg/L: :litres :unit, held between '
+        .':least and :most :unit. At :own :unit each, that is :start (common practice is :usual)',
     'since' => 'since :day', 'since_known' => 'since it came into your kitchen',
     'step_found' => ':grade (:percent % shut) after :uses. Foulings: :foulings − :left left before = :added',
     'step_symptom' => 'a symptom came from it, so it counts as :grade (:percent % shut) after :uses. Foulings: :foulings − :left left '

@@ -70,11 +70,13 @@ final readonly class StartWords
             : Uses::number($in->written($litres * 1000));
 
         return (string) __($start->guessed ? 'rhythm.start_water_guess' : 'rhythm.start_water', $values + [
-            'brews' => Uses::number($limit['brews']), 'mg' => Uses::number($limit['hardness']), 'litres' => $volume($limit['litres']), 'unit' => $in->isKept()
-                ? (string) __('units.names.litres')
-                : $in->name,
-            'hard' => Uses::number((float) $start->hardness), 'own' => $volume((float) $start->litres),
-            'least' => Uses::number($limit['least']), 'most' => Uses::number($limit['most']),
+            'litres' => $volume($limit['litres']),
+            'unit' => $in->isKept() ? (string) __('units.names.litres') : $in->name,
+            'mg' => Uses::number($limit['hardness']),
+            'hard' => Uses::number((float) $start->hardness),
+            'own' => $volume((float) $start->litres),
+            'least' => $volume($limit['least']),
+            'most' => $volume($limit['most']),
             'usual' => Uses::number($usual[0]).'–'.Uses::number($usual[1]),
         ]);
     }

@@ -24,6 +24,13 @@ final readonly class ChemistryReader
             surfaces: array_map(static fn (Node $surface): string => $surface->string('name'), $rules->at('surfaces')->byId()),
             touches: array_map(fn (Node $touch): SurfaceRule => $this->touch($touch, 'family'), $rules->at('touches')->items()),
             tools: array_map(fn (Node $touch): SurfaceRule => $this->touch($touch, 'tool'), $rules->at('tools')->items()),
+            places: array_map(static fn (Node $place): PlaceRule => new PlaceRule(
+                $place->string('family'),
+                $place->at('vessels')->strings(),
+                'never' === $place->string('verdict'),
+                $place->string('why'),
+                $place->optional('instead'),
+            ), $rules->at('places')->items()),
             vessels: array_map($this->vessel(...), $rules->at('vessels')->byId()),
             foaming: $foam->at('families')->strings(),
             foamsIn: $foam->at('vessels')->strings(),
@@ -38,6 +45,7 @@ final readonly class ChemistryReader
             ],
             whenMet: $rules->at('happened')->at('met')->strings(),
             whenAlone: $rules->at('happened')->at('alone')->strings(),
+            inMachine: $rules->at('happened')->string('machine'),
         );
     }
 
@@ -47,7 +55,7 @@ final readonly class ChemistryReader
             $node->string('id'),
             $node->string('name'),
             $node->optional('note'),
-            $node->at('families')->strings(),
+            [...$node->at('families')->strings(), ...($node->flag('noTrace') ? [] : [ChemistryRules::ANYTHING])],
             array_values($node->at('strengths')->numbers()),
             $node->flag('harsh'),
             $node->flag('noTrace'),

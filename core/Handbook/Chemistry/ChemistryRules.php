@@ -9,6 +9,9 @@ use GoodRinse\Core\Handbook\UnknownEntry;
 /** The keep-apart rules, as the handbook's chemistry.yaml and agents.yaml state them. */
 final readonly class ChemistryRules
 {
+    /** The family of every agent that leaves a trace. */
+    public const ANYTHING = 'anything';
+
     /** An agent that is not in the handbook, whatever it is. */
     public const STRANGER = 'something-else';
 
@@ -18,6 +21,7 @@ final readonly class ChemistryRules
      * @param array<string, string> $surfaces  names by id
      * @param list<SurfaceRule>     $touches   of agents
      * @param list<SurfaceRule>     $tools     of tools
+     * @param list<PlaceRule>       $places    vessels that agents do not go into
      * @param array<string, Vessel> $vessels   by id
      * @param list<string>          $foaming   families that foam
      * @param list<string>          $foamsIn   vessels they must not be left in
@@ -25,6 +29,7 @@ final readonly class ChemistryRules
      *                                         near-any, alone
      * @param list<string>          $whenMet   what to do when two agents have met that must not
      * @param list<string>          $whenAlone what to do when one went where it never should
+     * @param string                $inMachine what to do first when it is in a machine
      */
     public function __construct(
         public array $agents,
@@ -32,12 +37,14 @@ final readonly class ChemistryRules
         public array $surfaces,
         public array $touches,
         public array $tools,
+        public array $places,
         public array $vessels,
         public array $foaming,
         public array $foamsIn,
         public array $words,
         public array $whenMet,
         public array $whenAlone,
+        public string $inMachine,
     ) {
     }
 
@@ -99,7 +106,7 @@ final readonly class ChemistryRules
         return [] !== $this->enemiesOf($agent);
     }
 
-    /** @return list<string> families that the agent dangerously reacts with */
+    /** @return list<string> families that the agent dangerously reacts with; what reacts with everything is not said of each */
     public function enemiesOf(string $agent): array
     {
         $families = $this->agent($agent)->families;
@@ -110,7 +117,7 @@ final readonly class ChemistryRules
                 array_push(
                     $enemies,
                     ...(in_array($one, $families, true) ? [$other] : []),
-                    ...(in_array($other, $families, true) ? [$one] : []),
+                    ...(self::ANYTHING !== $other && in_array($other, $families, true) ? [$one] : []),
                 );
             }
         }

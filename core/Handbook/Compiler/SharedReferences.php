@@ -64,6 +64,9 @@ final readonly class SharedReferences
             $this->problems->known($file, "/tools/$i/tool", 'tool in kit.yaml', [$touch->string('tool')], $kit);
             $this->problems->known($file, "/tools/$i/surface", 'surface', [$touch->string('surface')], $surfaces);
         }
+        foreach ($rules->at('places')->items() as $i => $place) {
+            $this->problems->known($file, "/places/$i/family", 'family', [$place->string('family')], $families);
+        }
         $this->problems->known($file, '/foam/families', 'family', $rules->at('foam')->at('families')->strings(), $families);
     }
 

@@ -161,7 +161,7 @@ final class HandbookLoaderTest extends CoreTestCase
             '/pairs/0/between',
             'no family "sour"',
         ];
-        yield 'a surface nobody knows' => ['chemistry.yaml', 'surface: stone', 'surface: wood', '/touches/7/surface', 'no surface "wood"'];
+        yield 'a surface nobody knows' => ['chemistry.yaml', 'surface: stone', 'surface: wood', '/touches/16/surface', 'no surface "wood"'];
         yield 'chances that do not add up' => [
             'machines/hood/trace.yaml',
             'else: 0.97, given: { duct-greasy: 0.1',

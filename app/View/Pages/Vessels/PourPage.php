@@ -75,7 +75,10 @@ final readonly class PourPage
             vessel: $rules->vessel($vessel),
             vesselName: $this->name($machine, $rules->vessel($vessel)),
             met: array_map($this->meetings->describe(...), $live),
-            advice: [] === $live ? $rules->whenAlone : $rules->whenMet,
+            advice: [
+                ...($rules->vessel($vessel)->own ? [$rules->inMachine] : []),
+                ...([] === $live ? $rules->whenAlone : $rules->whenMet),
+            ],
             there: array_map(fn (Residue $residue): string => $rules->agent($residue->agent)->name, $record->residues),
         );
     }
