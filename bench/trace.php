@@ -116,7 +116,7 @@ function small(Dice $dice): FaultModel
         $checks,
         $actions,
         120.0,
-        new FaultRules(6.0, 0.3, 0.02, 0.2),
+        new FaultRules(6.0, 0.3, 0.02, 0.5, 0.2, 0.2),
     );
 }
 

@@ -48,7 +48,7 @@ final readonly class Diagnosis
         arsort($suspects);
 
         return new self(
-            $shooter->deck($evidence),
+            self::hazardsFirst($shooter->deck($evidence), $model, $suspects),
             $suspects,
             $earlier,
             null === $conflict ? self::moved($shooter, $evidence, $suspects) : [],
@@ -56,6 +56,28 @@ final readonly class Diagnosis
             $given,
             $conflict,
         );
+    }
+
+    /**
+     * With the call before everything else, where it is more likely than not that somebody can be hurt.
+     *
+     * @param non-empty-list<RankedOption> $deck
+     * @param array<string, float>         $suspects
+     *
+     * @return non-empty-list<RankedOption>
+     */
+    private static function hazardsFirst(array $deck, FaultModel $model, array $suspects): array
+    {
+        $danger = 0.0;
+        foreach ($model->hazards as $place) {
+            $danger += $suspects[$model->causes[$place]] ?? 0.0;
+        }
+        $calls = array_values(array_filter($deck, static fn (RankedOption $option): bool => RankedOption::CALL === $option->kind));
+        if ($danger < $model->rules->call || [] === $calls) {
+            return $deck;
+        }
+
+        return [...$calls, ...array_values(array_filter($deck, static fn (RankedOption $option): bool => RankedOption::CALL !== $option->kind))];
     }
 
     /**

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'first' => 'Do this first',
     'certain' => 'nearly certain',
     'hardly' => 'less than 1 in 80',
     'pick_one' => 'Tick at least one thing that you noticed.',

@@ -15,6 +15,7 @@ final readonly class Cause
      * @param string|null $task   care task that prevents it
      * @param bool        $hazard whether somebody can be hurt
      * @param Condition   $when   traits a machine must have for it to be possible
+     * @param string|null $now    what to do before anything else
      */
     public function __construct(
         public string $id,
@@ -24,6 +25,7 @@ final readonly class Cause
         public ?string $task,
         public bool $hazard,
         public Condition $when,
+        public ?string $now = null,
     ) {
     }
 }

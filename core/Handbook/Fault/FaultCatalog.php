@@ -65,6 +65,7 @@ final readonly class FaultCatalog
                 $symptom->flag('where'),
                 $symptom->condition('when', $defaults),
                 $symptom->optional('light'),
+                $symptom->optional('now'),
             ), $node->at('symptoms')->byId()),
             array_map(static fn (Node $cause): Cause => new Cause(
                 $cause->string('id'),
@@ -74,6 +75,7 @@ final readonly class FaultCatalog
                 $cause->optional('task'),
                 $cause->flag('hazard'),
                 $cause->condition('when', $defaults),
+                $cause->optional('now'),
             ), $node->at('causes')->byId()),
             array_map(static fn (Node $check): FaultCheck => new FaultCheck(
                 id: $check->string('id'),

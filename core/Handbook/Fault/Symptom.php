@@ -15,6 +15,7 @@ final readonly class Symptom
      * @param bool                 $where whether it matters where in the machine it is seen
      * @param Condition            $when  traits a machine must have to show it
      * @param string|null          $light indicator light that it is
+     * @param string|null          $now   what to do before anything else
      */
     public function __construct(
         public string $id,
@@ -24,6 +25,7 @@ final readonly class Symptom
         public bool $where,
         public Condition $when,
         public ?string $light = null,
+        public ?string $now = null,
     ) {
     }
 

@@ -18,6 +18,12 @@
     <h1>{{ implode('; ', $names) }}.</h1>
     <div class="trace">
         <div class="stack">
+            @if ($urgent)
+                <section class="tile tile--hazard" role="alert">
+                    <h2>{{ __('traces.first') }}</h2>
+                    @foreach ($urgent as $line)<p>{{ $line }}</p>@endforeach
+                </section>
+            @endif
             @if ($trace->ended_at)
                 <section class="tile">
                     <h2>{{ ['fixed' => $trace->held ? 'Put right, and it held.' : 'Put right on '.$day($trace->ended_at).'.', 'called'

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trace;
 
+use GoodRinse\Core\Handbook\Fault\FaultAction;
+use GoodRinse\Core\Trace\Diagnosis;
 use GoodRinse\Core\Trace\Evidence;
 use GoodRinse\Core\Trace\MachineFaults;
 use GoodRinse\Core\Trace\Prices;
@@ -152,6 +154,30 @@ final class ReasoningTest extends CoreTestCase
                     $shooter->next(new Evidence())->danger ? 0.0 : $shooter->next(new Evidence())->expect,
                     "$kind $symptom->id",
                 );
+            }
+        }
+    }
+
+    public function test_what_can_hurt_somebody_ends_in_off_shut_and_call_at_once(): void
+    {
+        $trouble = self::handbook()->trouble('dishwasher');
+        self::assertNotNull($trouble);
+        $traits = self::TRAITS;
+        foreach (['leak-under', 'burning-smell', 'trips'] as $symptom) {
+            $now = (string) $trouble->symptoms[$symptom]->now;
+            self::assertMatchesRegularExpression('/breaker/i', $now, $symptom);
+            $model = (new MachineFaults())->model($trouble, $traits, new Prices(20, 120), [$symptom]);
+            self::assertSame(RankedOption::CALL, Diagnosis::of($model, new Evidence(), new Evidence())->deck[0]->kind, $symptom);
+        }
+        $model = (new MachineFaults())->model($trouble, $traits, new Prices(20, 120), ['leak']);
+        $under = new Evidence([['leak-where', 'runs']]);
+        $reading = Diagnosis::of($model, $under, new Evidence());
+        self::assertSame(RankedOption::CALL, $reading->deck[0]->kind, 'water that runs under the machine');
+        self::assertStringEndsWith('leaks', (string) array_key_first($reading->suspects), 'and not the door seal');
+        foreach ($trouble->causes as $cause) {
+            $fixes = array_filter($trouble->actions, static fn (FaultAction $action): bool => ($action->fixes[$cause->id] ?? 0) > 0);
+            if (null !== $cause->now) {
+                self::assertSame(['call'], array_values(array_unique(array_map(static fn (FaultAction $action): string => $action->kind, $fixes))), $cause->id);
             }
         }
     }

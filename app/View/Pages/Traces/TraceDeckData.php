@@ -26,6 +26,7 @@ final readonly class TraceDeckData extends PageData
      * @param array<string, int>                                                                       $learned
      * @param array<string, string>                                                                    $procedureNames
      * @param list<string>                                                                             $lately
+     * @param list<string>                                                                             $urgent         what to do before anything else
      */
     public function __construct(
         public Trace $trace,
@@ -47,6 +48,7 @@ final readonly class TraceDeckData extends PageData
         public ?string $cause,
         public array $procedureNames,
         public string $wanted,
+        public array $urgent,
         public array $lately,
     ) {
     }

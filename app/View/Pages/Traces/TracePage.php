@@ -95,6 +95,7 @@ final readonly class TracePage
             cause: null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
             procedureNames: $this->handbook->kind($trace->machine->kind)->procedureNames,
             wanted: $wanted,
+            urgent: null === $trace->ended_at ? $this->urgent($trace, $reading, $trouble) : [],
             lately: $lately,
         );
     }
@@ -125,6 +126,16 @@ final readonly class TracePage
             )
                 ->all(),
         );
+    }
+
+    /** @return list<string> what to do before anything else: for what was noticed, and for hazards that may well be behind it */
+    private function urgent(Trace $trace, Diagnosis $reading, FaultCatalog $trouble): array
+    {
+        $noticed = array_map(static fn (string $id): ?string => $trouble->symptoms[$id]->now ?? null, $trace->noticed());
+        $likely = array_filter($reading->suspects, static fn (float $chance): bool => $chance >= $trouble->rules->urgent);
+        $hazards = array_map(static fn (string $cause): ?string => $trouble->causes[$cause]->now ?? null, array_keys($likely));
+
+        return array_values(array_unique(array_filter([...$noticed, ...([] === array_filter($noticed) ? $hazards : [])])));
     }
 
     /** @return list<string> what was noticed, in words */
