@@ -59,7 +59,8 @@ final readonly class Diagnosis
     }
 
     /**
-     * With the call before everything else, where it is more likely than not that somebody can be hurt.
+     * With the call before everything else, where what was noticed asks for it or where it is likely that somebody can be
+     * hurt.
      *
      * @param non-empty-list<RankedOption> $deck
      * @param array<string, float>         $suspects
@@ -73,7 +74,7 @@ final readonly class Diagnosis
             $danger += $suspects[$model->causes[$place]] ?? 0.0;
         }
         $calls = array_values(array_filter($deck, static fn (RankedOption $option): bool => RankedOption::CALL === $option->kind));
-        if ($danger < $model->rules->call || [] === $calls) {
+        if ((!$model->callFirst && $danger < $model->rules->call) || [] === $calls) {
             return $deck;
         }
 

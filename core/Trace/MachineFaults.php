@@ -66,6 +66,7 @@ final readonly class MachineFaults
             $prices->callFee,
             $trouble->rules,
             array_keys(array_filter(array_values($causes), static fn (Cause $cause): bool => $cause->hazard)),
+            [] !== array_filter($present, fn (string $symptom): bool => null !== $this->symptom($trouble, $symptom)->now),
         );
     }
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'left_out' => 'Not offered here: :name. :reason',
     'first' => 'Do this first',
     'certain' => 'nearly certain',
     'hardly' => 'less than 1 in 80',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Readers;
 
+use App\Care\CoreInputs;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Trace;
@@ -11,8 +12,10 @@ use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultCheck;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Trace\Diagnosis;
 use GoodRinse\Core\Trace\Evidence;
 use GoodRinse\Core\Trace\MachineFaults;
@@ -26,6 +29,7 @@ final readonly class TraceReader
         private CareReader $care,
         private FixHistory $fixes,
         private VesselReader $vessels,
+        private CoreInputs $inputs,
     ) {
     }
 
@@ -36,7 +40,33 @@ final readonly class TraceReader
             $minutes[$task->fullest()] ??= ceil($task->estimate->hands->value);
         }
 
-        return ($this->handbook->trouble($machine->kind) ?? throw UnknownEntry::named('fault catalog', $machine->kind))->taking($minutes);
+        return $this->catalog($machine)->taking($minutes)->offering($this->care->offered($machine, $household));
+    }
+
+    /**
+     * What would help and is not offered here, with the reason: rules of the household, or what the machine is made of.
+     *
+     * @return array<string, string> reasons by the name of what would be done
+     */
+    public function leftOut(Machine $machine, Household $household): array
+    {
+        $offered = $this->care->offered($machine, $household);
+        $composer = new Composer($this->handbook);
+        $here = $this->inputs->circumstances($machine, $household);
+        $reasons = [];
+        foreach ($this->catalog($machine)->actions as $action) {
+            if (null !== $action->procedure && !in_array($action->procedure, $offered, true)) {
+                $refused = $composer->compose($this->handbook->kind($machine->kind), ProcedureSet::of($action->procedure), $here)->refused;
+                $reasons[$action->name] = $refused->reason ?? '';
+            }
+        }
+
+        return array_filter($reasons, static fn (string $reason): bool => '' !== $reason);
+    }
+
+    private function catalog(Machine $machine): FaultCatalog
+    {
+        return $this->handbook->trouble($machine->kind) ?? throw UnknownEntry::named('fault catalog', $machine->kind);
     }
 
     public function read(Trace $trace, Household $household): Diagnosis

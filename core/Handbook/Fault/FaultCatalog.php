@@ -49,6 +49,26 @@ final readonly class FaultCatalog
     }
 
     /**
+     * The same without actions whose procedure is not among these.
+     *
+     * @param list<string> $procedures ids that machine and household allow
+     */
+    public function offering(array $procedures): self
+    {
+        return new self(
+            $this->basis,
+            $this->symptoms,
+            $this->causes,
+            $this->checks,
+            array_filter(
+                $this->actions,
+                static fn (FaultAction $action): bool => null === $action->procedure || in_array($action->procedure, $procedures, true),
+            ),
+            $this->rules,
+        );
+    }
+
+    /**
      * @internal to the handbook
      *
      * @param array<string, string> $defaults what traits stand at where a machine does not say
@@ -113,21 +133,20 @@ final readonly class FaultCatalog
     }
 
     /**
-     * The action that helps most against a cause on a machine of these traits; calling somebody only where
-     * nothing else helps. Null where there is none.
+     * The action to try first against a cause on a machine of these traits: the one that costs least for each time it
+     * helps. Calling somebody comes only where nothing else helps. Null where there is none.
      *
      * @param array<string, string> $traits
+     * @param float                 $hour   what an hour of a person's time is worth, 0 or more, in the money of the supplies
      */
-    public function bestFor(string $cause, array $traits): ?FaultAction
+    public function bestFor(string $cause, array $traits, float $hour): ?FaultAction
     {
         $helping = array_filter(
             $this->actions,
             static fn (FaultAction $action): bool => $action->when->holds($traits) && ($action->fixes[$cause] ?? 0) > 0,
         );
-        usort($helping, static fn (FaultAction $a, FaultAction $b): int => ['call' === $a->kind, -$a->fixes[$cause]] <=> [
-            'call' === $b->kind,
-            -$b->fixes[$cause],
-        ]);
+        $cost = static fn (FaultAction $action): float => ($action->minutes / 60 * $hour + $action->supplies) / $action->fixes[$cause];
+        usort($helping, static fn (FaultAction $a, FaultAction $b): int => ['call' === $a->kind, $cost($a)] <=> ['call' === $b->kind, $cost($b)]);
 
         return $helping[0] ?? null;
     }

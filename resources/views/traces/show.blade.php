@@ -97,6 +97,9 @@
                             class="push push--quiet">{{ $check ? 'Don\'t know, or can\'t look' : 'Can\'t do this' }}</button></form>
                     @endif
                 </section>
+                @foreach ($leftOut as $name => $reason)
+                    <p class="muted small">{{ __('traces.left_out', ['name' => $name, 'reason' => $reason]) }}</p>
+                @endforeach
                 <section class="tile price">
                     <div><span class="muted">Going on, about</span><strong>{{ $price['minutes'] }} min{{ $price['money'] > 0
                         ? ' and '.App\View\Words\Money::of($price['money'], $household) : '' }}</strong></div>

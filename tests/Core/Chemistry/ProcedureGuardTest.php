@@ -45,11 +45,13 @@ final class ProcedureGuardTest extends CoreTestCase
 
     public function test_a_steel_tub_is_never_offered_bleach_and_the_reason_is_said(): void
     {
-        $composed = self::compose('bleach-wash', new Circumstances(['tub' => 'plastic'], false));
+        $plastic = ['tub' => 'plastic', 'mesh' => 'plastic'];
+        $composed = self::compose('bleach-wash', new Circumstances($plastic, false));
         self::assertNull($composed->procedure);
         self::assertStringContainsString('harsh', (string) $composed->refused?->reason);
         self::assertNull(self::compose('bleach-wash', new Circumstances(['tub' => 'stainless']))->procedure);
-        self::assertNotNull(self::compose('bleach-wash', new Circumstances(['tub' => 'plastic']))->procedure);
+        self::assertNull(self::compose('bleach-wash', new Circumstances(['tub' => 'plastic']))->procedure, 'an unknown mesh counts as metal');
+        self::assertNotNull(self::compose('bleach-wash', new Circumstances($plastic))->procedure);
     }
 
     public function test_a_step_that_may_not_be_is_left_out_and_the_one_in_its_place_is_done(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages\Handbook;
 
 use App\Care\CoreInputs;
+use App\Care\Readers\CareReader;
 use App\Care\Readers\FixHistory;
 use App\Models\Household;
 use App\Models\Machine;
@@ -36,6 +37,7 @@ final readonly class HandbookPages
         private Handbook $handbook,
         private CoreInputs $inputs,
         private FixHistory $fixes,
+        private CareReader $care,
         private Repository $cache,
     ) {
         $this->composer = new Composer($handbook);
@@ -147,12 +149,13 @@ final readonly class HandbookPages
         foreach ($this->handbook->kindNames() as $id => $name) {
             $trouble = $this->handbook->trouble($id);
             if (null !== $trouble && ($all || [] === $mine || in_array($id, $mine, true))) {
-                $traits = $this->machines($household)[$id]->traits ?? [];
+                $machine = $this->machines($household)[$id] ?? null;
+                $offered = null === $machine ? $trouble : $trouble->offering($this->care->offered($machine, $household));
                 $groups[] = [
                     'kind' => $id,
                     'name' => $name,
                     'basis' => $trouble->basis,
-                    'symptoms' => $this->symptomsOf($trouble, $traits),
+                    'symptoms' => $this->symptomsOf($offered, $machine->traits ?? [], $household->hour_value),
                 ];
             }
         }
@@ -169,12 +172,12 @@ final readonly class HandbookPages
      *
      * @return list<array{id: string, name: string, causes: list<array{name: string, action: FaultAction|null}>}>
      */
-    private function symptomsOf(FaultCatalog $trouble, array $traits): array
+    private function symptomsOf(FaultCatalog $trouble, array $traits, float $hour): array
     {
         $symptoms = [];
         foreach ($trouble->symptoms as $symptom) {
             if ($symptom->when->holds($traits)) {
-                $symptoms[] = ['id' => $symptom->id, 'name' => $symptom->name, 'causes' => $this->causesOf($symptom, $trouble, $traits)];
+                $symptoms[] = ['id' => $symptom->id, 'name' => $symptom->name, 'causes' => $this->causesOf($symptom, $trouble, $traits, $hour)];
             }
         }
 
@@ -188,7 +191,7 @@ final readonly class HandbookPages
      *
      * @return list<array{name: string, action: FaultAction|null}>
      */
-    private function causesOf(Symptom $symptom, FaultCatalog $trouble, array $traits): array
+    private function causesOf(Symptom $symptom, FaultCatalog $trouble, array $traits, float $hour): array
     {
         $causes = array_filter(
             $trouble->causes,
@@ -200,7 +203,7 @@ final readonly class HandbookPages
         );
 
         return array_map(
-            static fn (Cause $cause): array => ['name' => $cause->name, 'action' => $trouble->bestFor($cause->id, $traits)],
+            static fn (Cause $cause): array => ['name' => $cause->name, 'action' => $trouble->bestFor($cause->id, $traits, $hour)],
             array_slice($causes, 0, self::CAUSES),
         );
     }

@@ -27,6 +27,7 @@ final readonly class TraceDeckData extends PageData
      * @param array<string, string>                                                                    $procedureNames
      * @param list<string>                                                                             $lately
      * @param list<string>                                                                             $urgent         what to do before anything else
+     * @param array<string, string>                                                                    $leftOut        why something that would help is not offered, by its name
      */
     public function __construct(
         public Trace $trace,
@@ -49,6 +50,7 @@ final readonly class TraceDeckData extends PageData
         public array $procedureNames,
         public string $wanted,
         public array $urgent,
+        public array $leftOut,
         public array $lately,
     ) {
     }

@@ -95,6 +95,7 @@ final readonly class TracePage
             cause: null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
             procedureNames: $this->handbook->kind($trace->machine->kind)->procedureNames,
             wanted: $wanted,
+            leftOut: null === $trace->ended_at ? $this->reader->leftOut($trace->machine, $household) : [],
             urgent: null === $trace->ended_at ? $this->urgent($trace, $reading, $trouble) : [],
             lately: $lately,
         );
