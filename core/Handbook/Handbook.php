@@ -161,6 +161,27 @@ final class Handbook
     }
 
     /**
+     * Cautions that name what a machine of these traits does not have.
+     *
+     * @param array<string, string> $traits that somebody told
+     *
+     * @return list<string> ids
+     *
+     * @throws UnknownEntry
+     */
+    public function cautionsNotFor(string $kind, array $traits): array
+    {
+        $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
+        $defaults = KindReader::defaults($node->at('kind'), self::FACTS);
+        $not = array_filter(
+            $this->root()->at('cautions')->items(),
+            static fn (Node $caution): bool => !$caution->condition('when', $defaults)->holds($traits),
+        );
+
+        return array_values(array_map(static fn (Node $caution): string => $caution->string('id'), $not));
+    }
+
+    /**
      * The name of a thing put within reach before a round.
      *
      * @throws UnknownEntry

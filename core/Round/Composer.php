@@ -66,6 +66,7 @@ final readonly class Composer
             array_map(fn (float $strength): float => $this->descaling->recipeMl(1.0, $strength, INF), $strengths),
             OwnSteps::of($this->handbook, $here->own),
             $here->own->parts(),
+            $this->handbook->cautionsNotFor($kind->id, $here->traits),
         );
 
         return new ComposedProcedure(
@@ -120,10 +121,15 @@ final readonly class Composer
         }
         $own = OwnSteps::of($this->handbook, $here->own);
         $raw = $kind->procedures->rawSteps() + $own;
+        $others = $this->handbook->cautionsNotFor($kind->id, $here->traits);
         $chains = array_map(array_flip(...), $kind->procedures->chains(ProcedureSet::from(array_keys($facts))));
         $steps = $of = [];
         foreach ($kind->procedures->sequence(array_keys($facts), $this->first($kind, $here), array_keys($here->first), $own) as $id) {
-            $step = $kind->procedures->step($raw[$id]);
+            $data = $raw[$id];
+            if (is_array($data['cautions'] ?? null)) {
+                $data['cautions'] = array_values(array_diff(array_filter($data['cautions'], is_string(...)), $others));
+            }
+            $step = $kind->procedures->step($data);
             foreach ($facts as $procedure => $known) {
                 $isItsOwn = isset($chains[$procedure][$id]) || null !== $step->putsBack || [] !== $step->tests;
                 if (($isItsOwn || null !== $step->takesOff) && $step->when->holds($known)) {

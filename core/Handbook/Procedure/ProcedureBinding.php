@@ -8,14 +8,15 @@ namespace GoodRinse\Core\Handbook\Procedure;
 final readonly class ProcedureBinding
 {
     /**
-     * @param list<string>                              $order     ids of the steps that are done, in their order
-     * @param array<string, array<string, string>>      $facts     by step: traits of the machine, and what else conditions may ask for
-     * @param array<string, string>                     $words     what stands for {name} in sentences
-     * @param array<string, list<array<string, mixed>>> $before    data of steps that come in before a step, by its id
-     * @param array<string, float>                      $strengths % of the agents at hand, by id
-     * @param array<string, float>                      $factors   what a recipe's volume of an agent is multiplied by, by id
-     * @param array<string, array<array-key, mixed>>    $ownSteps  data of steps that the household adds, by id
-     * @param array<string, array<array-key, mixed>>    $ownParts  data of parts that the household adds, by id
+     * @param list<string>                              $order         ids of the steps that are done, in their order
+     * @param array<string, array<string, string>>      $facts         by step: traits of the machine, and what else conditions may ask for
+     * @param array<string, string>                     $words         what stands for {name} in sentences
+     * @param array<string, list<array<string, mixed>>> $before        data of steps that come in before a step, by its id
+     * @param array<string, float>                      $strengths     % of the agents at hand, by id
+     * @param array<string, float>                      $factors       what a recipe's volume of an agent is multiplied by, by id
+     * @param array<string, array<array-key, mixed>>    $ownSteps      data of steps that the household adds, by id
+     * @param array<string, array<array-key, mixed>>    $ownParts      data of parts that the household adds, by id
+     * @param list<string>                              $otherCautions ids of cautions that are for other machines
      */
     public function __construct(
         public array $order = [],
@@ -26,6 +27,7 @@ final readonly class ProcedureBinding
         public array $factors = [],
         public array $ownSteps = [],
         public array $ownParts = [],
+        public array $otherCautions = [],
     ) {
     }
 
@@ -46,6 +48,9 @@ final readonly class ProcedureBinding
         });
         if (is_array($data['timer'] ?? null)) {
             $data['timer'] = $this->timer($data['timer'], $this->facts[$step] ?? []);
+        }
+        if (isset($data['cautions']) && is_array($data['cautions'])) {
+            $data['cautions'] = array_values(array_diff(array_filter($data['cautions'], is_string(...)), $this->otherCautions));
         }
         if (isset($data['amounts']) && is_array($data['amounts'])) {
             $data['amounts'] = array_map($this->amount(...), $data['amounts']);

@@ -178,4 +178,16 @@ final class ProcedureGuardTest extends CoreTestCase
             )),
         );
     }
+
+    public function test_a_caution_names_what_the_machine_has(): void
+    {
+        foreach (['twist-out' => true, 'none' => false] as $filter => $has) {
+            $composed = self::compose('soda-freshening', new Circumstances(['filter' => $filter]));
+            $cautions = array_merge(...array_map(static fn (Step $step): array => $step->cautions, $composed->procedure->steps ?? []));
+            self::assertSame($has, in_array('never-without', $cautions, true), $filter);
+            $kept = (new Handbook(self::handbook()->excerpt('dishwasher', ProcedureSet::of('soda-freshening'), $composed->binding)))
+                ->kind('dishwasher')->procedures->only()->steps;
+            self::assertSame($has, in_array('never-without', array_merge(...array_map(static fn (Step $step): array => $step->cautions, $kept)), true));
+        }
+    }
 }
