@@ -28,6 +28,7 @@ return [
         'harmless' => 'Being late does no harm here.',
     ],
     'open' => [
+        'suds' => ':agent is still in it and would foam in any cycle; wipe or rinse it out until no suds are left',
         'left-over' => 'something is left over from the :part',
         'part-off' => ':part is off the machine',
         'not-tested' => [

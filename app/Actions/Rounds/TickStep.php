@@ -64,7 +64,7 @@ final readonly class TickStep
     {
         $progress = $round->progress();
         $step = $progress->step($draft->step);
-        $despite = $this->despite($round, $step, $progress, $draft);
+        $despite = $this->despite($round, $by, $step, $progress, $draft);
         $details = $this->details($round, $by, $step, $draft, $despite);
         $given = $this->answer($round, $step, $draft, $details);
         $progress->admit($draft->step, $given, $draft->how, $draft->overruled);
@@ -156,9 +156,9 @@ final readonly class TickStep
     }
 
     /** What is not as it should be, where the machine is to run. */
-    private function despite(Round $round, Step $step, Progress $progress, TickInput $draft): ?string
+    private function despite(Round $round, User $by, Step $step, Progress $progress, TickInput $draft): ?string
     {
-        return CoreTick::DONE === $draft->how ? $this->gate->trouble($round, $step, $progress) : null;
+        return CoreTick::DONE === $draft->how ? $this->gate->trouble($round, $step, $progress, $by->home()) : null;
     }
 
     /**

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Care\Gates;
 
 use App\Care\Readers\OpenRounds;
+use App\Care\Readers\VesselReader;
 use App\Care\Words\OpenEndWords;
+use App\Models\Household;
 use App\Models\Round;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Machine\Part;
@@ -17,12 +19,12 @@ use GoodRinse\Core\Round\Progress;
 /** Says what is not as it must be before a step runs the machine. */
 final readonly class RunGate
 {
-    public function __construct(private Handbook $handbook, private OpenRounds $apart)
+    public function __construct(private Handbook $handbook, private OpenRounds $apart, private VesselReader $vessels)
     {
     }
 
     /** In words; null when nothing stands in the way. */
-    public function trouble(Round $round, Step $step, Progress $progress): ?string
+    public function trouble(Round $round, Step $step, Progress $progress, Household $household): ?string
     {
         if (!$step->runsTheMachine()) {
             return null;
@@ -48,6 +50,24 @@ final readonly class RunGate
             }
         }
 
+        array_push($said, ...$this->suds($round, $household));
+
         return [] === $said ? null : implode(', ', array_unique($said));
+    }
+
+    /** @return list<string> soap that is still in a vessel of the machine, where any cycle would make it foam */
+    private function suds(Round $round, Household $household): array
+    {
+        $rules = $this->handbook->chemistry();
+        $said = [];
+        foreach ($this->vessels->residues($round->machine, $household) as $vessel => $residues) {
+            foreach (in_array($vessel, $rules->foamsIn, true) ? $residues : [] as $residue) {
+                if ([] !== array_intersect($rules->foaming, $rules->agent($residue->agent)->families)) {
+                    $said[] = (string) __('rounds.open.suds', ['agent' => $rules->agent($residue->agent)->name]);
+                }
+            }
+        }
+
+        return $said;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Logbook;
 
+use App\Care\Gates\RunGate;
 use App\Care\Readers\VesselReader;
 use App\Models\Entry;
 use App\Models\Machine;
@@ -11,6 +12,7 @@ use App\Models\Round;
 use App\Models\User;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\VesselLedger;
+use GoodRinse\Core\Handbook\Procedure\Step;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
@@ -73,8 +75,8 @@ final class KeepApartTest extends TestCase
         $this->get("/machines/{$this->machine->id}/vessels/tub/happened")->assertSee(
             'Chlorine bleach met white vinegar in it, which gives chlorine gas.',
         )
-            ->assertSee('leave the room')
-                ->assertSee('Nothing but water')
+            ->assertSee('Leave the room')
+                ->assertSee('nothing but water')
                 ->assertSee('Add nothing to cancel it out')
                 ->assertDontSee('neutrali');
         $this->get('/')->assertSee('Danger in the tub')->assertSee('What to do now');
@@ -285,5 +287,19 @@ final class KeepApartTest extends TestCase
         )
             ->assertRedirect("/machines/{$this->machine->id}/vessels/tub/pour")->assertSessionHasErrors($key);
         self::assertSame(0, Entry::query()->count());
+    }
+
+    public function test_soap_left_in_the_tub_stands_in_the_way_of_a_cycle_until_it_is_gone(): void
+    {
+        $this->pour('dish-soap', more: ['happened' => '1']);
+        $round = $this->startRound($this->user, $this->machine, 'hot-wash');
+        $steps = array_filter($round->fittedProcedure()->steps, static fn (Step $step): bool => $step->runsTheMachine());
+        $step = array_values($steps)[0];
+        $gate = app(RunGate::class);
+        $trouble = fn (): string => (string) $gate->trouble($round, $step, $round->progress(), $this->user->home());
+
+        self::assertStringContainsString('foam', $trouble());
+        $this->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $this->ulid()]);
+        self::assertStringNotContainsString('foam', $trouble());
     }
 }

@@ -237,7 +237,7 @@ final class RhythmTest extends TestCase
         self::assertNull($this->user->home()->refresh()->hardness);
         $this->put('/household/water', ['hardness' => '28', 'hardness_unit' => 'dH'])->assertRedirect('/household');
         $this->get("/machines/$pot->id/rhythm/descale")->assertSee(
-            '60 × 180 ÷ 500 mg/L × 1.3 ÷ 1.3 litres, held between 20 and 120, is 22 brews',
+            '78 litres × 180 ÷ 500 mg/L, held between 26 and 156 litres. At 1.3 litres each, that is 22 brews',
         );
     }
 

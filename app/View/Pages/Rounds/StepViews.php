@@ -73,7 +73,7 @@ final readonly class StepViews
             kit: $step->kit ? KitList::of($round->fittedProcedure(), $progress->answers, $sheet) : null,
             verdicts: $verdicts,
             refused: self::refused($verdicts),
-            gate: null === $tick ? $this->gate->trouble($round, $step, $progress) : null,
+            gate: null === $tick ? $this->gate->trouble($round, $step, $progress, $household) : null,
             previews: $this->previews($round, $household, $step),
             wait: $wait,
             late: $wait?->lateness($this->clock->now()),
