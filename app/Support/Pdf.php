@@ -15,6 +15,14 @@ final readonly class Pdf
 {
     public function page(View $view, string $name): Response
     {
+        return new Response($this->bytes($view), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, $name),
+        ]);
+    }
+
+    public function bytes(View $view): string
+    {
         $folder = storage_path('framework/cache/pdf');
         if (!is_dir($folder)) {
             mkdir($folder, 0o700, true);
@@ -27,9 +35,6 @@ final readonly class Pdf
         $pdf->setPaper('A4');
         $pdf->render();
 
-        return new Response((string) $pdf->output(), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, $name),
-        ]);
+        return (string) $pdf->output();
     }
 }

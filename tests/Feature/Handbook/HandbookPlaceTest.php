@@ -34,7 +34,7 @@ final class HandbookPlaceTest extends TestCase
         $this->get('/handbook/dishwasher/acid-wash')
             ->assertSee('1 cup white vinegar, 5 %')
             ->assertSee('2 h 30 min, the machine works')
-            ->assertSee('Vinegar stays away from bleach')
+            ->assertSee('Acid stays away from bleach')
             ->assertSee('our line');
         foreach (['/handbook/dishwasher/polish', '/handbook/toaster/descale', '/handbook/dishwasher/%3Cscript%3E'] as $nowhere) {
             $this->get($nowhere)->assertNotFound();
