@@ -30,7 +30,7 @@ return [
     'until' => 'day', 'reason' => 'reason',
     'away_which' => 'Tick at least one machine.',
     'away_order' => 'That ends before it begins. Change one of the two days.',
-    'away_kept' => 'Kept. While nobody is there the clocks of use stand still and mould grows on.',
+    'away_kept' => 'Saved. Use counts pause while nobody is there. Mould grows on.',
     'logged' => 'Written down. The dates below follow from it.',
     'part_added' => 'Added. Rounds take it off and count it back in.',
     'part_removed' => 'Taken away.',

@@ -22,7 +22,7 @@ return [
     'no-use' => 'No :unit are being counted, so this clock gives no date.',
     'signal-light' => 'The :name light is on, so it is due today.',
     'signal-symptom' => ':name points here, so it is due today.',
-    'signal-never-opened' => 'Nobody has written down an opening yet. Look once, and the rhythm starts from what you find.',
+    'signal-never-opened' => 'Not checked yet. Check it once to set the schedule.',
     'snoozed' => 'You asked to be reminded on :until; the clock runs on.',
     'away' => 'Nobody is there until :until: use stands still, mould does not.',
     'measured' => ':percent % blocked',

@@ -22,7 +22,7 @@ return [
     'step_sum' => ':beta ÷ :alpha = :evidence',
     'what' => [
         'bounds' => 'Start and bounds',
-        'interval' => 'In force',
+        'interval' => 'Current interval',
         'window' => 'Window',
         'wear' => 'Worn so far',
         'rate' => 'A day',

@@ -18,7 +18,7 @@ return [
     'model' => 'Model', 'serial' => 'Serial',
     'answered' => ':check: :result',
     'why_danger' => 'Somebody could be hurt, so this comes before everything else.',
-    'why_call' => 'Nothing that is left is worth trying for what it costs: calling is the better card now.',
+    'why_call' => 'Calling a technician makes more sense now. Nothing that is left is worth trying for what it costs.',
     'why_action' => ':chance that this helps, for about :minutes minutes. Nothing else gives more for its price.',
     'why_check' => 'Its answer tells the suspects apart and saves more trouble than :minutes min of looking{saves}.',
     'why_saves' => ', about :saves',

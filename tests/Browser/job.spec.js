@@ -77,7 +77,7 @@ test('from due today to a learned next date, and back again', async ({ page }) =
     await expect(page.locator('main')).toContainText(promise);
     await accessible(page);
     await page.getByRole('link', { name: 'See the logbook' }).click();
-    await expect(page.locator('.line').first()).toContainText('Fine filter opened: patchy, left clear');
+    await expect(page.locator('.line').first()).toContainText('Fine filter. Found: patchy; left: clear');
     await accessible(page);
     await page.goto('/');
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Nothing to do today.');
@@ -88,7 +88,7 @@ test('from due today to a learned next date, and back again', async ({ page }) =
     await expect(page.locator('#task')).toContainText(promise);
 
     await page.goto('/logbook');
-    await page.getByRole('button', { name: 'Undo: Fine filter opened: patchy, left clear' }).first().click();
+    await page.getByRole('button', { name: 'Undo: Fine filter. Found: patchy; left: clear' }).first().click();
     await expect(page.getByRole('status')).toContainText('Taken back');
     await page.goto('/');
     expect(await due(page)).toBe(before);
@@ -134,10 +134,10 @@ test('from nothing: an account, a household, a machine in three questions, a rou
     await page.getByRole('button', { name: 'Stop the round' }).click();
     await expect(page.locator('main strong', { hasText: 'Left open' })).toBeVisible();
     await page.goto('/');
-    await expect(page.getByText('is not as it should be')).toBeVisible();
+    await expect(page.getByText('was left unfinished')).toBeVisible();
     await accessible(page);
     await page.getByRole('button', { name: 'It is put right' }).click();
-    await expect(page.getByText('is not as it should be')).toHaveCount(0);
+    await expect(page.getByText('was left unfinished')).toHaveCount(0);
 });
 
 test('every page is accessible and works by keyboard', async ({ page }, { project }) => {

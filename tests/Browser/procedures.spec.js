@@ -6,7 +6,7 @@ import { answering, begin, dishwasher, drip, hood, pods, screwed } from './machi
 // Kind, procedure, traits, which answers other than the first (by the start of the heading), what the record says.
 // The other procedures are walked over HTTP, by the random rounds.
 const procedures = [
-    ['dishwasher', 'filter-clean', dishwasher, { 'Hold the filter': 3, 'Hold it to the light': 1 }, 'opened: heavy, left film'],
+    ['dishwasher', 'filter-clean', dishwasher, { 'Hold the filter': 3, 'Hold it to the light': 1 }, '. Found: heavy; left: film'],
     ['dishwasher', 'spray-arms', dishwasher, { 'How many jets are blocked on': 2, 'Is there white crust': 1 }, 'Spin test: every arm runs freely'],
     ['dishwasher', 'strip-down', screwed, { 'Hold its mesh': 3 }, 'Run empty: dry and quiet'],
     ['drip-brewer', 'descale-programme', { ...drip, programme: 'programmed' }, { 'How did the last pots': 3 }, 'The clean light went out'],

@@ -20,7 +20,7 @@ test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page },
     await expect(page.locator('.card-next')).toContainText(/On average this order costs more, by about € \d+/);
     await page.getByRole('button', { name: 'It helped' }).click();
     await expect(page.locator('main')).toContainText('you are asked whether it held');
-    await page.getByRole('button', { name: 'Yes, it held' }).click();
+    await page.getByRole('button', { name: 'Yes, it is' }).click();
     await expect(page.locator('main')).toContainText('Put right, and it held.');
     await accessible(page);
 });

@@ -85,5 +85,25 @@ final readonly class FaultReferences
         foreach (array_diff($causes, $fixed) as $cause) {
             $this->problems->add($this->file, '/causes/'.array_search($cause, $causes, true), 'no action fixes it');
         }
+        $this->hazards($trace);
+    }
+
+    /** Where somebody can be hurt, calling somebody is a way out; where something is to be done at once, it is the only one. */
+    private function hazards(Node $trace): void
+    {
+        foreach ($trace->at('causes')->items() as $i => $cause) {
+            $kinds = [];
+            foreach ($trace->at('actions')->items() as $action) {
+                if (($action->at('fixes')->numbers()[$cause->string('id')] ?? 0.0) > 0) {
+                    $kinds[] = $action->string('kind');
+                }
+            }
+            if ($cause->flag('hazard') && !in_array('call', $kinds, true)) {
+                $this->problems->add($this->file, "/causes/$i", 'it can hurt somebody, and no call fixes it');
+            }
+            if (null !== $cause->optional('now') && ['call'] !== array_values(array_unique($kinds))) {
+                $this->problems->add($this->file, "/causes/$i", 'something is to be done at once, and more than a call fixes it');
+            }
+        }
     }
 }

@@ -28,11 +28,15 @@ final class HandbookCompiler
         'asking',
         'faults',
         'own',
+        'wording',
     ];
     private const SCHEMA_HOME = 'https://good-rinse.invalid/schema/';
 
     /** @var list<Problem> */
     private array $problems = [];
+
+    /** @var array<string, mixed> what the files hold, by path */
+    private array $texts = [];
 
     private ?Validator $validator = null;
 
@@ -47,7 +51,7 @@ final class HandbookCompiler
      */
     public function compile(): array
     {
-        $this->problems = [];
+        $this->problems = $this->texts = [];
         $compiled = ['version' => $this->fingerprint()];
         foreach (self::SHARED as $name) {
             $compiled[$name] = $this->read("$name.yaml", $name);
@@ -57,6 +61,9 @@ final class HandbookCompiler
             $compiled['kinds'][] = $this->readKind("machines/$folder");
         }
         $this->stopOnProblems();
+        $this->problems = $this->worded(Node::of($compiled)->at('wording'));
+        $this->stopOnProblems();
+        unset($compiled['wording']);
         $expander = new ProcedureExpander();
         $compiled['kinds'] = array_map(
             static fn (array $kind): array => $expander->expand($kind, Node::of($compiled['scales'])),
@@ -139,6 +146,7 @@ final class HandbookCompiler
             return [];
         }
         $this->validate($file, $data, $schema);
+        $this->texts[$file] = $data;
 
         return $data;
     }
@@ -214,6 +222,18 @@ final class HandbookCompiler
         }
 
         return $folders;
+    }
+
+    /** @return list<Problem> */
+    private function worded(Node $wording): array
+    {
+        $rules = WordingRules::read($wording);
+        $problems = [];
+        foreach ($this->texts as $file => $data) {
+            array_push($problems, ...('wording.yaml' === $file ? [] : $rules->check($file, $data)));
+        }
+
+        return $problems;
     }
 
     private function stopOnProblems(): void

@@ -7,7 +7,7 @@
     <p class="mb-1"><a href="{{ route('machines.show', $device->machine) }}">{{ $device->machine->name }}</a></p>
     <h1>{{ $held->isNotEmpty() ? ($before && $held[0]->total > $before->total ? 'It jumped. What happened?'
         : 'It counts backwards. What happened?') : ($device->token_hash === null ? 'Shut out.'
-        : ($device->last_seen_at ? 'It counts.' : (session('running') ? 'It begins to count.' : 'Waiting for its first word.'))) }}</h1>
+        : ($device->last_seen_at ? 'It counts.' : (session('running') ? 'It begins to count.' : 'No data yet.'))) }}</h1>
     @if ($held->isNotEmpty())
         <section class="tile mb-3">
             <p>

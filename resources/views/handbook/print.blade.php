@@ -57,7 +57,7 @@
 </li>
 @endforeach
 </ol>
-@if ($procedure->ends)<p>True at the end: {{ implode(' ', $procedure->ends) }}</p>@endif
+@if ($procedure->ends)<p>When you finish: {{ implode(' ', $procedure->ends) }}</p>@endif
 @endforeach
 @if ($each->faults)
 <h3>When something is wrong</h3>

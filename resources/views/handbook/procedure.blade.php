@@ -58,7 +58,7 @@
         </div>
         <aside class="today__aside">
             @if ($procedure->ends)
-                <section class="tile"><h2>True at the end</h2><ul class="ticks">@foreach ($procedure->ends as $end)<li>{{ $end }}</li>
+                <section class="tile"><h2>When you finish</h2><ul class="ticks">@foreach ($procedure->ends as $end)<li>{{ $end }}</li>
                     @endforeach</ul></section>
             @endif
             @if ($kit->items || $kit->agents)

@@ -43,7 +43,7 @@
                 </div>
                 <x-form.field name="currency" label="The sign of your money (if you like)" maxlength="6" placeholder="€, kr, £"
                     :value="$household->currency"/>
-                <p class="hint mt-2">It decides when calling is the better card.</p>
+                <p class="hint mt-2">It decides when calling a technician makes more sense.</p>
                 <h2 class="mt-4">House rule</h2>
                 <label class="check-row"><input type="checkbox" name="no_harsh" value="1"
                     @checked(old('no_harsh', ! $household->harsh_chemicals))>

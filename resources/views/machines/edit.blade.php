@@ -2,7 +2,7 @@
     <form method="post" action="{{ route('machines.update', $machine) }}" class="narrow stack">
         @csrf
         @method('put')
-        <h1>What is true of {{ $machine->name }}?</h1>
+        <h1>{{ $machine->name }}: details</h1>
         <section class="tile">
             <x-form.field name="name" label="Name" maxlength="60" :value="$machine->name" required/>
             <x-form.field name="place" label="Where it stands" maxlength="60" :value="$machine->place"/>

@@ -1,6 +1,6 @@
 @use('App\View\Words\Dates')
 <x-layout title="Kitchen" place="kitchen">
-    <h1>{{ $machines ? 'What stands in your kitchen.' : 'Nothing stands in your kitchen yet.' }}</h1>
+    <h1>{{ $machines ? 'Your machines' : 'No machines yet' }}</h1>
     <div class="machines">
         @foreach ($machines as $care)
             @php($worst = App\Care\Readers\CareReader::byUrgency([$care])[0] ?? null)

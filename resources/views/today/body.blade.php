@@ -7,7 +7,7 @@
 
 @foreach ($left as $open)
     <section class="tile tile--hazard mb-3">
-        <h2>{{ $open->machine->name }} is not as it should be</h2>
+        <h2>{{ $open->machine->name }} was left unfinished</h2>
         <p class="mb-0">
             The round of {{ Dates::short(GoodRinse\Core\Quantity\Day::at($open->ended_at,
                 $household->zone())) }} ended with this open: {{ App\Care\Words\OpenEndWords::list($open, $open->leftOpen()) }}.
@@ -180,11 +180,11 @@
         <aside class="today__aside">
             @foreach ($held as $trace)
                 <section class="tile">
-                    <h2>Did it hold?</h2>
+                    <h2>Is it still fixed?</h2>
                     <p>{{ $trace->machine->name }}: {{ mb_strtolower($traceNames[$trace->id]) }}, put right
                         {{ Dates::relative(GoodRinse\Core\Quantity\Day::at($trace->ended_at, $household->zone()), $today) }}.</p>
                     <div class="with-gap">
-                        @foreach (['1' => 'Yes, it held', '0' => 'No, it is back'] as $yes => $answer)
+                        @foreach (['1' => 'Yes, it is', '0' => 'No, it is back'] as $yes => $answer)
                             <form method="post" action="/traces/{{ $trace->id }}/held">
                                 @csrf<input type="hidden" name="held" value="{{ $yes }}"><button class="push">{{ $answer }}</button></form>
                         @endforeach

@@ -32,9 +32,9 @@
                     @if ($trace->fixed_by)<p>{{ $trouble->actions[$trace->fixed_by]->name ?? $trace->fixed_by }}{{ $cause
                         ? '. What was wrong: '.mb_strtolower($cause).'.' : '' }}</p>@endif
                     @if ($trace->ended_how === 'fixed' && $trace->held === null)
-                        <p>{{ $ask ? 'Did it hold?' : 'After the next two uses you are asked whether it held. You can say so before.' }}</p>
+                        <p>{{ $ask ? 'Is it still fixed?' : 'After the next two uses you are asked whether it held. You can say so before.' }}</p>
                         <div class="with-gap">
-                            @foreach (['1' => 'Yes, it held', '0' => 'No, it is back'] as $held => $answer)
+                            @foreach (['1' => 'Yes, it is', '0' => 'No, it is back'] as $held => $answer)
                                 <form method="post" action="{{ route('traces.held', $trace) }}">
                                     @csrf<input type="hidden" name="held" value="{{ $held }}"><button
                                     @class(['push', 'push--main' => $ask && $held])>{{ $answer }}</button></form>

@@ -46,7 +46,7 @@
         </fieldset>
         @error('agent')<p class="wrong">{{ $message }}</p>@enderror
         <section class="tile pour__end">
-            <p class="pour__said" aria-live="polite" x-ref="said">Pick one, and what is said of it stands here before you save.</p>
+            <p class="pour__said" aria-live="polite" x-ref="said">Choose one to see whether it is safe.</p>
             <label class="with-gap pour__happened" x-ref="happened" @if (! old('happened') && ! $errors->any()) hidden @endif>
                 <input type="checkbox" name="happened" value="1" @checked(old('happened'))> It has already happened.
             </label>

@@ -184,6 +184,34 @@ final class HandbookLoaderTest extends CoreTestCase
             '/vessels/0/id',
             'no vessel of a machine "drum"',
         ];
+        yield 'a sentence without an end' => [
+            'cautions.yaml',
+            'Let it cool until you can rest a hand on it.',
+            'Let it cool '.str_repeat('and cool ', 12).'until you can rest a hand on it.',
+            '/2/text',
+            'a sentence of 35 words is too long',
+        ];
+        yield 'a phrase that is avoided' => [
+            'cautions.yaml',
+            'title: Hot water scalds',
+            'title: Reckon with hot water',
+            '/2/title',
+            'write: work out',
+        ];
+        yield 'a hazard nobody is called for' => [
+            'machines/hood/trace.yaml',
+            'name: Have duct and fan cleaned, kind: call',
+            'name: Have duct and fan cleaned, kind: clean',
+            '/causes/4',
+            'no call fixes it',
+        ];
+        yield 'a hazard that a person mends' => [
+            'machines/drip-brewer/trace.yaml',
+            'fixes: { overfilled: 0.95 }',
+            'fixes: { overfilled: 0.95, leaks-inside: 0.1 }',
+            '/causes/6',
+            'more than a call fixes it',
+        ];
         yield 'bounds crossed' => [$kind, 'unit: loads, least: 5', 'unit: loads, least: 500', '/tasks/0/clocks/1', 'greater'];
     }
 

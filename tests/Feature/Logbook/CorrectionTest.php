@@ -63,7 +63,7 @@ final class CorrectionTest extends TestCase
         );
         $this->get('/')->assertSee('since 1 June');
         $this->get("/logbook?entry=$right->id")->assertSee('set right on 15 June')->assertSee('1 May 2026')->assertSee('opened: heavy');
-        $this->get('/logbook')->assertDontSee('opened: heavy, left clear</span>', false);
+        $this->get('/logbook')->assertDontSee('. Found: heavy; left: clear</span>', false);
         $this->post(
             "/entries/$entry->id/correct",
             ['id' => $right->id, 'on' => '2026-06-01', 'task' => 'filter', 'found' => 'film', 'left' => 'clear'],

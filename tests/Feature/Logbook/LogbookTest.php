@@ -140,7 +140,7 @@ final class LogbookTest extends TestCase
         $this->tick($round, 'soak');
         $this->tick($round, 'light-again', 'clear');
         $page = $this->get('/logbook')->assertSeeInOrder(
-            ['Fine filter opened: heavy, left clear', '1 more from the same round', '15 ml of dish soap into the sink'],
+            ['Fine filter. Found: heavy; left: clear', '1 more from the same round', '15 ml of dish soap into the sink'],
         );
         $page->assertDontSee('looked at: heavy')->assertDontSee('set right');
         $this->get('/logbook?show=all')->assertSee('An entry was set right')->assertSee('Fine filter looked at: heavy, left as it was');

@@ -180,7 +180,7 @@ final class TakeApartTest extends TestCase
 
         $this->post("/rounds/$round->id/settle")->assertRedirect();
         $this->post("/rounds/$round->id/settle");
-        $this->get('/')->assertDontSee('is not as it should be');
+        $this->get('/')->assertDontSee('was left unfinished');
         self::assertCount(1, array_filter($this->notes(), fn (string $note): bool => str_starts_with($note, 'Put right: ')));
     }
 

@@ -235,13 +235,13 @@ final class RoundTest extends TestCase
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasErrors('did');
         $this->post("/rounds/$round->id/end", ['how' => 'finished', 'knows' => '1'])->assertSessionHasNoErrors();
 
-        $this->get('/')->assertSee('is not as it should be')->assertSee('the filter lifts');
+        $this->get('/')->assertSee('was left unfinished')->assertSee('the filter lifts');
         $this->get('/logbook')->assertSee('The round ended with something left open');
         $this->clock->move('+1 hour');
         $again = $this->round('look-and-wipe');
         $this->walk($again, []);
         $this->post("/rounds/$again->id/end", ['how' => 'finished']);
-        $this->get('/')->assertDontSee('is not as it should be');
+        $this->get('/')->assertDontSee('was left unfinished');
     }
 
     public function test_a_descaling_seen_through_is_over_and_belongs_to_the_tank(): void
@@ -254,7 +254,7 @@ final class RoundTest extends TestCase
         $this->walk($round, ['pots' => 'lime-slow']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
         $this->get("/rounds/$round->id")->assertSee('Descale: next on')->assertDontSee('still due')->assertSee(
-            'Water tank opened: slow, left normal',
+            'Water tank. Found: slow; left: normal',
         );
     }
 

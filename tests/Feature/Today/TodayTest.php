@@ -75,7 +75,7 @@ final class TodayTest extends TestCase
     public function test_an_empty_kitchen_teaches_how_to_begin(): void
     {
         $this->actingAs($this->member())->get('/')->assertSee('Add your first machine')->assertSee('at the copper tick it is time');
-        $this->get('/kitchen')->assertSee('Nothing stands in your kitchen yet.');
+        $this->get('/kitchen')->assertSee('No machines yet');
         $this->get('/logbook')->assertSee('Nothing is written down here yet.');
     }
 

@@ -97,9 +97,9 @@ final class WordsTest extends TestCase
     /** @return iterable<array{Payload, string}> */
     public static function entries(): iterable
     {
-        yield [new Opening('filter', Fraction::of(0.35), Fraction::none()), 'Fine filter opened: patchy, left clear'];
+        yield [new Opening('filter', Fraction::of(0.35), Fraction::none()), 'Fine filter. Found: patchy; left: clear'];
         yield [new Opening('filter', Fraction::of(0.6), Fraction::of(0.6)), 'Fine filter looked at: heavy, left as it was'];
-        yield [new Opening('filter', Fraction::none(), Fraction::none()), 'Fine filter opened: clear'];
+        yield [new Opening('filter', Fraction::none(), Fraction::none()), 'Fine filter checked: clear'];
         yield [new Opening('filter', null, Fraction::none(), Opening::AS_TOLD), 'Fine filter cleaned, as far as you remember'];
         yield [new Dose('dish-soap', 'sink', Portion::of(15, PortionUnit::Millilitres)), '1 tbsp of dish soap into the sink'];
         yield [new Dose('moon-dust', 'crater', Portion::of(237, PortionUnit::Millilitres)), '1 cup of moon dust into the crater'];
@@ -126,13 +126,13 @@ final class WordsTest extends TestCase
         $machine->id = 'sealed';
         $words = app(EntryWords::class);
 
-        self::assertSame('Drain mouth opened: clear', $words->describe($opening, $machine, 'filter', Measures::Metric));
+        self::assertSame('Drain mouth checked: clear', $words->describe($opening, $machine, 'filter', Measures::Metric));
         self::assertSame(
-            'Gone-part opened: clear',
+            'Gone-part checked: clear',
             $words->describe($opening, $machine, 'gone-part', Measures::Metric),
             'a part that is no longer in the handbook',
         );
-        self::assertSame('Something opened: clear', $words->describe($opening, null, 'filter', Measures::Metric));
+        self::assertSame('Something checked: clear', $words->describe($opening, null, 'filter', Measures::Metric));
     }
 
     public function test_numbers_are_as_fine_as_they_are_small(): void

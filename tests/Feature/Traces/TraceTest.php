@@ -236,18 +236,18 @@ final class TraceTest extends TestCase
         $this->post("/traces/$trace->id/end", ['how' => 'fixed', 'action' => 'clean-filter'])->assertSessionHasNoErrors();
         self::assertSame(['fixed', 'clean-filter', 'filter-clogged'], [$trace->refresh()->ended_how, $trace->fixed_by, $trace->cause]);
         $this->answer($trace, 'listen', 'hum')->assertSessionHasErrors('did');
-        $this->get('/logbook')->assertSee('Put right by: clean the filter');
+        $this->get('/logbook')->assertSee('Fixed by: clean the filter');
         self::assertSame(
             0.0,
             app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->wear,
             'the job counts as done, though no round was run',
         );
-        $this->get('/')->assertDontSee('Did it hold?');
+        $this->get('/')->assertDontSee('Is it still fixed?');
         for ($load = 0; $load < 2; ++$load) {
             $this->clock->move('+1 day');
             $this->post("/machines/{$this->machine->id}/uses", ['id' => $this->ulid()]);
         }
-        $this->get('/')->assertSee('Did it hold?');
+        $this->get('/')->assertSee('Is it still fixed?');
         $interval = app(CareReader::class)->machine(
             $this->machine,
             $this->user->home(),
@@ -259,7 +259,7 @@ final class TraceTest extends TestCase
             $interval,
             app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->clocks[0]->learned->interval,
         );
-        $this->get('/')->assertDontSee('Did it hold?');
+        $this->get('/')->assertDontSee('Is it still fixed?');
 
         $this->clock->move('+5 days');
         $again = $this->begin(['food-bits'], '2026-06-21');
@@ -310,7 +310,7 @@ final class TraceTest extends TestCase
             ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-12', 'found' => 'heavy', 'left' => 'clear'],
         );
         $this->get("/traces/$trace->id/sheet")->assertSee('Model: T-60. Serial: 0042.')->assertSee(
-            '12 June 2026: Fine filter opened: heavy, left clear',
+            '12 June 2026: Fine filter. Found: heavy; left: clear',
         );
         $pdf = $this->get("/traces/$trace->id/sheet.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
