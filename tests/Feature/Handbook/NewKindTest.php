@@ -21,13 +21,9 @@ final class NewKindTest extends TestCase
         exec('cp -r '.escapeshellarg(base_path('handbook')).' '.escapeshellarg($this->folder));
         $kettle = "$this->folder/machines/kettle";
         mkdir("$kettle/procedures", 0o777, true);
-        foreach (['kind.yaml', 'steps.yaml'] as $file) {
-            file_put_contents("$kettle/$file", self::example($file));
+        foreach (self::examples() as $file => $example) {
+            file_put_contents("$kettle/$file", $example);
         }
-        file_put_contents(
-            "$kettle/procedures/descale.yaml",
-            "id: descale\nname: Descale\ndoes: Take the crust off.\nsteps: [look-in, pour, rinse]\n",
-        );
         $this->app->instance(Handbook::class, new Handbook((new HandbookCompiler($this->folder))->compile()));
     }
 
@@ -37,16 +33,25 @@ final class NewKindTest extends TestCase
         parent::tearDown();
     }
 
-    private static function example(string $file): string
+    /** @return array<string, string> every file the page writes, by its name; the test adds none of its own */
+    private static function examples(): array
     {
         $page = (string) file_get_contents(base_path('docs/adding-a-machine-kind.md'));
-        self::assertSame(
-            1,
-            preg_match('/^## '.preg_quote($file, '/').'\n\n((?:(?: {4}.*)?\n)+)/m', $page, $match),
-            "$file stands in the page",
-        );
+        preg_match_all('/^## (\S+\.yaml)\n\n((?:(?: {4}.*)?\n)+)/m', $page, $matches);
 
-        return (string) preg_replace('/^ {4}/m', '', $match[1] ?? '');
+        return array_combine($matches[1], array_map(static fn (string $text): string => (string) preg_replace('/^ {4}/m', '', $text), $matches[2]));
+    }
+
+    public function test_the_page_writes_every_file_it_names(): void
+    {
+        self::assertSame(['kind.yaml', 'steps.yaml', 'procedures/descale.yaml', 'trace.yaml'], array_keys(self::examples()));
+    }
+
+    public function test_its_faults_are_traced_too(): void
+    {
+        $user = $this->member();
+        $machine = $this->machineOf($user, ['kind' => 'kettle', 'name' => 'Copper kettle', 'traits' => ['element' => 'hidden']]);
+        $this->actingAs($user)->get("/machines/$machine->id/trace")->assertOk()->assertSee('It takes long to boil');
     }
 
     public function test_it_is_added_cleaned_and_learned_like_any_other(): void
