@@ -51,7 +51,7 @@ final readonly class FixHistory
     }
 
     /**
-     * What put each symptom right, by kind of machine and symptom: the last fix, how often it was that one, and for how
+     * What fixed each symptom, by machine and symptom: the last fix, how often it was that one, and for how
      * many days it has held.
      *
      * @return array<string, array<string, array{action: string, trace: Trace, times: int, days: int}>>
@@ -62,8 +62,8 @@ final readonly class FixHistory
         $traces = $household->traces()->with('machine')->orderBy('begun_at')->get();
         foreach ($traces->where('ended_how', Trace::FIXED)->sortBy('ended_at') as $trace) {
             foreach ($trace->noticed() as $symptom) {
-                $before = $found[$trace->machine->kind][$symptom] ?? null;
-                $found[$trace->machine->kind][$symptom] = [
+                $before = $found[$trace->machine_id][$symptom] ?? null;
+                $found[$trace->machine_id][$symptom] = [
                     'action' => $this->handbook->trouble($trace->machine->kind)->actions[(string) $trace->fixed_by]->name
                         ?? (string) $trace->fixed_by,
                     'trace' => $trace,

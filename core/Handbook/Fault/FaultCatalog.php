@@ -134,7 +134,7 @@ final readonly class FaultCatalog
 
     /**
      * The action to try first against a cause on a machine of these traits: the one that costs least for each time it
-     * helps. Calling somebody comes only where nothing else helps. Null where there is none.
+     * helps. What rarely helps comes after what mostly does, and calling somebody after everything else. Null where there is none.
      *
      * @param array<string, string> $traits
      * @param float                 $hour   what an hour of a person's time is worth, 0 or more, in the money of the supplies
@@ -146,7 +146,8 @@ final readonly class FaultCatalog
             static fn (FaultAction $action): bool => $action->when->holds($traits) && ($action->fixes[$cause] ?? 0) > 0,
         );
         $cost = static fn (FaultAction $action): float => ($action->minutes / 60 * $hour + $action->supplies) / $action->fixes[$cause];
-        usort($helping, static fn (FaultAction $a, FaultAction $b): int => ['call' === $a->kind, $cost($a)] <=> ['call' === $b->kind, $cost($b)]);
+        $rank = fn (FaultAction $action): array => ['call' === $action->kind, $action->fixes[$cause] < $this->rules->named, $cost($action)];
+        usort($helping, static fn (FaultAction $a, FaultAction $b): int => $rank($a) <=> $rank($b));
 
         return $helping[0] ?? null;
     }

@@ -15,9 +15,10 @@ final readonly class FaultRules
      * @param float $danger    chance from which a danger is asked about before everything else, 0 to 1
      * @param float $call      chance of hazards together from which calling somebody comes first, 0 to 1
      * @param float $urgent    chance from which what a hazard asks for at once is shown, 0 to 1
+     * @param float $named     chance of helping from which an action is named as what helps, 0 to 1
      * @param float $telling   difference of two chances from which a result tells of a cause, 0 to 1
      */
-    public function __construct(public float $prior, public float $elsewhere, public float $danger, public float $call, public float $urgent, public float $telling)
+    public function __construct(public float $prior, public float $elsewhere, public float $danger, public float $call, public float $urgent, public float $telling, public float $named)
     {
     }
 
@@ -26,6 +27,6 @@ final readonly class FaultRules
     {
         $confirmed = $node->at('confirmed');
 
-        return new self($confirmed->number('prior'), $confirmed->number('elsewhere'), $node->number('danger'), $node->number('call'), $node->number('urgent'), $node->number('telling'));
+        return new self($confirmed->number('prior'), $confirmed->number('elsewhere'), $node->number('danger'), $node->number('call'), $node->number('urgent'), $node->number('telling'), $node->number('named'));
     }
 }

@@ -23,7 +23,7 @@ final class TroubleshooterTest extends TestCase
 {
     private static function rules(): FaultRules
     {
-        return new FaultRules(6.0, 0.3, 0.02, 0.5, 0.2, 0.2);
+        return new FaultRules(6.0, 0.3, 0.02, 0.5, 0.2, 0.2, 0.5);
     }
 
     private static function model(float $fee = 100.0): FaultModel

@@ -85,7 +85,10 @@ final class HandbookPlaceTest extends TestCase
     {
         $user = $this->member();
         $this->machineOf($user);
+        $this->machineOf($user, ['name' => 'Zinc one', 'traits' => ['filter' => 'screwed']]);
         $this->actingAs($user)->get('/handbook/symptoms')->assertOk()->assertDontSee('It pulls weakly')
+            ->assertSeeInOrder(['Food bits', 'clean the filter', 'Zinc one', 'Food bits', 'strip the sump down'])
+            ->assertSeeInOrder(['The seal is torn', 'replace the seal', 'Burning smell', 'at its breaker'])
             ->assertSeeInOrder(['Only the upper rack is dirty', 'Jets of an upper arm are shut', 'clear the spray arms'])
             ->assertSeeInOrder(['Grinding, rattling', 'Something lies in the sump', 'Where this order comes from']);
         $this->get('/handbook/symptoms?show=all')->assertSee('It pulls weakly');

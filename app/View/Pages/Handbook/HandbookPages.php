@@ -144,18 +144,30 @@ final readonly class HandbookPages
 
     public function symptoms(Household $household, bool $all): SymptomsData
     {
-        $mine = $this->kindsOf($household);
         $groups = [];
-        foreach ($this->handbook->kindNames() as $id => $name) {
-            $trouble = $this->handbook->trouble($id);
-            if (null !== $trouble && ($all || [] === $mine || in_array($id, $mine, true))) {
-                $machine = $this->machines($household)[$id] ?? null;
-                $offered = null === $machine ? $trouble : $trouble->offering($this->care->offered($machine, $household));
+        foreach ($this->machines($household) as $machine) {
+            $catalog = $this->handbook->trouble($machine->kind)?->offering($this->care->offered($machine, $household));
+            if (null !== $catalog) {
                 $groups[] = [
-                    'kind' => $id,
-                    'name' => $name,
-                    'basis' => $trouble->basis,
-                    'symptoms' => $this->symptomsOf($offered, $machine->traits ?? [], $household->hour_value),
+                    'id' => $machine->id,
+                    'kind' => $machine->kind,
+                    'machine' => $machine->id,
+                    'name' => $machine->name,
+                    'basis' => $catalog->basis,
+                    'symptoms' => $this->symptomsOf($catalog, $machine->traits, $household->hour_value),
+                ];
+            }
+        }
+        foreach ($all || [] === $groups ? $this->otherKinds($household) : [] as $kind) {
+            $catalog = $this->handbook->trouble($kind->id);
+            if (null !== $catalog) {
+                $groups[] = [
+                    'id' => $kind->id,
+                    'kind' => $kind->id,
+                    'machine' => null,
+                    'name' => $kind->name,
+                    'basis' => $catalog->basis,
+                    'symptoms' => $this->symptomsOf($catalog, [], $household->hour_value),
                 ];
             }
         }
@@ -170,14 +182,19 @@ final readonly class HandbookPages
     /**
      * @param array<string, string> $traits
      *
-     * @return list<array{id: string, name: string, causes: list<array{name: string, action: FaultAction|null}>}>
+     * @return list<array{id: string, name: string, now: string|null, causes: list<array{name: string, action: FaultAction|null}>}>
      */
     private function symptomsOf(FaultCatalog $trouble, array $traits, float $hour): array
     {
         $symptoms = [];
         foreach ($trouble->symptoms as $symptom) {
             if ($symptom->when->holds($traits)) {
-                $symptoms[] = ['id' => $symptom->id, 'name' => $symptom->name, 'causes' => $this->causesOf($symptom, $trouble, $traits, $hour)];
+                $symptoms[] = [
+                    'id' => $symptom->id,
+                    'name' => $symptom->name,
+                    'now' => $symptom->now,
+                    'causes' => $this->causesOf($symptom, $trouble, $traits, $hour),
+                ];
             }
         }
 
@@ -297,7 +314,7 @@ final readonly class HandbookPages
                     'sort' => "Symptom, {$group['name']}",
                     'title' => $symptom['name'],
                     'text' => implode(', ', array_column($symptom['causes'], 'name')),
-                    'url' => route('handbook.symptoms')."#{$group['kind']}",
+                    'url' => route('handbook.symptoms')."#{$group['id']}",
                 ];
             }
         }

@@ -60,7 +60,7 @@ final readonly class TracePage
             task: $care->tasks[$task] ?? null,
             symptoms: array_replace($pointing, $symptoms),
             machines: $household->machines()->orderBy('name')->get(),
-            fixed: $this->fixes->bySymptom($household)[$machine->kind] ?? [],
+            fixed: $this->fixes->bySymptom($household)[$machine->id] ?? [],
             lit: array_keys($care->history->lights),
             today: Day::at($this->clock->now(), $household->zone()),
         );
