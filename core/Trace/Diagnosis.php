@@ -28,6 +28,14 @@ final readonly class Diagnosis
     ) {
     }
 
+    /** Whether calling comes first for safety's sake, and not because it costs least. */
+    public function isCallForSafety(): bool
+    {
+        $cheapest = min(array_map(static fn (RankedOption $option): float => $option->expect, $this->deck));
+
+        return RankedOption::CALL === $this->deck[0]->kind && $cheapest < $this->deck[0]->expect;
+    }
+
     public static function of(FaultModel $model, Evidence $evidence, Evidence $before): self
     {
         $shooter = new Troubleshooter($model);

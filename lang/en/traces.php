@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'left_out' => 'Not offered here: :name. :reason',
+    'not_offered' => 'Not offered here: :name. :reason',
+    'why_hazard' => 'Somebody can be hurt. Leave it to somebody who is licensed to open it.',
     'first' => 'Do this first',
     'certain' => 'nearly certain',
     'hardly' => 'less than 1 in 80',

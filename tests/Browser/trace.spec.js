@@ -15,7 +15,7 @@ test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page },
     if (project.name === 'phone') {
         return;
     }
-    await page.getByText('Other cards, in the order of what they cost').click();
+    await page.getByText('Other options, cheapest first').click();
     await page.getByRole('link', { name: 'Clear the spray arms' }).click();
     await expect(page.locator('.card-next')).toContainText(/On average this order costs more, by about € \d+/);
     await page.getByRole('button', { name: 'It helped' }).click();

@@ -48,20 +48,31 @@ final readonly class TraceReader
      *
      * @return array<string, string> reasons by the name of what would be done
      */
-    public function leftOut(Machine $machine, Household $household): array
+    public function leftOut(Trace $trace, Household $household): array
     {
+        $machine = $trace->machine;
+        $catalog = $this->catalog($machine);
         $offered = $this->care->offered($machine, $household);
         $composer = new Composer($this->handbook);
         $here = $this->inputs->circumstances($machine, $household);
+        $suspects = [];
+        foreach (array_intersect_key($catalog->symptoms, array_flip($trace->noticed())) as $symptom) {
+            array_push($suspects, ...$symptom->pointsTo());
+        }
         $reasons = [];
-        foreach ($this->catalog($machine)->actions as $action) {
-            if (null !== $action->procedure && !in_array($action->procedure, $offered, true)) {
+        foreach ($catalog->actions as $action) {
+            if ([] === array_intersect(array_keys(array_filter($action->fixes)), $suspects)) {
+                continue;
+            }
+            if (!$action->when->holds($machine->traits)) {
+                $reasons[$action->name] = $action->notHere;
+            } elseif (null !== $action->procedure && !in_array($action->procedure, $offered, true)) {
                 $refused = $composer->compose($this->handbook->kind($machine->kind), ProcedureSet::of($action->procedure), $here)->refused;
-                $reasons[$action->name] = $refused->reason ?? '';
+                $reasons[$action->name] = $refused?->reason;
             }
         }
 
-        return array_filter($reasons, static fn (string $reason): bool => '' !== $reason);
+        return array_filter($reasons);
     }
 
     private function catalog(Machine $machine): FaultCatalog

@@ -17,6 +17,7 @@ final readonly class FaultAction
      * @param string|null          $procedure that does it
      * @param string|null          $how       what is done, where no procedure says it
      * @param Condition            $when      traits a machine must have for it to make sense
+     * @param string|null          $notHere   why it is not offered without them, where people expect it
      */
     public function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class FaultAction
         public ?string $procedure,
         public ?string $how,
         public Condition $when,
+        public ?string $notHere = null,
     ) {
     }
 
@@ -43,6 +45,7 @@ final readonly class FaultAction
             procedure: $this->procedure,
             how: $this->how,
             when: $this->when,
+            notHere: $this->notHere,
         );
     }
 }

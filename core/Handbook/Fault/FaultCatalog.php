@@ -127,6 +127,7 @@ final readonly class FaultCatalog
                 procedure: $action->optional('procedure'),
                 how: $action->optional('how'),
                 when: $action->condition('when', $defaults),
+                notHere: $action->optional('notHere'),
             ), $node->at('actions')->byId()),
             $rules,
         );

@@ -98,8 +98,9 @@
                     @endif
                 </section>
                 @foreach ($leftOut as $name => $reason)
-                    <p class="muted small">{{ __('traces.left_out', ['name' => $name, 'reason' => $reason]) }}</p>
+                    <p class="muted small">{{ __('traces.not_offered', ['name' => $name, 'reason' => $reason]) }}</p>
                 @endforeach
+                @unless ($reading->isCallForSafety())
                 <section class="tile price">
                     <div><span class="muted">Going on, about</span><strong>{{ $price['minutes'] }} min{{ $price['money'] > 0
                         ? ' and '.App\View\Words\Money::of($price['money'], $household) : '' }}</strong></div>
@@ -109,18 +110,20 @@
                     @if ($price['stop'])<p class="muted mb-0">
                         Call when “{{ $price['stop'] }}” has not helped either: what is left costs more than it promises.</p>@endif
                 </section>
+                @endunless
                 <details class="tile">
-                    <summary>Other cards, in the order of what they cost</summary>
+                    <summary>Other options, cheapest first</summary>
                     <ul class="clean-list rows">
                         @foreach (array_slice($deck, 1) as $other)
                             <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name
                                 ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a>
-                                <span class="muted">more by about {{ App\View\Words\Money::of(max(0, $other->expect - $deck[0]->expect),
-                                $household) }}</span></li>
+                                @if ($other->expect > $deck[0]->expect)<span class="muted">more by about
+                                    {{ App\View\Words\Money::of($other->expect - $deck[0]->expect, $household) }}</span>@endif</li>
                         @endforeach
                     </ul>
                 </details>
-                <p class="with-gap"><a class="push push--quiet" href="{{ route('traces.sheet', $trace) }}">Call sheet</a>
+                <p class="with-gap">@if ($check || $action)<a class="push push--quiet"
+                    href="{{ route('traces.sheet', $trace) }}">Call sheet</a>@endif
                     <form method="post" action="{{ route('traces.end', $trace) }}">
                     @csrf<input type="hidden" name="how" value="left"><button class="push push--quiet">Leave it as it is</button></form></p>
             @endif

@@ -66,6 +66,21 @@ final class TraceTest extends TestCase
         return $found[1] ?? '';
     }
 
+    public function test_water_under_the_machine_is_switched_off_shut_and_called_for(): void
+    {
+        $trace = $this->begin(['leak-under']);
+        $this->get("/traces/$trace->id")->assertSeeInOrder(['Do this first', 'at its breaker', 'valve under the sink', 'Call somebody.', 'Somebody can be hurt.'])
+            ->assertDontSee('You put it right yourself')
+            ->assertDontSee('has not helped either');
+        $this->get('/traces/'.$this->begin(['smell'])->id)->assertDontSee('Do this first')->assertSee('You put it right yourself');
+    }
+
+    public function test_what_is_not_offered_is_named_with_its_reason(): void
+    {
+        $trace = $this->begin(['mould-spots']);
+        $this->get("/traces/$trace->id")->assertSee('Not offered here: Bleach wash')->assertDontSee(': left out');
+    }
+
     public function test_a_picture_belongs_to_its_trace_and_other_files_are_refused(): void
     {
         $id = $this->ulid();

@@ -95,7 +95,7 @@ final readonly class TracePage
             cause: null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
             procedureNames: $this->handbook->kind($trace->machine->kind)->procedureNames,
             wanted: $wanted,
-            leftOut: null === $trace->ended_at ? $this->reader->leftOut($trace->machine, $household) : [],
+            leftOut: null === $trace->ended_at ? $this->reader->leftOut($trace, $household) : [],
             urgent: null === $trace->ended_at ? $this->urgent($trace, $reading, $trouble) : [],
             lately: $lately,
         );
@@ -223,7 +223,7 @@ final readonly class TracePage
             return (string) __('traces.why_danger');
         }
         if (RankedOption::CALL === $card->kind) {
-            return (string) __('traces.why_call');
+            return (string) __($reading->isCallForSafety() ? 'traces.why_hazard' : 'traces.why_call');
         }
         if (RankedOption::ACTION === $card->kind) {
             return (string) __(
