@@ -34,7 +34,7 @@ final class MachineTest extends TestCase
     {
         $this->actingAs($this->member())->post('/machines', self::answers())->assertRedirect('/');
 
-        $this->get('/')->assertSee('Look at it once')->assertSee('Look once, and the rhythm starts')->assertSee(
+        $this->get('/')->assertSee('Look at it once')->assertSee('Check it once to set the schedule')->assertSee(
             'It started from every month, 30 days',
         );
         self::assertSame(0, Entry::query()->count(), 'nothing is invented');

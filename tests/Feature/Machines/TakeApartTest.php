@@ -362,7 +362,7 @@ final class TakeApartTest extends TestCase
         $this->get("/rounds/$round->id/record")
             ->assertOk()
             ->assertSee('Service record')
-            ->assertSee('half blocked, left all open')
+            ->assertSee('half blocked; left: all open')
             ->assertSee('500 ml of white vinegar')
             ->assertSee('Taken off, in this order: lower rack, lower arm')
             ->assertSee('before')
