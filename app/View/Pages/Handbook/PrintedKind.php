@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages\Handbook;
 
 use GoodRinse\Core\Handbook\Fault\Cause;
+use GoodRinse\Core\Handbook\Fault\FaultAction;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\Symptom;
 use GoodRinse\Core\Handbook\Machine\Option;
@@ -57,6 +58,17 @@ final readonly class PrintedKind
         );
 
         return $causes;
+    }
+
+    /** What an action helps against, and how often. */
+    public function helps(FaultAction $action): string
+    {
+        $against = [];
+        foreach ($action->fixes as $cause => $chance) {
+            $against[] = sprintf('%s %d %%', mb_strtolower($this->faults->causes[$cause]->name ?? $cause), round(100 * $chance));
+        }
+
+        return implode(', ', $against);
     }
 
     /** @return array{string, list<Option>} what is asked, and its answers */
