@@ -8,7 +8,10 @@ const chromium = {
     launchOptions: {
         // Without a window to draw for, the shell is a sixth quicker.
         executablePath: ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(existsSync),
-        args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
+        args: [
+            '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--no-first-run',
+        ],
     },
 };
 
@@ -20,7 +23,14 @@ export default defineConfig({
     timeout: 150_000,
     expect: { timeout: 15_000 },
     reporter: [['list']],
-    use: { actionTimeout: 15_000, trace: 'off', serviceWorkers: 'block', screenshot: 'only-on-failure', contextOptions: { reducedMotion: 'reduce' }, ...chromium },
+    use: {
+        actionTimeout: 15_000,
+        trace: 'off',
+        serviceWorkers: 'block',
+        screenshot: 'only-on-failure',
+        contextOptions: { reducedMotion: 'reduce' },
+        ...chromium,
+    },
     projects: [
         { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
         { name: 'phone', grepInvert: /@wide/, use: { ...devices['Pixel 7'], defaultBrowserType: 'chromium', viewport: { width: 390, height: 844 }, deviceScaleFactor: 1 } },

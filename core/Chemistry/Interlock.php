@@ -134,10 +134,12 @@ final readonly class Interlock
             $this->rules->agent($agent)->families,
         );
 
-        $found = $foams ? [new Assessment(Verdict::Caution, null, $this->sentence('foam', $agent), $this->rules->words['foam-remedy'])] : [];
+        $remedy = $this->rules->words['foam-remedy'];
+        $found = $foams ? [new Assessment(Verdict::Caution, null, $this->sentence('foam', $agent), $remedy)] : [];
         foreach ($this->rules->places as $rule) {
             if (in_array($state->vessel, $rule->vessels, true) && in_array($rule->family, $this->rules->agent($agent)->families, true)) {
-                $found[] = new Assessment($rule->never ? Verdict::Never : Verdict::Caution, null, $this->fill($rule->why, $agent), $rule->instead);
+                $verdict = $rule->never ? Verdict::Never : Verdict::Caution;
+                $found[] = new Assessment($verdict, null, $this->fill($rule->why, $agent), $rule->instead);
             }
         }
 

@@ -19,7 +19,8 @@ final readonly class PackedOpenings
     public static function of(array $openings): self
     {
         return new self($openings[count($openings) - 1]->entry, json_encode(array_map(static fn (OpeningRecord $opening): array => [
-            $opening->entry, $opening->day->number, $opening->days, $opening->uses, $opening->found?->value, $opening->left->value, $opening->absent, $opening->symptom, $opening->estimated,
+            $opening->entry, $opening->day->number, $opening->days, $opening->uses, $opening->found?->value, $opening->left->value,
+            $opening->absent, $opening->symptom, $opening->estimated,
         ], $openings), JSON_THROW_ON_ERROR));
     }
 

@@ -86,7 +86,9 @@ final readonly class Diagnosis
             return $deck;
         }
 
-        return [...$calls, ...array_values(array_filter($deck, static fn (RankedOption $option): bool => RankedOption::CALL !== $option->kind))];
+        $others = array_filter($deck, static fn (RankedOption $option): bool => RankedOption::CALL !== $option->kind);
+
+        return [...$calls, ...array_values($others)];
     }
 
     /**

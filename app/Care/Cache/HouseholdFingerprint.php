@@ -29,9 +29,11 @@ final readonly class HouseholdFingerprint
         $now = $this->clock->now();
         $utc = static fn (\DateTimeImmutable $moment): string => $moment->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s');
         $signs = DB::selectOne(
-            'select (select seq from entries where household_id = :vessels and kind in (\'dose\', \'clearing\', \'voiding\') order by seq desc limit 1) as poured,
+            'select (select seq from entries where household_id = :vessels
+                    and kind in (\'dose\', \'clearing\', \'voiding\') order by seq desc limit 1) as poured,
                 (select group_concat(id) from rounds where household_id = :rounds and '.OpenRounds::OPEN.') as open,
-                (select group_concat(id || coalesce(ended_at, \'\') || symptoms || (ended_at <= :asked)) from traces where household_id = :traces and (ended_at is null or (ended_how = :fixed and held is null))) as traces,
+                (select group_concat(id || coalesce(ended_at, \'\') || symptoms || (ended_at <= :asked)) from traces
+                    where household_id = :traces and (ended_at is null or (ended_how = :fixed and held is null))) as traces,
                 exists (select 1 from rounds where household_id = :running and ended_at is null)
                 or exists (select 1 from entries where household_id = :entries and happened_at > :now) as moves',
             array_fill_keys(['vessels', 'rounds', 'traces', 'running', 'entries'], $household->id)

@@ -80,7 +80,8 @@ final readonly class VesselReader
         }
 
         return $this->uses($household, $now)->where('seq', '>', $lastUse)->get(['machine_id', 'happened_at'])->every(
-            static fn (object $use): bool => !in_array($use->machine_id, $holding, true) && strtotime(Scalar::text($use->happened_at).' UTC') >= $newest,
+            static fn (object $use): bool => !in_array($use->machine_id, $holding, true)
+                && strtotime(Scalar::text($use->happened_at).' UTC') >= $newest,
         );
     }
 

@@ -44,7 +44,8 @@ final class DeviceSimulate extends Command
         foreach (array_chunk($events, self::BATCH) as $batch) {
             $this->send($device, [...array_reverse($batch), $batch[0]], $clock);
         }
-        $total = (float) Scalar::text($device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series)->max('total'));
+        $taken = $device->events()->where('status', DeviceEvent::TAKEN)->where('series', $device->series);
+        $total = (float) Scalar::text($taken->max('total'));
         for ($time = 0; $time < (int) $this->option('times'); ++$time) {
             sleep((int) $this->option('every'));
             $this->send($device, [self::event($device, $clock->now(), ++$total)], $clock);

@@ -61,16 +61,25 @@ final readonly class WorkingWords
         [$clock, $learned] = [$reading->clock, $reading->learned];
         $last = $history->task($task->task->id)->last();
         $values = [
-            'start' => Uses::counted($clock->start, $clock->unit), 'least' => Uses::number($clock->least), 'most' => Uses::counted($clock->most, $clock->unit),
-            'interval' => Uses::interval($learned->interval, $clock->unit), 'alpha' => self::n($learned->alpha), 'beta' => self::n($learned->beta), 'weight' => self::n(
+            'start' => Uses::counted($clock->start, $clock->unit),
+            'least' => Uses::number($clock->least),
+            'most' => Uses::counted($clock->most, $clock->unit),
+            'interval' => Uses::interval($learned->interval, $clock->unit),
+            'alpha' => self::n($learned->alpha),
+            'beta' => self::n($learned->beta),
+            'weight' => self::n(
                 $learned->lastStep->startWeighs ?? 1.0,
             ),
-            'earliest' => Uses::intervalAmount($learned->earliest, $clock->unit), 'latest' => Uses::interval($learned->latest, $clock->unit),
+            'earliest' => Uses::intervalAmount($learned->earliest, $clock->unit),
+            'latest' => Uses::interval($learned->latest, $clock->unit),
             'low' => (string) (100 * $workings->quantiles[0]), 'high' => (string) (100 * $workings->quantiles[1]),
             'elapsed' => Uses::counted($clock->elapsed, $clock->unit), 'since' => null === $last
                 ? (string) __('rhythm.since_known')
                 : (string) __('rhythm.since', ['day' => Dates::day($last->day, $today)]),
-            'left' => self::n($workings->left), 'ran' => self::n($clock->elapsed), 'n' => self::n($learned->interval), 'wear' => self::n($reading->wear),
+            'left' => self::n($workings->left),
+            'ran' => self::n($clock->elapsed),
+            'n' => self::n($learned->interval),
+            'wear' => self::n($reading->wear),
             'rate' => self::n($clock->rate), 'perday' => Uses::counted($clock->rate, $clock->unit), 'days' => self::n(
                 (float) $reading->daysLeft(),
             ),

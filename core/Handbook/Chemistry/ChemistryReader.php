@@ -92,24 +92,34 @@ final readonly class ChemistryReader
         $ways = $node->at('clearedBy')->strings();
         $minutes = $clearing->number('minutes');
 
-        return new Vessel(id: $node->string('id'), name: $node->string('name'), own: $node->flag('own'), clearedBy: $ways, remedy: $clearing->string('title'), done: $clearing->string('done'), step: [
+        $step = [
             'title' => $clearing->string('title'),
             'say' => $clearing->string('say'),
             'short' => $clearing->string('short'),
             'picture' => $clearing->string('picture'),
             'hands' => $clearing->number('hands'),
             'clears' => ['vessel' => $node->string('id'), 'by' => $ways[0] ?? ''],
-        ] + (
-            $minutes > 0 ? ['timer' => [
+        ];
+        if ($minutes > 0) {
+            $step['timer'] = [
                 'label' => $clearing->string('short'),
                 'minutes' => $minutes,
                 'machine' => true,
                 'ends' => $clearing->string('done'),
-            ]] : []
-        ), also: $node->at('also')
-            ->strings(), drainedBy: $node
-            ->at('drainedBy')
-            ->strings(), use: $node
-            ->optional('clearedByUse'));
+            ];
+        }
+
+        return new Vessel(
+            id: $node->string('id'),
+            name: $node->string('name'),
+            own: $node->flag('own'),
+            clearedBy: $ways,
+            remedy: $clearing->string('title'),
+            done: $clearing->string('done'),
+            step: $step,
+            also: $node->at('also')->strings(),
+            drainedBy: $node->at('drainedBy')->strings(),
+            use: $node->optional('clearedByUse'),
+        );
     }
 }

@@ -14,7 +14,12 @@ final readonly class PlaceRule
      * @param string       $why     a sentence; {a} stands for the agent
      * @param string|null  $instead what to do instead
      */
-    public function __construct(public string $family, public array $vessels, public bool $never, public string $why, public ?string $instead)
-    {
+    public function __construct(
+        public string $family,
+        public array $vessels,
+        public bool $never,
+        public string $why,
+        public ?string $instead,
+    ) {
     }
 }

@@ -18,8 +18,15 @@ final readonly class FaultRules
      * @param float $named     chance of helping from which an action is named as what helps, 0 to 1
      * @param float $telling   difference of two chances from which a result tells of a cause, 0 to 1
      */
-    public function __construct(public float $prior, public float $elsewhere, public float $danger, public float $call, public float $urgent, public float $telling, public float $named)
-    {
+    public function __construct(
+        public float $prior,
+        public float $elsewhere,
+        public float $danger,
+        public float $call,
+        public float $urgent,
+        public float $telling,
+        public float $named,
+    ) {
     }
 
     /** @internal to the handbook */
@@ -27,6 +34,14 @@ final readonly class FaultRules
     {
         $confirmed = $node->at('confirmed');
 
-        return new self($confirmed->number('prior'), $confirmed->number('elsewhere'), $node->number('danger'), $node->number('call'), $node->number('urgent'), $node->number('telling'), $node->number('named'));
+        return new self(
+            prior: $confirmed->number('prior'),
+            elsewhere: $confirmed->number('elsewhere'),
+            danger: $node->number('danger'),
+            call: $node->number('call'),
+            urgent: $node->number('urgent'),
+            telling: $node->number('telling'),
+            named: $node->number('named'),
+        );
     }
 }

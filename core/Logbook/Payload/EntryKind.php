@@ -63,7 +63,8 @@ enum EntryKind: string
     public function isCorrectable(): bool
     {
         return match ($this) {
-            self::Opening, self::Dose, self::Clearing, self::Counter, self::Measurement, self::Note, self::Symptom, self::PartFitted, self::Light, self::Away => true,
+            self::Opening, self::Dose, self::Clearing, self::Counter, self::Measurement, self::Note, self::Symptom,
+            self::PartFitted, self::Light, self::Away => true,
             default => false,
         };
     }

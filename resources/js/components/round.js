@@ -104,7 +104,8 @@ export default () => ({
         const ahead = Ahead.kept(this.place.ahead);
         const kept = await this.mine();
         this.$refs.offline.hidden = false;
-        this.$refs.offline.textContent = `No network. ${kept.length} ${kept.length === 1 ? 'step waits' : 'steps wait'} here and ${kept.length === 1 ? 'is' : 'are'} sent when it is back; just go on.`;
+        const waits = kept.length === 1 ? '1 step waits here and is' : `${kept.length} steps wait here and are`;
+        this.$refs.offline.textContent = `No network. ${waits} sent when it is back; just go on.`;
         if (ahead === null) {
             this.trouble('This device has not fetched the steps ahead. Your answer is kept and is sent when the network is back.');
 

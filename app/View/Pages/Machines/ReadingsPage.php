@@ -19,8 +19,16 @@ final readonly class ReadingsPage
     {
     }
 
-    public function for(Machine $machine, Household $household, ReadingsFile $file, string $table, bool $replaced, string $id, ?string $marks = null, ?string $order = null): ReadingsData
-    {
+    public function for(
+        Machine $machine,
+        Household $household,
+        ReadingsFile $file,
+        string $table,
+        bool $replaced,
+        string $id,
+        ?string $marks = null,
+        ?string $order = null,
+    ): ReadingsData {
         $bad = [];
         foreach ($file->bad as $line => [$why, $values]) {
             $bad[$line] = (string) __("readings.bad.$why", $values);

@@ -275,7 +275,8 @@ final readonly class TracePage
     private function before(Trace $trace, Household $household, FaultCatalog $trouble): array
     {
         $before = [];
-        foreach ($household->traces()->where('machine_id', $trace->machine_id)->where('ended_how', Trace::FIXED)->whereKeyNot($trace->id)->orderByDesc('ended_at')->limit(20)->get() as $other) {
+        $fixed = $household->traces()->where('machine_id', $trace->machine_id)->where('ended_how', Trace::FIXED)->whereKeyNot($trace->id);
+        foreach ($fixed->orderByDesc('ended_at')->limit(20)->get() as $other) {
             if ([] !== array_intersect($other->noticed(), $trace->noticed())) {
                 $before[] = [$trouble->actions[(string) $other->fixed_by]->name ?? (string) $other->fixed_by, $other];
             }
