@@ -11,7 +11,7 @@ return [
         'overdue' => 'overdue',
         'unknown' => 'not looked at yet',
     ],
-    'estimated' => 'About :uses of them are estimated, as nobody told.',
+    'estimated' => 'Estimated among them, as nobody counted: :uses.',
     'estimated_all' => 'That is estimated, as nobody counted.',
     'away' => ' (nobody is there)',
     'look_by' => 'look once, :when',
@@ -20,8 +20,7 @@ return [
     'over' => '{1} due, a day over|[2,*] due, :days days over',
     'due_today' => 'due today',
     'due_in' => 'due :when',
-    'sure' => '{1} One opening so far puts it between :from and :to.|[2,*] :openings openings put it between :from and :to, four times '
-        .'in five.',
-    'sure_none_yet' => 'A guess until the next opening: between :from and :to.',
-    'sure_none' => 'A guess until the first opening: between :from and :to.',
+    'sure' => '{1} One check so far puts it between :from and :to.|[2,*] :openings checks put it between :from and :to (80 % likely).',
+    'sure_none_yet' => 'A guess until the next check: between :from and :to.',
+    'sure_none' => 'A guess until the first check: between :from and :to.',
 ];

@@ -11,7 +11,7 @@ test('from due today to a learned next date, and back again', async ({ page }) =
     await expect(page.locator('.due').first()).toContainText('Fine filter');
     await expect(page.locator('.due').first()).toContainText(/\d+ (days|loads) since \d+ \w+/);
     await expect(page.getByText('Found the last times')).toBeVisible();
-    await expect(page.locator('.why')).toContainText(/openings put it between .* and /);
+    await expect(page.locator('.why')).toContainText(/checks put it between .* and /);
     await accessible(page);
     const before = await due(page);
 
