@@ -11,7 +11,7 @@ return [
         'overdue' => 'overdue',
         'unknown' => 'not looked at yet',
     ],
-    'estimated' => 'Estimated among them, as nobody counted: :uses.',
+    'estimated' => 'About :uses of that is estimated, as nobody counted.',
     'estimated_all' => 'That is estimated, as nobody counted.',
     'away' => ' (nobody is there)',
     'look_by' => 'look once, :when',
