@@ -98,7 +98,7 @@ test('a part left on, one back early, a screw left over, and the machine not run
     await done(page, 'Stand an ordinary cup upright on the upper rack.');
     await page.getByRole('textbox', { name: 'Cup after one minute, ml' }).or(page.getByLabel('Cup after one minute, ml')).fill('60');
     await page.getByRole('checkbox', { name: /run it all the same/ }).check();
-    await done(page, 'Open after a minute and look at the level.');
+    await done(page, "Open after a minute's spray and look.");
     await goThrough(page);
     await expect(heading).toHaveText('Everything is done, but not everything is right.');
     await page.getByRole('checkbox', { name: /I know/ }).check();

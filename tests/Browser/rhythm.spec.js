@@ -5,13 +5,13 @@ const heading = (page) => page.getByRole('heading', { level: 1 });
 test('a year by keyboard, why a date is what it is, what another start would move, and not now', async ({ page }, { project }) => {
     await logIn(page);
     await page.goto('/rhythm');
-    await expect(heading(page)).toContainText('How often Tarnbeck 60 wants you');
+    await expect(heading(page)).toContainText('How often Tarnbeck 60 needs care');
     await accessible(page);
     const opening = page.locator('.year').first().getByRole('link', { name: /found, left/ }).last();
     await opening.focus();
     await page.keyboard.press('Enter');
     await expect(heading(page)).toHaveText('This entry, and what came before.');
-    await expect(page.locator('.line--pointed')).toContainText('Fine filter opened');
+    await expect(page.locator('.line--pointed')).toContainText('Fine filter. Found');
 
     await page.goto('/rhythm');
     await page.getByRole('link', { name: 'why? Fine filter' }).click();

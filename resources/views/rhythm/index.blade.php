@@ -6,7 +6,7 @@
     @if ($shown === null)
         <x-care.first-machine/>
     @else
-        <h1>{{ $years ? 'How often '.$shown->machine->name.' wants you, and what taught it.'
+        <h1>{{ $years ? 'How often '.$shown->machine->name.' needs care, and why.'
             : 'Nothing on '.$shown->machine->name.' follows a clock.' }}</h1>
         @if (count($machines) > 1)
             <nav class="filters" aria-label="Machine">
