@@ -129,13 +129,10 @@ final readonly class Interlock
     /** @return list<Assessment> */
     private function inVessel(VesselState $state, string $agent): array
     {
-        $foams = in_array($state->vessel, $this->rules->foamsIn, true) && [] !== array_intersect(
-            $this->rules->foaming,
-            $this->rules->agent($agent)->families,
-        );
-
         $remedy = $this->rules->words['foam-remedy'];
-        $found = $foams ? [new Assessment(Verdict::Caution, null, $this->sentence('foam', $agent), $remedy)] : [];
+        $found = $this->rules->foams($agent, $state->vessel)
+            ? [new Assessment(Verdict::Caution, null, $this->sentence('foam', $agent), $remedy)]
+            : [];
         foreach ($this->rules->places as $rule) {
             if (in_array($state->vessel, $rule->vessels, true) && in_array($rule->family, $this->rules->agent($agent)->families, true)) {
                 $verdict = $rule->never ? Verdict::Never : Verdict::Caution;

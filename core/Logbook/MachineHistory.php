@@ -43,23 +43,22 @@ final readonly class MachineHistory
      */
     public function outline(array $told = []): self
     {
-        return new self(
-            array_map(static fn (TaskHistory $task): TaskHistory => $task->brief(0), array_diff_key($this->tasks, array_flip($told))),
-            $this->week,
-            $this->rate,
-            $this->measured,
-            $this->usesInAll,
-            $this->estimated,
-            $this->absences,
-            $this->lights,
-        );
+        $others = array_diff_key($this->tasks, array_flip($told));
+
+        return $this->withTasks(array_map(static fn (TaskHistory $task): TaskHistory => $task->brief(0), $others));
     }
 
     /** The history with another one of a task in its place. */
     public function with(string $id, TaskHistory $task): self
     {
+        return $this->withTasks([$id => $task] + $this->tasks);
+    }
+
+    /** @param array<string, TaskHistory> $tasks */
+    private function withTasks(array $tasks): self
+    {
         return new self(
-            [$id => $task] + $this->tasks,
+            $tasks,
             $this->week,
             $this->rate,
             $this->measured,

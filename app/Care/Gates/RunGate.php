@@ -49,7 +49,6 @@ final readonly class RunGate
                 $said[] = OpenEndWords::list($other, $off);
             }
         }
-
         array_push($said, ...$this->suds($round, $household));
 
         return [] === $said ? null : implode(', ', array_unique($said));
@@ -61,8 +60,8 @@ final readonly class RunGate
         $rules = $this->handbook->chemistry();
         $said = [];
         foreach ($this->vessels->residues($round->machine, $household) as $vessel => $residues) {
-            foreach (in_array($vessel, $rules->foamsIn, true) ? $residues : [] as $residue) {
-                if ([] !== array_intersect($rules->foaming, $rules->agent($residue->agent)->families)) {
+            foreach ($residues as $residue) {
+                if ($rules->foams($residue->agent, $vessel)) {
                     $said[] = (string) __('rounds.open.suds', ['agent' => $rules->agent($residue->agent)->name]);
                 }
             }

@@ -93,7 +93,7 @@ final readonly class TraceReader
             [],
             $this->fixes->confirmed($machine, $household),
         );
-        $told = $this->knownAnswers($trace, $household);
+        $told = $this->knownAnswers($trace, $household, $trouble);
         $with = fn (Evidence $evidence): Evidence => new Evidence(
             array_values(
                 array_filter([...$told, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer)),
@@ -124,11 +124,11 @@ final readonly class TraceReader
     }
 
     /** @return list<array{string, string}> answers that openings of the last days give by themselves */
-    private function knownAnswers(Trace $trace, Household $household): array
+    private function knownAnswers(Trace $trace, Household $household, FaultCatalog $trouble): array
     {
         $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
         $told = [];
-        foreach ($this->trouble($trace->machine, $household)->checks as $check) {
+        foreach ($trouble->checks as $check) {
             $result = in_array($check->id, $answered, true)
                 ? null
                 : $this->fromLogbook($check, $trace, $household) ?? $this->fromVessels($check, $trace->machine, $household);

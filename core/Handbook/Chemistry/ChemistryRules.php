@@ -100,6 +100,12 @@ final readonly class ChemistryRules
         return PairHazard::Danger === ($this->pairsOf($one, $other)[0] ?? null)?->hazard;
     }
 
+    /** Whether an agent left in a vessel foams when water is thrown about in it. */
+    public function foams(string $agent, string $vessel): bool
+    {
+        return in_array($vessel, $this->foamsIn, true) && [] !== array_intersect($this->foaming, $this->agent($agent)->families);
+    }
+
     /** Whether there is anything the agent dangerously reacts with. */
     public function isReactive(string $agent): bool
     {

@@ -134,6 +134,22 @@ final readonly class FaultCatalog
     }
 
     /**
+     * What may be behind a symptom, the likeliest first: how common each cause is, times how surely it shows the symptom.
+     *
+     * @return list<Cause>
+     */
+    public function causesOf(Symptom $symptom): array
+    {
+        $causes = array_values(array_intersect_key($this->causes, array_flip($symptom->pointsTo())));
+        usort(
+            $causes,
+            static fn (Cause $a, Cause $b): int => $b->weight * $symptom->chance($b->id) <=> $a->weight * $symptom->chance($a->id),
+        );
+
+        return $causes;
+    }
+
+    /**
      * The action to try first against a cause on a machine of these traits: the one that costs least for each time it
      * helps. What rarely helps comes after what mostly does, and calling somebody after everything else. Null where there is none.
      *

@@ -66,12 +66,12 @@ final readonly class IntervalLearner
     private function run(Clock $clock, bool $all): array
     {
         $fade = 0.5 ** (1 / $this->model->memory);
-        [$weight, $stretch, $least, $most] = [$this->model->priorWeight, $this->model->stretch, $clock->least, $clock->most];
-        [$prior, $seen] = [$weight * $clock->start, 0];
-        $interval = $before = $evidence = $clock->start;
-        [$foulings, $uses, $left, $lay, $added, $last, $steps] = [0.0, 0.0, 0.0, 0.0, 0.0, null, []];
+        [$stretch, $least, $most] = [$this->model->stretch, $clock->least, $clock->most];
+        [$interval, $seen, $foulings, $uses, $left, $steps] = [$clock->start, 0, 0.0, 0.0, 0.0, []];
+        $counting = static fn (Observation $each): bool => $each->uses > 0;
+        $end = $all ? null : array_key_last(array_filter($clock->observations, $counting));
         foreach ($clock->observations as $i => $observation) {
-            if ($observation->uses > 0) {
+            if ($counting($observation)) {
                 $lay = $left;
                 $added = $this->curve->foulings($observation->found) - $left;
                 $added = $added > 0 ? $added : 0.0;
@@ -83,10 +83,9 @@ final readonly class IntervalLearner
                 $evidence = ($prior + $uses) / ($weight + $foulings);
                 $interval = self::between($before / $stretch, $evidence, $before * $stretch);
                 $interval = self::between($least, $interval, $most);
-                $last = $observation;
-                if ($all) {
-                    $steps[$i] = new LearningStep(
-                        observation: $last,
+                if ($all || $i === $end) {
+                    $steps[$all ? $i : 0] = new LearningStep(
+                        observation: $observation,
                         foulings: $added,
                         left: $lay,
                         alpha: $weight + $foulings,
@@ -101,22 +100,8 @@ final readonly class IntervalLearner
             }
             $left = $this->curve->foulings($observation->left);
         }
-        if ($all || null === $last) {
-            return $steps;
-        }
 
-        return [new LearningStep(
-            observation: $last,
-            foulings: $added,
-            left: $lay,
-            alpha: $weight + $foulings,
-            beta: $prior + $uses,
-            evidence: $evidence,
-            before: $before,
-            after: $interval,
-            limit: $this->limit($evidence, $before, $clock),
-            startWeighs: $weight,
-        )];
+        return $steps;
     }
 
     /** Openings' worth of trust in the start after so many openings: it fades as any old opening does. */

@@ -52,6 +52,18 @@ final class KeepApartTest extends TestCase
         );
     }
 
+    private function acidWashBeforeItsVinegar(): Round
+    {
+        $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash']);
+        $round = Round::query()->with('machine')->firstOrFail();
+        $this->tick($round, 'kit');
+        $this->tick($round, 'empty');
+        $this->tick($round, 'hot-tap');
+        $this->tick($round, 'wash-with', 'vinegar');
+
+        return $round;
+    }
+
     public function test_the_verdict_on_every_agent_is_said_before_anything_is_saved(): void
     {
         $this->pour('white-vinegar');
@@ -163,12 +175,7 @@ final class KeepApartTest extends TestCase
 
     public function test_a_step_is_refused_when_something_was_poured_meanwhile_and_goes_on_once_cleared(): void
     {
-        $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash']);
-        $round = Round::query()->with('machine')->firstOrFail();
-        $this->tick($round, 'kit');
-        $this->tick($round, 'empty');
-        $this->tick($round, 'hot-tap');
-        $this->tick($round, 'wash-with', 'vinegar');
+        $round = $this->acidWashBeforeItsVinegar();
         $this->pour('oxygen-bleach');
 
         $this->get("/rounds/$round->id")
@@ -185,12 +192,7 @@ final class KeepApartTest extends TestCase
 
     public function test_what_has_been_poured_all_the_same_is_written_down(): void
     {
-        $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash']);
-        $round = Round::query()->with('machine')->firstOrFail();
-        $this->tick($round, 'kit');
-        $this->tick($round, 'empty');
-        $this->tick($round, 'hot-tap');
-        $this->tick($round, 'wash-with', 'vinegar');
+        $round = $this->acidWashBeforeItsVinegar();
         $this->pour('chlorine-bleach');
         $this->tick($round, 'vinegar-cup', null, ['happened' => '1'])->assertSessionHasNoErrors();
 
@@ -201,12 +203,7 @@ final class KeepApartTest extends TestCase
     public function test_how_much_and_how_strong_is_written_as_it_was(): void
     {
         $this->user->home()->update(['vinegar_strength' => 4]);
-        $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash']);
-        $round = Round::query()->with('machine')->firstOrFail();
-        $this->tick($round, 'kit');
-        $this->tick($round, 'empty');
-        $this->tick($round, 'hot-tap');
-        $this->tick($round, 'wash-with', 'vinegar');
+        $round = $this->acidWashBeforeItsVinegar();
         $this->get("/rounds/$round->id")->assertSee('300 ml white vinegar');
         $this->tick($round, 'vinegar-cup', null, ['share' => '0.5', 'strength' => '6'])->assertSessionHasNoErrors();
         $dose = Entry::query()->where('kind', 'dose')->firstOrFail();

@@ -144,84 +144,72 @@ final readonly class HandbookPages
 
     public function symptoms(Household $household, bool $all): SymptomsData
     {
-        $groups = [];
-        foreach ($this->machines($household) as $machine) {
-            $catalog = $this->handbook->trouble($machine->kind)?->offering($this->care->offered($machine, $household));
-            if (null !== $catalog) {
-                $groups[] = [
-                    'id' => $machine->id,
-                    'kind' => $machine->kind,
-                    'machine' => $machine->id,
-                    'name' => $machine->name,
-                    'basis' => $catalog->basis,
-                    'symptoms' => $this->symptomsOf($catalog, $machine->traits, $household->hour_value),
-                ];
-            }
-        }
-        foreach ($all || [] === $groups ? $this->otherKinds($household) : [] as $kind) {
-            $catalog = $this->handbook->trouble($kind->id);
-            if (null !== $catalog) {
-                $groups[] = [
-                    'id' => $kind->id,
-                    'kind' => $kind->id,
-                    'machine' => null,
-                    'name' => $kind->name,
-                    'basis' => $catalog->basis,
-                    'symptoms' => $this->symptomsOf($catalog, [], $household->hour_value),
-                ];
-            }
-        }
-
-        return new SymptomsData(
-            all: $all,
-            groups: $groups,
-            fixed: $this->fixes->bySymptom($household),
-        );
+        return new SymptomsData(all: $all, groups: $this->symptomGroups($household, $all), fixed: $this->fixes->bySymptom($household));
     }
 
     /**
-     * @param array<string, string> $traits
+     * The symptoms of each machine, and of the kinds the household has none of where they are wanted.
      *
-     * @return list<array{id: string, name: string, now: string|null, causes: list<array{name: string, action: FaultAction|null}>}>
+     * @return list<array{id: string, kind: string, machine: string|null, name: string, basis: string, symptoms: list<array{id: string, name: string, now: string|null, causes: list<array{name: string, action: FaultAction|null}>}>}>
      */
-    private function symptomsOf(FaultCatalog $trouble, array $traits, float $hour): array
+    private function symptomGroups(Household $household, bool $all): array
     {
+        $groups = [];
+        foreach ($this->machines($household) as $machine) {
+            $groups[] = $this->symptomGroup($this->handbook->kind($machine->kind), $machine, $household);
+        }
+        foreach ($all || [] === array_filter($groups) ? $this->otherKinds($household) : [] as $kind) {
+            $groups[] = $this->symptomGroup($kind, null, $household);
+        }
+
+        return array_values(array_filter($groups));
+    }
+
+    /**
+     * @return array{id: string, kind: string, machine: string|null, name: string, basis: string, symptoms: list<array{id: string, name: string, now: string|null, causes: list<array{name: string, action: FaultAction|null}>}>}|null
+     */
+    private function symptomGroup(MachineKind $kind, ?Machine $machine, Household $household): ?array
+    {
+        $catalog = $this->handbook->trouble($kind->id);
+        if (null === $catalog) {
+            return null;
+        }
+        $catalog = null === $machine ? $catalog : $catalog->offering($this->care->offered($machine, $household));
+        $traits = $machine->traits ?? [];
         $symptoms = [];
-        foreach ($trouble->symptoms as $symptom) {
+        foreach ($catalog->symptoms as $symptom) {
             if ($symptom->when->holds($traits)) {
                 $symptoms[] = [
                     'id' => $symptom->id,
                     'name' => $symptom->name,
                     'now' => $symptom->now,
-                    'causes' => $this->causesOf($symptom, $trouble, $traits, $hour),
+                    'causes' => $this->causesOf($symptom, $catalog, $traits, $household->hour_value),
                 ];
             }
         }
 
-        return $symptoms;
+        return [
+            'id' => $machine->id ?? $kind->id,
+            'kind' => $kind->id,
+            'machine' => $machine?->id,
+            'name' => $machine->name ?? $kind->name,
+            'basis' => $catalog->basis,
+            'symptoms' => $symptoms,
+        ];
     }
 
     /**
-     * The likeliest causes: how common each is, times how surely it shows the symptom.
-     *
      * @param array<string, string> $traits
      *
-     * @return list<array{name: string, action: FaultAction|null}>
+     * @return list<array{name: string, action: FaultAction|null}> the likeliest causes, each with what helps
      */
-    private function causesOf(Symptom $symptom, FaultCatalog $trouble, array $traits, float $hour): array
+    private function causesOf(Symptom $symptom, FaultCatalog $catalog, array $traits, float $hour): array
     {
-        $causes = array_filter(
-            $trouble->causes,
-            static fn (Cause $cause): bool => $cause->when->holds($traits) && in_array($cause->id, $symptom->pointsTo(), true),
-        );
-        usort(
-            $causes,
-            static fn (Cause $a, Cause $b): int => $b->weight * $symptom->chance($b->id) <=> $a->weight * $symptom->chance($a->id),
-        );
+        $here = array_filter($catalog->causesOf($symptom), static fn (Cause $cause): bool => $cause->when->holds($traits));
 
         return array_map(
-            static fn (Cause $cause): array => ['name' => $cause->name, 'action' => $trouble->bestFor($cause->id, $traits, $hour)],
-            array_slice($causes, 0, self::CAUSES),
+            static fn (Cause $cause): array => ['name' => $cause->name, 'action' => $catalog->bestFor($cause->id, $traits, $hour)],
+            array_slice(array_values($here), 0, self::CAUSES),
         );
     }
 
@@ -308,7 +296,7 @@ final readonly class HandbookPages
                 'url' => route('handbook.schools')."#$question->id",
             ];
         }
-        foreach ($this->symptoms($household, $all)->groups as $group) {
+        foreach ($this->symptomGroups($household, $all) as $group) {
             foreach ($group['symptoms'] as $symptom) {
                 $found[] = [
                     'sort' => "Symptom, {$group['name']}",

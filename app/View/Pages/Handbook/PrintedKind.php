@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Handbook;
 
-use GoodRinse\Core\Handbook\Fault\Cause;
 use GoodRinse\Core\Handbook\Fault\FaultAction;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
-use GoodRinse\Core\Handbook\Fault\Symptom;
 use GoodRinse\Core\Handbook\Machine\Option;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure\Condition;
@@ -42,22 +40,6 @@ final readonly class PrintedKind
         }
 
         return implode('; ', $parts);
-    }
-
-    /** @return list<Cause> that show the symptom more often than not being there would, the commonest first */
-    public function causes(Symptom $symptom): array
-    {
-        $causes = [];
-        foreach ($symptom->pointsTo() as $id) {
-            $causes[] = $this->faults?->causes[$id] ?? null;
-        }
-        $causes = array_values(array_filter($causes));
-        usort(
-            $causes,
-            static fn (Cause $a, Cause $b): int => $b->weight * $symptom->chance($b->id) <=> $a->weight * $symptom->chance($a->id),
-        );
-
-        return $causes;
     }
 
     /** What an action helps against, and how often. */

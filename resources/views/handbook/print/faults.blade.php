@@ -6,7 +6,7 @@
 <p class="caution"><strong>At once.</strong> {{ $symptom->now }}</p>
 @endif
 <ul>
-@foreach ($each->causes($symptom) as $cause)
+@foreach ($each->faults->causesOf($symptom) as $cause)
 <li>{{ $cause->name }}{{ $cause->hazard ? ' (hazard)' : '' }} @unless ($cause->when->isEmpty())
     <span class="only">only where: {{ $each->only($cause->when) }}</span>@endunless</li>
 @endforeach
