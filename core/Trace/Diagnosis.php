@@ -8,14 +8,15 @@ namespace GoodRinse\Core\Trace;
 final readonly class Diagnosis
 {
     /**
-     * @param non-empty-list<RankedOption>     $deck     the best first
-     * @param array<string, float>             $suspects chance of each cause, the likeliest first
-     * @param array<string, float>             $before   the same without the last answer
-     * @param array<string, array{int, float}> $moved    the answer that moved each cause most, by its place among the answers,
-     *                                                   and by what it multiplied its chance
-     * @param RepairPlan                       $plan     without looking any further
-     * @param Evidence                         $evidence as it was given
-     * @param ImpossibleEvidence|null          $conflict set when what was answered contradicts itself; the answers are then left aside
+     * @param non-empty-list<RankedOption>     $deck          the best first
+     * @param array<string, float>             $suspects      chance of each cause, the likeliest first
+     * @param array<string, float>             $before        the same without the last answer
+     * @param array<string, array{int, float}> $moved         the answer that moved each cause most, by its place among the answers,
+     *                                                        and by what it multiplied its chance
+     * @param RepairPlan                       $plan          without looking any further
+     * @param Evidence                         $evidence      as it was given
+     * @param bool                             $callForSafety whether calling comes first because somebody can be hurt, whatever it costs
+     * @param ImpossibleEvidence|null          $conflict      set when what was answered contradicts itself; the answers are then left aside
      */
     public function __construct(
         public array $deck,
@@ -24,16 +25,9 @@ final readonly class Diagnosis
         public array $moved,
         public RepairPlan $plan,
         public Evidence $evidence,
+        public bool $callForSafety,
         public ?ImpossibleEvidence $conflict,
     ) {
-    }
-
-    /** Whether calling comes first for safety's sake, and not because it costs least. */
-    public function isCallForSafety(): bool
-    {
-        $cheapest = min(array_map(static fn (RankedOption $option): float => $option->expect, $this->deck));
-
-        return RankedOption::CALL === $this->deck[0]->kind && $cheapest < $this->deck[0]->expect;
     }
 
     public static function of(FaultModel $model, Evidence $evidence, Evidence $before): self
@@ -55,40 +49,49 @@ final readonly class Diagnosis
         }
         arsort($suspects);
 
+        $deck = $shooter->deck($evidence);
+        $callForSafety = self::isDangerous($model, $suspects);
+
         return new self(
-            self::hazardsFirst($shooter->deck($evidence), $model, $suspects),
-            $suspects,
-            $earlier,
-            null === $conflict ? self::moved($shooter, $evidence, $suspects) : [],
-            $shooter->plan($evidence),
-            $given,
-            $conflict,
+            deck: $callForSafety ? self::callFirst($deck) : $deck,
+            suspects: $suspects,
+            before: $earlier,
+            moved: null === $conflict ? self::moved($shooter, $evidence, $suspects) : [],
+            plan: $shooter->plan($evidence),
+            evidence: $given,
+            callForSafety: $callForSafety,
+            conflict: $conflict,
         );
     }
 
     /**
-     * With the call before everything else, where what was noticed asks for it or where it is likely that somebody can be
-     * hurt.
+     * Whether what was noticed asks for the call by itself, or somebody can likely be hurt.
      *
-     * @param non-empty-list<RankedOption> $deck
-     * @param array<string, float>         $suspects
-     *
-     * @return non-empty-list<RankedOption>
+     * @param array<string, float> $suspects
      */
-    private static function hazardsFirst(array $deck, FaultModel $model, array $suspects): array
+    private static function isDangerous(FaultModel $model, array $suspects): bool
     {
         $danger = 0.0;
         foreach ($model->hazards as $place) {
             $danger += $suspects[$model->causes[$place]] ?? 0.0;
         }
-        $calls = array_values(array_filter($deck, static fn (RankedOption $option): bool => RankedOption::CALL === $option->kind));
-        if ((!$model->callFirst && $danger < $model->rules->call) || [] === $calls) {
-            return $deck;
-        }
 
-        $others = array_filter($deck, static fn (RankedOption $option): bool => RankedOption::CALL !== $option->kind);
+        return $model->callFirst || $danger >= $model->rules->call;
+    }
 
-        return [...$calls, ...array_values($others)];
+    /**
+     * @param non-empty-list<RankedOption> $deck
+     *
+     * @return non-empty-list<RankedOption>
+     */
+    private static function callFirst(array $deck): array
+    {
+        usort(
+            $deck,
+            static fn (RankedOption $a, RankedOption $b): int => (RankedOption::CALL === $b->kind) <=> (RankedOption::CALL === $a->kind),
+        );
+
+        return $deck;
     }
 
     /**

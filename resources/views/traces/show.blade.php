@@ -100,7 +100,7 @@
                 @foreach ($leftOut as $name => $reason)
                     <p class="muted small">{{ __('traces.not_offered', ['name' => $name, 'reason' => $reason]) }}</p>
                 @endforeach
-                @unless ($reading->isCallForSafety())
+                @unless ($reading->callForSafety)
                 <section class="tile price">
                     <div><span class="muted">Going on, about</span><strong>{{ $price['minutes'] }} min{{ $price['money'] > 0
                         ? ' and '.App\View\Words\Money::of($price['money'], $household) : '' }}</strong></div>

@@ -72,6 +72,9 @@ final class TraceTest extends TestCase
         $this->get("/traces/$trace->id")->assertSeeInOrder(['Do this first', 'at its breaker', 'valve under the sink', 'Call somebody.', 'Somebody can be hurt.'])
             ->assertDontSee('You put it right yourself')
             ->assertDontSee('has not helped either');
+        $this->user->home()->update(['call_fee' => 1.0]); // calling costs least, and is still for safety
+        $this->get("/traces/$trace->id")->assertSee('Somebody can be hurt.')->assertDontSee('You put it right yourself');
+        $this->user->home()->update(['call_fee' => 120.0]);
         $this->get('/traces/'.$this->begin(['smell'])->id)->assertDontSee('Do this first')->assertSee('You put it right yourself');
     }
 

@@ -223,7 +223,7 @@ final readonly class TracePage
             return (string) __('traces.why_danger');
         }
         if (RankedOption::CALL === $card->kind) {
-            return (string) __($reading->isCallForSafety() ? 'traces.why_hazard' : 'traces.why_call');
+            return (string) __($reading->callForSafety ? 'traces.why_hazard' : 'traces.why_call');
         }
         if (RankedOption::ACTION === $card->kind) {
             return (string) __(
