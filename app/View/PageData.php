@@ -7,7 +7,7 @@ namespace App\View;
 use Illuminate\Contracts\Support\Arrayable;
 
 /**
- * What a page hands to its view: typed and unchangeable. In the view each property is a variable.
+ * What a page hands to its view: typed and unchangeable. In the view each property is a variable, and `data` is the whole.
  *
  * @implements Arrayable<string, mixed>
  */
@@ -19,6 +19,6 @@ abstract readonly class PageData implements Arrayable
         /** @var array<string, mixed> $variables */
         $variables = get_object_vars($this);
 
-        return $variables;
+        return ['data' => $this, ...$variables];
     }
 }

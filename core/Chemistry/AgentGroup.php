@@ -15,6 +15,12 @@ final readonly class AgentGroup
     }
 
     /** One that stands for all of them. */
+    /** @return list<string> names of those beside the sample */
+    public function others(): array
+    {
+        return array_map(static fn (Agent $agent): string => $agent->name, array_slice($this->agents, 1));
+    }
+
     public function sample(): Agent
     {
         return $this->agents[0];

@@ -3,6 +3,16 @@
 declare(strict_types=1);
 
 return [
+    'head' => [
+        'jumped' => 'It jumped. What happened?',
+        'backwards' => 'It counts backwards. What happened?',
+        'shut_out' => 'Shut out.',
+        'counts' => 'It counts.',
+        'begins' => 'It begins to count.',
+        'silent' => 'No data yet.',
+    ],
+    'last_heard' => 'Last heard of :day at :time.',
+    'not_heard' => 'Not heard of yet.',
     'added' => ':name is added. Give it its token, which is shown only now.',
     'rotated' => 'The old token no longer works.',
     'revoked' => 'Shut out. What it has counted stays.',

@@ -3,6 +3,13 @@
 declare(strict_types=1);
 
 return [
+    'head' => [
+        'pointed' => 'This entry, and what came before.',
+        'pictures' => 'Pictures, the latest first.',
+        'days' => 'What happened here, the latest first.',
+        'none_found' => 'Nothing like that is written down.',
+        'none' => 'Nothing is written down here yet.',
+    ],
     'title' => 'Logbook',
     'something' => 'Something',
     'opening' => [

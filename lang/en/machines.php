@@ -3,6 +3,15 @@
 declare(strict_types=1);
 
 return [
+    'questions' => '{1} One question|[0,*] :count questions',
+    'not_known' => 'not known yet',
+    'tile' => [
+        'no_clock' => 'Nothing is on a clock',
+        'look' => 'not looked at yet',
+        'due' => 'due',
+        'due_on' => 'due :day',
+        'no_date' => 'no date yet',
+    ],
     'added' => ':name is in your kitchen.',
     'way_saved' => 'Kept. From now on the steps say it the way your machine is.',
     'seen' => 'Noted. From here on the steps fit it.',

@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'mark' => [
+        'ungraded' => 'done, nothing graded',
+        'symptom' => ':grade, told by a symptom',
+        'found' => ':grade found',
+        'left' => ', left :grade',
+    ],
     'openings' => '{1} one opening|[2,*] :count openings',
     'chart' => ':name over a year: :count openings in the last nine months, each a link, with the interval as a line. The table below '
         .'says the same.',

@@ -24,7 +24,27 @@ return [
     'run_anyway' => 'Run all the same: :what.',
     'put_right' => 'Put right: :what.',
     'settled' => 'Good. The :machine is whole again.',
+    'from_start' => ', :time from start to end',
+    'still_on' => ', still going on',
+    'stopped_midway' => ', stopped half-way',
+    'sharing' => '{0} Nothing repeats; they follow each other.'
+        .'|{1} One step is done once instead of again: what is off comes off once and goes back once.'
+        .'|[2,*] :count steps are done once instead of again: what is off comes off once and goes back once.',
+    'done' => 'Done',
+    'is_over' => 'It is over',
+    'skip' => [
+        'off' => 'I leave it on',
+        'back' => 'I leave it off for now',
+        'check' => 'Leave this check out; it stays open',
+        'step' => 'Leave this step out',
+    ],
+    'timer' => [
+        'open' => 'It takes as long as the rest of your work.',
+        'runs' => 'Over at :time. It runs on when you leave this page.',
+        'over' => 'It is over. Go on when you are ready.',
+    ],
     'late' => [
+        'harms' => 'That is longer than the :minutes minutes it may be.',
         'harmless' => 'Being late does no harm here.',
     ],
     'open' => [

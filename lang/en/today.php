@@ -3,6 +3,15 @@
 declare(strict_types=1);
 
 return [
+    'soil' => 'About :percent % :fouls by now: ',
+    'strip_due' => ':job of :machine, due about :when',
+    'strip_again' => ':job of :machine, cleaned today, again about :when',
+    'strip_none' => 'Nothing falls due.',
+    'use' => [
+        'away' => 'nobody there until :day',
+        'week' => ':uses in the last 7 days',
+        'rate' => 'not counted lately; about :uses a week',
+    ],
     'state' => [
         'fresh' => 'fresh',
         'settling' => 'settling',

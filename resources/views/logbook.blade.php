@@ -1,24 +1,19 @@
 @use('App\View\Words\Dates')
-@php
-    $query = fn (array $with) => array_filter(array_merge(['machine' => $machine?->id, 'show' => $show === 'care' ? null : $show], $asked, $with), fn ($value) => $value !== null);
-@endphp
 <x-layout title="Logbook" place="logbook">
     <x-drawing.scale-symbols :handbook="$handbook"/>
     <x-drawing.entry-signs/>
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
-    <h1>{{ $pointed ? 'This entry, and what came before.' : ($show === 'pictures' ? 'Pictures, the latest first.'
-        : ($days ? 'What happened here, the latest first.' : ($asked ? 'Nothing like that is written down.'
-        : 'Nothing is written down here yet.'))) }}</h1>
+    <h1>{{ $data->head() }}</h1>
     <nav class="filters" aria-label="What the logbook shows">
         @foreach (['care' => 'Care', 'uses' => 'Uses', 'all' => 'Everything, with undos', 'pictures' => 'Pictures'] as $id => $name)
-            <a class="push" href="{{ route('logbook', $query(['show' => $id === 'care' ? null : $id])) }}" @if ($show === $id)
+            <a class="push" href="{{ $data->url(['show' => $id === 'care' ? null : $id]) }}" @if ($show === $id)
                 aria-current="true" @endif>{{ $name }}</a>
         @endforeach
         @if ($machines->count() > 1)
-            <a class="push" href="{{ route('logbook', $query(['machine' => null])) }}" @if ($machine === null) aria-current="true"
+            <a class="push" href="{{ $data->url(['machine' => null]) }}" @if ($machine === null) aria-current="true"
                 @endif>All machines</a>
             <x-page.machine-nav :machines="$machines" :current="$machine?->id"
-                :url="fn ($each) => route('logbook', $query(['machine' => $each->id]))"/>
+                :url="fn ($each) => $data->url(['machine' => $each->id])"/>
         @endif
     </nav>
     <details class="mb-3" @if ($asked || $errors->any()) open @endif>
@@ -90,5 +85,5 @@
             </div>
         </section>
     @endforeach
-    @if ($more)<p class="mt-4"><a class="push" href="{{ route('logbook', $query(['before' => $more])) }}">Earlier</a></p>@endif
+    @if ($more)<p class="mt-4"><a class="push" href="{{ $data->url(['before' => $more]) }}">Earlier</a></p>@endif
 </x-layout>

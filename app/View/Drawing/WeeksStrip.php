@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Drawing;
 
 use App\Care\TaskCare;
+use App\View\Words\Dates;
 use GoodRinse\Core\Quantity\Day;
 
 /** The next six weeks, with each task's due window on them; places run from 0 to 100. */
@@ -12,11 +13,12 @@ final readonly class WeeksStrip
 {
     private const DAYS = 42;
     private const ROWS = 5;
+    private const ROW_HEIGHT = 46;
 
     /**
-     * @param list<array{Day, float}>                                                              $weeks where each week begins
-     * @param list<array{care: TaskCare, on: Day, from: float, to: float, at: float, again: bool}> $marks
-     * @param int                                                                                  $more  marks for which there is no room
+     * @param list<array{Day, float}>                                                                      $weeks where each week begins
+     * @param list<array{care: TaskCare, on: Day, from: float, to: float, at: float, again: bool, y: int}> $marks
+     * @param int                                                                                          $more  marks for which there is no room
      */
     private function __construct(public array $weeks, public array $marks, public int $more)
     {
@@ -46,6 +48,29 @@ final readonly class WeeksStrip
 
         usort($marks, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
-        return new self($weeks, array_slice($marks, 0, self::ROWS), max(0, count($marks) - self::ROWS));
+        $shown = [];
+        foreach (array_slice($marks, 0, self::ROWS) as $row => $mark) {
+            $shown[] = [...$mark, 'y' => 44 + self::ROW_HEIGHT * $row];
+        }
+
+        return new self($weeks, $shown, max(0, count($marks) - self::ROWS));
+    }
+
+    /** Of the whole drawing, with one row at least. */
+    public function height(): int
+    {
+        return 28 + self::ROW_HEIGHT * max(1, count($this->marks));
+    }
+
+    public function inWords(Day $today): string
+    {
+        return implode('. ', array_map(static fn (array $mark): string => (string) __(
+            $mark['again'] ? 'today.strip_again' : 'today.strip_due',
+            [
+                'job' => $mark['care']->name(),
+                'machine' => $mark['care']->machine->name,
+                'when' => Dates::longWeekday($mark['on'], $today),
+            ],
+        ), $this->marks)) ?: (string) __('today.strip_none');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Drawing;
 
 use App\View\Words\Dates;
+use GoodRinse\Core\Handbook\Scale\Scale;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\Rhythm;
@@ -119,6 +120,25 @@ final readonly class YearChart
         }
 
         return [$path.'H'.$x($today), [...$levels, [$x($today), $y($now), $now]]];
+    }
+
+    /** "a third shut found". */
+    public function found(OpeningRecord $opening, Scale $scale): string
+    {
+        return null === $opening->found
+            ? (string) __('rhythm.mark.ungraded')
+            : (string) __(
+                $opening->symptom ? 'rhythm.mark.symptom' : 'rhythm.mark.found',
+                ['grade' => mb_strtolower($scale->nearest($opening->found)->name)],
+            );
+    }
+
+    /** ", left clear"; empty where it was not opened. */
+    public function left(OpeningRecord $opening, Scale $scale): string
+    {
+        return $opening->symptom
+            ? ''
+            : (string) __('rhythm.mark.left', ['grade' => mb_strtolower($scale->nearest($opening->left)->name)]);
     }
 
     /** What the drawing says, in words. */

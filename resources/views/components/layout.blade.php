@@ -1,5 +1,4 @@
-@props(['title', 'place' => null, 'inRound' => false])
-@php($person = auth()->user())
+@props(['title', 'place' => null, 'inRound' => false, 'person' => auth()->user()])
 <!doctype html>
 <html lang="en" @if ($person && $person->appearance !== 'auto') data-theme="{{ $person->appearance }}" @endif>
 <head>

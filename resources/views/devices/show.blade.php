@@ -1,18 +1,13 @@
 @use('App\View\Words\Dates')
 @use('App\View\Words\Uses')
-@php
-    $day = fn ($at) => Dates::day(GoodRinse\Core\Quantity\Day::at($at, $household->zone()), $today);
-@endphp
 <x-layout title="{{ $device->name }}" place="kitchen">
     <p class="mb-1"><a href="{{ route('machines.show', $device->machine) }}">{{ $device->machine->name }}</a></p>
-    <h1>{{ $held->isNotEmpty() ? ($before && $held[0]->total > $before->total ? 'It jumped. What happened?'
-        : 'It counts backwards. What happened?') : ($device->token_hash === null ? 'Shut out.'
-        : ($device->last_seen_at ? 'It counts.' : (session('running') ? 'It begins to count.' : 'No data yet.'))) }}</h1>
+    <h1>{{ $data->head(session('running') === true) }}</h1>
     @if ($held->isNotEmpty())
         <section class="tile mb-3">
             <p>
-                It showed {{ Uses::number($held[0]->total) }} on {{ $day($held[0]->at) }}{{ $before
-                    ? ', after '.Uses::number($before->total).' on '.$day($before->at) : '' }}.
+                It showed {{ Uses::number($held[0]->total) }} on {{ $data->day($held[0]->at) }}{{ $before
+                    ? ', after '.Uses::number($before->total).' on '.$data->day($before->at) : '' }}.
                 {{ $held->count() === 1 ? 'That reading waits' : $held->count().' readings wait' }} until you say why.
             </p>
             <form method="post" action="{{ route('devices.settle', $device) }}" class="with-gap">

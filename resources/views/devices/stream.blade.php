@@ -1,11 +1,6 @@
 @use('App\View\Words\Dates')
 @use('App\View\Words\Uses')
-@php
-    $zone = $household->zone();
-@endphp
-<p class="muted small">{{ $device->last_seen_at ? 'Last heard of '.Dates::relative(GoodRinse\Core\Quantity\Day::at($device->last_seen_at,
-    $zone), $today).' at '.Dates::time($device->last_seen_at, $zone).'.'
-    : 'Not heard of yet.' }} {{ trans_choice('devices.events', $count, ['count' => $count]) }}
+<p class="muted small">{{ $data->lastHeard() }} {{ trans_choice('devices.events', $count, ['count' => $count]) }}
 @if ($device->clock_ahead !== 0) <strong>Its clock is {{ Uses::minutes(abs($device->clock_ahead) / 60) }} {{ $device->clock_ahead > 0
     ? 'ahead' : 'behind' }}; its times are set right by that.</strong>@endif</p>
 @if ($events->isNotEmpty())
@@ -14,7 +9,7 @@
         <tbody>
             @foreach ($events as $event)
                 <tr>
-                    <td>{{ Dates::short(GoodRinse\Core\Quantity\Day::at($event->at, $zone)) }}, {{ Dates::time($event->at, $zone) }}</td>
+                    <td>{{ $data->moment($event->at) }}</td>
                     <td>{{ $event->light ? "$event->light light ".($event->lit ? 'on' : 'off')
                         : Uses::counted($event->total, $kind->useUnit) }}</td>
                     <td>{{ __("devices.status.$event->status") }}{{ $event->at->diffInMinutes($event->received_at) > 60 ? ', came in late'

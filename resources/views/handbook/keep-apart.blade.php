@@ -1,7 +1,3 @@
-@php
-    $groups = $chart->groups;
-    $short = fn ($group) => $group->sample()->name.(count($group->agents) > 1 ? ' …' : '');
-@endphp
 <x-layout title="Keep apart" place="handbook">
     <div class="handbook">
         <div class="handbook__head">
@@ -11,8 +7,8 @@
         <section class="tile tile--chart">
             <h2 id="meet">In one vessel, the one after the other</h2>
             <div class="chart-with-key">
-            <x-vessel.chart by="meet" :groups="$groups" :columns="array_map($short, $groups)"
-                :cell="fn ($poured, $there) => $chart->meeting($poured, $groups[$there])"/>
+            <x-vessel.chart by="meet" :groups="$chart->groups" :columns="$data->columns()"
+                :cell="fn ($poured, $there) => $chart->meeting($poured, $chart->groups[$there])"/>
             <div class="chart-key" role="list">
                 @foreach (['go' => 'Fine together.', 'wasteful' => 'They cancel each other.', 'caution'
                     => 'Wasted or rough: better cleared first.', 'clear-first'
@@ -26,7 +22,7 @@
         </section>
         <section class="tile tile--chart">
             <h2 id="touch">On which surface</h2>
-            <x-vessel.chart by="touch" :groups="$groups" :columns="$rules->surfaces"
+            <x-vessel.chart by="touch" :groups="$chart->groups" :columns="$rules->surfaces"
                 :cell="fn ($poured, $surface) => $chart->touching($poured, $surface)"/>
             <ul class="small mt-3">
                 @foreach ($rules->tools as $tool)<li>

@@ -1,8 +1,3 @@
-@php
-    $measures = $household->measures;
-    $hands = (int) ceil($estimate->hands->value);
-    $all = (int) round($estimate->all->value);
-@endphp
 <x-layout :title="$procedure->name" place="handbook">
     <div class="today procedure">
         <div class="stack">
@@ -10,9 +5,7 @@
                 <p class="muted mb-0"><a href="{{ route('handbook') }}">Handbook</a> · {{ $machine ? $machine->name : $kind->name }}</p>
                 <h1>{{ $procedure->name }}</h1>
                 <p class="step__say">{{ $procedure->does }}</p>
-                <p class="nums"><strong>{{ $hands }} minutes of your hands</strong>{{ $all > $hands
-                    ? ', '.App\View\Words\Uses::minutes($all).' from start to end'
-                    : '' }}.@if ($runs) Made of: {{ implode(', ', array_map('mb_strtolower', $runs)) }}.@endif</p>
+                <p class="nums"><strong>{{ $data->hands() }} minutes of your hands</strong>{{ $data->fromStart() }}.@if ($runs) Made of: {{ implode(', ', array_map('mb_strtolower', $runs)) }}.@endif</p>
                 @if ($refused)
                     <p class="hazard"><strong>Not on this machine.</strong> {{ $refused->reason }} {{ $refused->remedy }}</p>
                 @elseif (! $fits && $machine)
@@ -39,7 +32,7 @@
                         <li>
                             <h3>{{ strtr($step->title, $words) }}</h3>
                             @foreach ($step->amounts as $amount)<p class="script__amount">
-                                {{ $amount->portion->inKitchen($measures) }}
+                                {{ $amount->portion->inKitchen($household->measures) }}
                                 {{ $handbook->agent($amount->agent)->name }}{{ $amount->strength
                                 ? ', '.App\View\Words\Uses::number($amount->strength).' %' : '' }}</p>@endforeach
                             <p>{{ strtr($step->say, $words) }}</p>
@@ -68,9 +61,9 @@
                             <span class="muted small">{{ App\Care\Words\KitWords::why($item->if) }}</span>@endif</li>@endforeach
                         @foreach ($kit->agents as $agent)<li>
                             {{ ($agent->sure
-                            ?? $agent->most)->inKitchen($measures) }} {{ $handbook->agent($agent->id)->name }}@if ($agent->if)
+                            ?? $agent->most)->inKitchen($household->measures) }} {{ $handbook->agent($agent->id)->name }}@if ($agent->if)
                             <span class="muted small">{{ $agent->sure
-                            ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($measures), 'why'
+                            ? __('rounds.kit_upto', ['amount' => $agent->most->inKitchen($household->measures), 'why'
                             => App\Care\Words\KitWords::why($agent->if)]) : App\Care\Words\KitWords::why($agent->if) }}</span>@endif</li>
                             @endforeach
                     </ul>

@@ -1,4 +1,4 @@
-@php use App\View\Words\Dates; @endphp
+@use('App\View\Words\Dates')
 <x-layout title="What came before: {{ $machine->name }}" place="kitchen">
     <form method="post" action="{{ route('machines.before', $machine) }}" class="narrow stack">
         @csrf

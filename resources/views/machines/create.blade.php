@@ -1,13 +1,10 @@
-@php($questions = count(array_filter($kind->traits(), fn ($trait) => ! $trait->later)) + count(array_filter($kind->habits(), fn ($habit)
-    => $habit->drawn)) + ($feels ? 1 : 0))
 <x-layout title="Add a machine" place="kitchen">
     <form method="post" action="{{ route('machines.store') }}" class="narrow stack">
         @csrf
         <input type="hidden" name="id" value="{{ is_string(old('id')) && old('id') !== '' ? old('id') : Str::ulid() }}">
         <input type="hidden" name="kind" value="{{ $kind->id }}">
         <div>
-            <h1>{{ $questions === 1 ? 'One question'
-                : Str::ucfirst(App\View\Words\Uses::small($questions)).' questions' }} about your {{ mb_strtolower($kind->name) }}.</h1>
+            <h1>{{ $data->questions() }} about your {{ mb_strtolower($kind->name) }}.</h1>
             <p class="muted mb-0">Don't know is a good answer: you are asked again when a round shows it.
                 <a href="{{ route('machines.create') }}">Another machine?</a></p>
         </div>
@@ -27,7 +24,7 @@
                 <x-form.field name="place" label="Where it stands (if you look after several)" maxlength="60"/>
                 <x-form.history-fields :tasks="$kind->tasks()" :first="array_keys($kind->firstTasks([]))" :today="$today" :kind="$kind"/>
                 <x-form.habit-fields :kind="$kind" :drawn="false"/>
-                @if (array_filter($kind->traits(), fn ($trait) => $trait->later))
+                @if ($data->leavesSome())
                     <h2 class="mt-4">What a round shows you anyway</h2>
                     <x-form.machine-fields :kind="$kind" :later="true"/>
                 @endif

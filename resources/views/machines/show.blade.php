@@ -1,21 +1,17 @@
 @use('App\View\Words\Dates')
 @use('App\View\Words\Uses')
-@php
-    $machine = $care->machine;
-    $kind = $care->kind;
-@endphp
-<x-layout :title="$machine->name" place="kitchen">
+<x-layout :title="$care->machine->name" place="kitchen">
     <x-drawing.scale-symbols :handbook="$handbook"/>
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     <div class="machine">
         <div class="stack">
             <section class="tile">
                 <div class="machine__head">
-                    <h1>{{ $machine->name }}</h1>
-                    <span class="muted">{{ implode(' · ', array_filter([$machine->place, ...$kind->distinguishing($machine->traits)])) }}</span>
+                    <h1>{{ $care->machine->name }}</h1>
+                    <span class="muted">{{ implode(' · ', array_filter([$care->machine->place, ...$care->kind->distinguishing($care->machine->traits)])) }}</span>
                 </div>
-                @if (view()->exists("components.drawing.cutaway-$kind->id"))<x-dynamic-component :component="'drawing.cutaway-'.$kind->id"
-                    :machine="$machine" :lines="$lines"/>@endif
+                @if (view()->exists("components.drawing.cutaway-{$care->kind->id}"))<x-dynamic-component :component="'drawing.cutaway-'.$care->kind->id"
+                    :machine="$care->machine" :lines="$lines"/>@endif
             </section>
             @if ($others)
                 <section class="tile machine__others">
@@ -23,7 +19,7 @@
                     <ul class="clean-list rows">
                         @foreach ($others as $line)
                             <li>
-                                <a class="row-link" href="{{ route('machines.show', [$machine, 'task' => $line->care->task->id]) }}#task">
+                                <a class="row-link" href="{{ route('machines.show', [$care->machine, 'task' => $line->care->task->id]) }}#task">
                                     {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg(40,
                                         $line->care->neverOpened()) !!}
                                     <span {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->care->name() }}</strong>
@@ -37,28 +33,25 @@
             <section class="tile machine__facts">
                 <h2>This machine</h2>
                 <dl class="facts">
-                    @foreach ($kind->traits() as $trait)
-                        @if (! $trait->later && $trait->when->holds($machine->traits))
+                    @foreach ($care->kind->traits() as $trait)
+                        @if (! $trait->later && $trait->when->holds($care->machine->traits))
                             <dt>{{ rtrim($trait->ask, '?') }}</dt>
-                            <dd>{{ isset($machine->traits[$trait->id]) ? Uses::trait($trait, $machine->traits) : 'not known yet' }}</dd>
+                            <dd>{{ isset($care->machine->traits[$trait->id]) ? Uses::trait($trait, $care->machine->traits) : 'not known yet' }}</dd>
                         @endif
                     @endforeach
-                    @foreach ($kind->habits() as $habit)
-                        @php $value = $machine->habits[$habit->id] ?? ($habit->number ? $habit->default : null); @endphp
+                    @foreach ($care->kind->habits() as $habit)
                         <dt>{{ rtrim($habit->ask, '?') }}</dt>
-                        <dd>{{ $habit->number ? Uses::number((float) $value)
-                            : GoodRinse\Core\Handbook\Machine\Option::among($habit->options, (string) $value)->name ?? 'not known yet' }}
-                            </dd>
+                        <dd>{{ $data->habit($habit) }}</dd>
                     @endforeach
-                    @if ($unsaid = count($kind->unknownTraits($machine->traits)))
+                    @if ($unsaid = count($care->kind->unknownTraits($care->machine->traits)))
                         <dt>Still unknown</dt>
                         <dd>{{ App\View\Words\Uses::small($unsaid) }} {{ $unsaid === 1 ? 'thing' : 'things' }}; rounds ask as they show them
                             </dd>
                     @endif
-                    @foreach ($kind->lights($machine->traits) as $light)
+                    @foreach ($care->kind->lights($care->machine->traits) as $light)
                         <dt>The {{ $light }} light</dt>
                         <dd>
-                            <form class="with-gap" method="post" action="{{ route('lights.store', $machine) }}">
+                            <form class="with-gap" method="post" action="{{ route('lights.store', $care->machine) }}">
                                 @csrf
                                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
                                 <input type="hidden" name="light" value="{{ $light }}">
@@ -70,24 +63,24 @@
                         </dd>
                     @endforeach
                     <dt>Counted in the last 7 days</dt>
-                    <dd>{{ $care->isWeekKnown() ? Uses::counted($care->weekUses(), $kind->useUnit) : 'nothing counted yet' }}</dd>
+                    <dd>{{ $care->isWeekKnown() ? Uses::counted($care->weekUses(), $care->kind->useUnit) : 'nothing counted yet' }}</dd>
                 </dl>
                 <div class="with-gap mt-3">
-                    <a class="push" href="{{ route('machines.edit', $machine) }}">Change this</a>
+                    <a class="push" href="{{ route('machines.edit', $care->machine) }}">Change this</a>
                     @if (array_filter($care->tasks, fn ($task) => $task->neverOpened()))<a class="push"
-                        href="{{ route('machines.before', $machine) }}">Tell what came before</a>@endif
-                    <form method="post" action="{{ route('uses.store', $machine) }}">
+                        href="{{ route('machines.before', $care->machine) }}">Tell what came before</a>@endif
+                    <form method="post" action="{{ route('uses.store', $care->machine) }}">
                         @csrf
                         <input type="hidden" name="id" value="{{ Str::ulid() }}">
-                        <button class="push">+1 {{ $kind->useName }}</button>
+                        <button class="push">+1 {{ $care->kind->useName }}</button>
                     </form>
-                    <a class="push" href="{{ route('traces.create', $machine) }}">Something is wrong</a>
-                    <a class="push push--quiet" href="{{ route('rhythm', ['machine' => $machine->id]) }}">Its rhythm</a>
-                    <a class="push push--quiet" href="{{ route('uses.index', $machine) }}">Its use, day by day</a>
-                    <a class="push push--quiet" href="{{ route('devices.create', $machine) }}">Counters</a>
-                    <a class="push push--quiet" href="{{ route('logbook', ['machine' => $machine->id]) }}">Its logbook</a>
-                    <a class="push push--quiet" href="{{ route('machines.apart', $machine) }}">How it comes apart</a>
-                    <a class="push push--quiet" href="{{ route('machines.card', $machine) }}">Door card to print</a>
+                    <a class="push" href="{{ route('traces.create', $care->machine) }}">Something is wrong</a>
+                    <a class="push push--quiet" href="{{ route('rhythm', ['machine' => $care->machine->id]) }}">Its rhythm</a>
+                    <a class="push push--quiet" href="{{ route('uses.index', $care->machine) }}">Its use, day by day</a>
+                    <a class="push push--quiet" href="{{ route('devices.create', $care->machine) }}">Counters</a>
+                    <a class="push push--quiet" href="{{ route('logbook', ['machine' => $care->machine->id]) }}">Its logbook</a>
+                    <a class="push push--quiet" href="{{ route('machines.apart', $care->machine) }}">How it comes apart</a>
+                    <a class="push push--quiet" href="{{ route('machines.card', $care->machine) }}">Door card to print</a>
                 </div>
             </section>
         </div>
@@ -97,18 +90,18 @@
                     <a class="push push--main" href="{{ route('rounds.show', $round) }}">Go on with the round</a></section>
             @endforeach
             <x-vessel.notices :notices="$notices" :household="$household" :today="$today"/>
-            @if ($shown)<x-care.task-tile :line="$shown" :chart="$chart" :machine="$machine" :kind="$kind" :handbook="$handbook" :today="$today"
+            @if ($shown)<x-care.task-tile :household="$household" :line="$shown" :chart="$chart" :machine="$care->machine" :kind="$care->kind" :handbook="$handbook" :today="$today"
                 :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif
             <section class="tile machine__wanted">
                 <h2>When you want it</h2>
-                <p><a class="push push--wide" href="{{ route('rounds.create', $machine) }}">Several in one round</a></p>
+                <p><a class="push push--wide" href="{{ route('rounds.create', $care->machine) }}">Several in one round</a></p>
                 <p class="muted small">No clock asks for these.</p>
                 <p class="chips mb-0">@foreach ($wanted as $procedure => $name)<a class="chip"
-                    href="{{ route('handbook.procedure', [$kind->id, $procedure, 'machine' => $machine->id]) }}">{{ $name }}</a> @endforeach
+                    href="{{ route('handbook.procedure', [$care->kind->id, $procedure, 'machine' => $care->machine->id]) }}">{{ $name }}</a> @endforeach
                     </p>
                 <hr class="rule">
                 <p class="chips mb-0">Poured something? @foreach ($pourInto as $vessel => $name)<a class="chip"
-                    href="{{ route('vessels.pour', [$machine, $vessel]) }}">{{ $name }}</a> @endforeach</p>
+                    href="{{ route('vessels.pour', [$care->machine, $vessel]) }}">{{ $name }}</a> @endforeach</p>
             </section>
         </div>
     </div>

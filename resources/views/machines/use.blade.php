@@ -1,8 +1,5 @@
 @use('App\View\Words\Dates')
 @use('App\View\Words\Uses')
-@php
-    $unit = Uses::unit($kind->useUnit);
-@endphp
 <x-layout title="Use of {{ $machine->name }}" place="kitchen">
     <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a></p>
     <h1>{{ Uses::counted($rate * 7, $kind->useUnit) }} a week{{ $measured ? '' : ', as you said' }}.</h1>
@@ -46,7 +43,7 @@
                 <div class="col-6"><x-form.field name="to" label="To, that day too" type="date" :max="(string) $today"
                     :value="(string) $today->plus(-1)" required x-ref="to"/></div>
             </div>
-            <x-form.field name="uses" :label="'About how many '.$unit" type="number" min="0" max="1000" step="any" inputmode="decimal" required
+            <x-form.field name="uses" :label="'About how many '.Uses::unit($kind->useUnit)" type="number" min="0" max="1000" step="any" inputmode="decimal" required
                 x-ref="uses"/>
             <p class="mt-3 mb-0"><button class="push push--main">Write it down</button></p>
         </form>

@@ -20,32 +20,31 @@
             <a class="push push--quiet" href="{{ route('away') }}">Nobody at home</a>
         </div>
         @foreach ($years as [$line, $year, $start])
-            @php($care = $line->care)
-            <section class="tile year" aria-labelledby="year-{{ $care->task->id }}">
+            <section class="tile year" aria-labelledby="year-{{ $line->care->task->id }}">
                 <div class="year__head">
-                    <x-drawing.glass :wear="$care->rhythm->wear" :size="56" :unknown="$care->neverOpened()"/>
+                    <x-drawing.glass :wear="$line->care->rhythm->wear" :size="56" :unknown="$line->care->neverOpened()"/>
                     <div>
-                        <h2 id="year-{{ $care->task->id }}">
-                            <a href="{{ route('machines.show', [$shown->machine, 'task' => $care->task->id]) }}#task">{{ $care->name() }}</a></h2>
-                        <p {{ App\View\Pages\Rhythm\CareFacts::of($care) }}><strong>{{ $line->when() }}</strong>
-                            <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $care->task->id]) }}">why?<span
-                            class="visually-hidden"> {{ $care->name() }}</span></a></p>
+                        <h2 id="year-{{ $line->care->task->id }}">
+                            <a href="{{ route('machines.show', [$shown->machine, 'task' => $line->care->task->id]) }}#task">{{ $line->care->name() }}</a></h2>
+                        <p {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->when() }}</strong>
+                            <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $line->care->task->id]) }}">why?<span
+                            class="visually-hidden"> {{ $line->care->name() }}</span></a></p>
                     </div>
                     <p class="year__now"><strong>{{ Uses::interval($year->interval, $year->unit) }}</strong>
                         <span class="muted">{{ $year->taught
                         ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught])
                         : 'to begin with' }}</span></p>
                 </div>
-                <x-care.year-chart :chart="$year->chart" :name="$care->name()" :scale="$handbook->scales()->scale($care->scale())"
+                <x-care.year-chart :chart="$year->chart" :name="$line->care->name()" :scale="$handbook->scales()->scale($line->care->scale())"
                     :unit="$year->unit"/>
-                @if ($table !== $care->id)
+                @if ($table !== $line->care->id)
                     <p class="mb-0">
                         <a class="why-link"
-                        href="{{ route('rhythm', array_filter(['machine' => $shown->machine->id, 'page' => $page > 1 ? $page : null, 'table' => $care->id])) }}#year-{{ $care->id }}">As a table, and where it started<span class="visually-hidden">: {{ $care->name() }}</span></a></p>
+                        href="{{ route('rhythm', array_filter(['machine' => $shown->machine->id, 'page' => $page > 1 ? $page : null, 'table' => $line->care->id])) }}#year-{{ $line->care->id }}">As a table, and where it started<span class="visually-hidden">: {{ $line->care->name() }}</span></a></p>
                 @else
                     <p>{{ $start }}</p>
                     @if ($year->table)
-                        <div class="scrolls" tabindex="0" role="region" aria-label="Openings of {{ $care->name() }}">
+                        <div class="scrolls" tabindex="0" role="region" aria-label="Openings of {{ $line->care->name() }}">
                         <table class="plain">
                             <thead><tr><th scope="col">Opened</th><th scope="col">Found</th><th scope="col">Left</th><th scope="col">After
                                 </th><th scope="col">Interval then</th></tr></thead>
@@ -55,9 +54,9 @@
                                         <td><a href="{{ route('logbook', ['entry' => $opening->entry]) }}">{{ Dates::day($opening->day,
                                             $today) }}</a></td>
                                         <td>{{ $opening->found === null ? 'not looked at'
-                                            : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
+                                            : mb_strtolower($handbook->scales()->scale($line->care->scale())->nearest($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
                                         <td>{{ $opening->symptom ? 'not opened'
-                                            : mb_strtolower($handbook->scales()->scale($care->scale())->nearest($opening->left)->name) }}
+                                            : mb_strtolower($handbook->scales()->scale($line->care->scale())->nearest($opening->left)->name) }}
                                             </td>
                                         <td>{{ Uses::counted($opening->days, 'days') }}</td>
                                         <td>{{ $after === null ? 'as before' : Uses::interval($after, $year->unit) }}</td>

@@ -1,13 +1,9 @@
 @use('App\View\Words\Dates')
 @use('App\View\Words\Uses')
-@php
-    $care = $line->care;
-    $machine = $care->machine;
-@endphp
-<x-layout title="Why: {{ $care->name() }}" place="rhythm">
+<x-layout title="Why: {{ $line->care->name() }}" place="rhythm">
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
-    <p class="mb-1"><a href="{{ route('rhythm', ['machine' => $machine->id]) }}">{{ $machine->name }}, rhythm</a></p>
-    <h1 {{ $facts }}>{{ $care->name() }}: {{ $line->when() }}{{ $care->rhythm->dueOn ? ', '.Dates::longWeekday($care->rhythm->dueOn, $today)
+    <p class="mb-1"><a href="{{ route('rhythm', ['machine' => $line->care->machine->id]) }}">{{ $line->care->machine->name }}, rhythm</a></p>
+    <h1 {{ $facts }}>{{ $line->care->name() }}: {{ $line->when() }}{{ $line->care->rhythm->dueOn ? ', '.Dates::longWeekday($line->care->rhythm->dueOn, $today)
         : '' }}.</h1>
     <div class="why-page">
         <div class="stack">
@@ -54,15 +50,15 @@
         <div class="stack">
             <section class="tile">
                 <h2>Do it</h2>
-                @foreach ($care->procedures() as $procedure => $name)
-                    <x-care.start-round :care="$care" :procedure="$procedure" :main="$loop->first">
+                @foreach ($line->care->procedures() as $procedure => $name)
+                    <x-care.start-round :care="$line->care" :procedure="$procedure" :main="$loop->first">
                         {{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-care.start-round>
                 @endforeach
             </section>
-            <x-care.snooze :care="$care" :today="$today"/>
+            <x-care.snooze :care="$line->care" :today="$today"/>
             <section class="tile" id="keep">
                 <h2>{{ $own->isKept() ? 'Kept at '.Uses::counted($own->count, $own->unit).'.' : 'It learns.' }}</h2>
-                <form method="post" action="{{ route('rhythm.own', [$machine, $care->id]) }}">
+                <form method="post" action="{{ route('rhythm.own', [$line->care->machine, $line->care->id]) }}">
                     @csrf
                     @method('put')
                     <fieldset class="field">
@@ -74,13 +70,13 @@
                                 Keep it at {{ Uses::counted($own->count, $own->unit) }}</label>
                         @else
                             <label class="check-row"><input type="radio" name="keep" value="now">
-                                Keep it at {{ Uses::interval($care->rhythm->deciding->learned->interval,
-                                $care->rhythm->deciding->clock->unit) }}, as it is now</label>
-                            @if ($care->start->base !== null
-                                && Uses::counted($care->start->count, $care->start->unit) !==
-                                Uses::interval($care->rhythm->deciding->learned->interval, $care->rhythm->deciding->clock->unit))<label
+                                Keep it at {{ Uses::interval($line->care->rhythm->deciding->learned->interval,
+                                $line->care->rhythm->deciding->clock->unit) }}, as it is now</label>
+                            @if ($line->care->start->base !== null
+                                && Uses::counted($line->care->start->count, $line->care->start->unit) !==
+                                Uses::interval($line->care->rhythm->deciding->learned->interval, $line->care->rhythm->deciding->clock->unit))<label
                                 class="check-row"><input type="radio" name="keep" value="start">
-                                Keep it at {{ Uses::counted($care->start->count, $care->start->unit) }}, where it started</label>@endif
+                                Keep it at {{ Uses::counted($line->care->start->count, $line->care->start->unit) }}, where it started</label>@endif
                         @endif
                     </fieldset>
                     <div class="row g-3">
@@ -95,7 +91,7 @@
             <section class="tile">
                 <h2>Start it otherwise</h2>
                 <p>Another school, or other habits: see what moves before you decide.</p>
-                <a class="push" href="{{ route('machines.start', $machine) }}">Change the start</a>
+                <a class="push" href="{{ route('machines.start', $line->care->machine) }}">Change the start</a>
             </section>
         </div>
     </div>

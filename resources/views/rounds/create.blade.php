@@ -1,8 +1,4 @@
 @use('App\View\Words\Uses')
-@php
-    $hands = $together ? (int) ceil($together['estimate']->hands->value) : 0;
-    $apart = $together ? (int) ceil($together['apart']) : 0;
-@endphp
 <x-layout :title="'A round on the '.$machine->name" place="kitchen">
     <div class="today">
         <section class="tile">
@@ -13,14 +9,13 @@
                 <fieldset class="compose">
                     <legend class="visually-hidden">Procedures</legend>
                     @foreach ($choices as $choice)
-                        @php($alone = $choice->procedure->alone)
                         <label class="compose__line">
                             <input type="checkbox" name="procedures[]" value="{{ $choice->id }}"
                                 @checked(in_array($choice->id, $picked, true))>
                             <span><strong>{{ $choice->name }}</strong>
                                 @if ($choice->procedure->runs)<span
                                 class="muted">takes in {{ count($choice->procedure->runs) }} others</span>@endif
-                                @if ($alone)<span class="muted">by itself only</span>@endif<br><span
+                                @if ($choice->procedure->alone)<span class="muted">by itself only</span>@endif<br><span
                                 class="muted small">{{ $choice->procedure->does }}</span></span>
                             <span class="compose__when">{{ $choice->line?->when() ?? 'when you want it' }}</span>
                         </label>
@@ -33,12 +28,9 @@
             <section class="tile" id="sum" aria-live="polite">
                 @if ($together)
                     <h2>{{ count($picked) > 1 ? 'In one round' : 'This round' }}</h2>
-                    <p class="compose__sum"><strong>{{ $hands }} min</strong>
-                        of your hands, {{ Uses::minutes($together['estimate']->all->value) }} in all.</p>
-                    @if (count($picked) > 1)<p>{{ $together['saved']
-                        ? Str::ucfirst(Uses::small($together['saved'])).' '.($together['saved'] === 1 ? 'step is'
-                        : 'steps are').' done once instead of again: what is off comes off once and goes back once.'
-                        : 'Nothing repeats; they follow each other.' }}@if ($apart > $hands) One by one it would be {{ $apart }} min.@endif
+                    <p class="compose__sum"><strong>{{ $together->hands() }} min</strong>
+                        of your hands, {{ Uses::minutes($together->estimate->all->value) }} in all.</p>
+                    @if (count($picked) > 1)<p>{{ $together->sharing() }}@if ($together->apart() > $together->hands()) One by one it would be {{ $together->apart() }} min.@endif
                         </p>@endif
                     <form method="post" action="{{ route('rounds.store', $machine) }}">
                         @csrf

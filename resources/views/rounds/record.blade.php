@@ -1,16 +1,10 @@
-@use('App\View\Words\Dates')
-@php
-    $day = GoodRinse\Core\Quantity\Day::at($round->started_at, $household->zone());
-@endphp
 <x-layout :title="'Service record, '.$machine->name" place="logbook">
     <section class="tile record">
         <p class="with-gap no-print"><a class="push push--main" href="{{ route('rounds.record.pdf', $round) }}">Keep as PDF</a><a
             class="push" href="{{ $round->ended_at ? route('rounds.show', $round) : route('today') }}">Back</a></p>
         <p class="muted mb-0">Service record · {{ $household->name }}</p>
-        <h1>{{ $machine->name }}, {{ Dates::day($day) }}</h1>
-        <p class="step__say">{{ $procedure->name }}, {{ Dates::time($round->started_at, $household->zone()) }}{{ $round->ended_at
-            ? '–'.Dates::time($round->ended_at, $household->zone()) : ', still going on' }}{{ $stopped ? ', stopped half-way'
-            : '' }}. {{ implode(' · ', array_filter([$kind->name, $machine->place])) }}.</p>
+        <h1>{{ $machine->name }}, {{ $data->day() }}</h1>
+        <p class="step__say">{{ $procedure->name }}, {{ $data->span() }}. {{ $data->kindAndPlace() }}.</p>
         @if ($round->leftOpen())<p class="hazard"><strong>{{ $round->settled_at ? 'Was left open, put right since'
             : 'Left open' }}:</strong> {{ App\Care\Words\OpenEndWords::list($round, $round->leftOpen()) }}.</p>@endif
         <x-round.record-body :opened="$opened" :took="$took" :agents="$agents" :fitted="$fitted" :findings="$findings" :grease="$grease"

@@ -1,8 +1,3 @@
-@php
-    $traits = $machine->traits;
-    $refused = $view?->refused;
-    $wait = $view?->wait;
-@endphp
 <x-layout :title="$step->title ?? 'All done'" place="today" :in-round="true">
     <x-drawing.scale-symbols :handbook="$handbook" :only="$scales"/>
     <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}"
@@ -15,12 +10,11 @@
             <h2>{{ $round->fittedProcedure()->name }}</h2>
             <ol>
                 @foreach ($steps as $each)
-                    @php($done = $progress->isDone($each))
-                    <li @class(['done' => $done && $each !== $step, 'skipped' => $progress->isSkipped($each), 'now' => $each === $step])
+                    <li @class(['done' => $progress->isDone($each) && $each !== $step, 'skipped' => $progress->isSkipped($each), 'now' => $each === $step])
                         @if ($each === $step) aria-current="step" @endif>
                         @if ($progress->tick($each) && $each !== $step)
                             <a href="{{ route('rounds.show', [$round, 'step' => $each->id]) }}">{{ $each->short }}<span
-                                class="visually-hidden">, {{ $progress->isSkipped($each) ? 'left out' : ($done ? 'done'
+                                class="visually-hidden">, {{ $progress->isSkipped($each) ? 'left out' : ($progress->isDone($each) ? 'done'
                                 : 'to be done again') }}</span></a>
                         @else
                             {{ $each->short }}
@@ -85,10 +79,10 @@
                     @endif
                     @unless ($view->isCurrent)<a class="push" href="{{ route('rounds.show', $round) }}">On →</a>@endunless
                     <button type="button" class="push d-none d-md-inline-flex" x-on:click="keys" aria-label="All keys">?</button>
-                    @if ($refused)<button form="clear-{{ $refused->vessel->id }}"
+                    @if ($refused = $view->refused)<button form="clear-{{ $refused->vessel->id }}"
                         class="push push--main step__clear">{{ $refused->vessel->done }}</button>@endif
-                    <button form="tick" @class(['push', 'push--main' => ! $refused])
-                        x-ref="done">{{ $wait && ! $step->capture ? $wait->ends ?? 'It is over' : 'Done' }} <kbd>space</kbd></button>
+                    <button form="tick" @class(['push', 'push--main' => ! $view->refused])
+                        x-ref="done">{{ $view->doneWord() }} <kbd>space</kbd></button>
                 </div>
             @endif
         </section>
@@ -96,15 +90,15 @@
         <aside class="round__aside">
             <div x-ref="timers" class="stack">
                 @foreach ($timers as $timer)
-                    @if (! $wait || $timer->step !== $wait->step)
-                        <section class="tile tile--timer" @if ($loop->first && ! $wait) id="timers" @endif tabindex="-1">
+                    @if (! $view?->wait || $timer->step !== $view->wait->step)
+                        <section class="tile tile--timer" @if ($loop->first && ! $view?->wait) id="timers" @endif tabindex="-1">
                             <x-round.timer :timer="$timer" :now="$now" :zone="$household->zone()"/></section>
                     @endif
                 @endforeach
             </div>
             <section class="tile">
                 <h2>Off the machine</h2>
-                <div x-ref="tray"><x-round.tray :pieces="$tray" :apart="$apart" :round="$round" :kind="$kind" :traits="$traits"/></div>
+                <div x-ref="tray"><x-round.tray :pieces="$tray" :apart="$apart" :round="$round" :kind="$kind" :traits="$machine->traits"/></div>
             </section>
             <section class="tile tile--plain">
                 <p class="mb-2"><a class="push push--wide" href="{{ route('today') }}" x-ref="pause">Pause</a></p>

@@ -1,8 +1,5 @@
 @use('App\View\Words\Dates')
 @use('App\View\Words\Uses')
-@php
-    $batch = $batches[0] ?? null;
-@endphp
 <x-drawing.scale-symbols :handbook="$handbook"/>
 
 @foreach ($left as $open)
@@ -99,7 +96,7 @@
                                 </x-care.start-round>
                         @endif
                     @else
-                        @if ($batch && count($batch->procedures) > 1)
+                        @if (($batch = $data->batch()) && count($batch->procedures) > 1)
                             <x-care.start-together :machine="$batch->care->machine" :procedures="array_keys($batch->procedures)"
                                 :main="true">Start round</x-care.start-together>
                             <x-care.start-round :care="$first->care"
@@ -117,7 +114,7 @@
             </div>
 
             <x-care.due-lines :lines="[$first]" :today="$today" level="h2"/>
-            @if ($batch && count($batch->lines) > 1)
+            @if (($batch = $data->batch()) && count($batch->lines) > 1)
                 <h2 class="batch">In the same round</h2>
                 <x-care.due-lines :lines="array_slice($batch->lines, 1, 4)" :today="$today" level="h3" :batch="$batch"/>
                 @if (count($batch->lines) > 5)<p class="muted small">And {{ Uses::small(count($batch->lines) - 5) }} more in it.</p>@endif
@@ -251,21 +248,17 @@
             <x-vessel.notices :notices="$vessels" :household="$household" :today="$today"/>
             <section class="tile">
                 <h2>Used</h2>
-                @php($token = csrf_token())
                 @foreach ($machines as $care)
                     @if ($loop->iteration === 8)<details class="mt-2"><summary>{{ count($machines) - 7 }} more machines</summary>@endif
-                    @php($until = $care->awayUntil($today))
                     <div class="tally">
                         <div>
                             <strong>{{ $care->machine->name }}</strong><br>
-                            <span class="muted small">{{ $until ? 'nobody there until '.Dates::short($until) : ($care->isWeekKnown()
-                                ? Uses::number($care->weekUses()).' in the last 7 days'
-                                : 'not counted lately; about '.Uses::number($care->history->rate * 7).' a week') }} ·
+                            <span class="muted small">{{ $data->usage($care) }} ·
                                 <a href="/machines/{{ $care->machine->id }}/trace">trouble?<span class="visually-hidden">
                                 with {{ $care->machine->name }}</span></a></span>
                         </div>
                         <form method="post" action="/machines/{{ $care->machine->id }}/uses">
-                            <input type="hidden" name="_token" value="{{ $token }}">
+                            <input type="hidden" name="_token" value="{{ csrf_token() }}">
                             <input type="hidden" name="id" value="{{ Str::ulid() }}">
                             <button class="push"
                                 aria-label="Count one more {{ $care->kind->useName }} for {{ $care->machine->name }}">+1
@@ -275,7 +268,7 @@
                 @endforeach
                 @if (count($machines) > 7)</details>@endif
                 @if (array_filter($machines, fn ($care) => $care->awayUntil($today)))<form method="post" action="/away/back" class="mt-3">
-                    <input type="hidden" name="_token" value="{{ $token }}"><input type="hidden" name="id" value="{{ Str::ulid() }}"><button
+                    <input type="hidden" name="_token" value="{{ csrf_token() }}"><input type="hidden" name="id" value="{{ Str::ulid() }}"><button
                     class="push">I'm back</button></form>@endif
                 <p class="small mt-3 mb-0"><a href="/away">Nobody at home for a while?</a></p>
             </section>

@@ -1,20 +1,8 @@
 @use('App\Models\Trace')
-@use('App\View\Words\Chance')
-@use('App\View\Words\Dates')
-@use('GoodRinse\Core\Quantity\Day')
-@use('GoodRinse\Core\Trace\RankedOption')
-@php
-    $deck = $reading->deck;
-    $card = collect($deck)->first(fn ($each) => $wanted !== '' && $each->id === $wanted) ?? $deck[0];
-    $check = $card->kind === RankedOption::CHECK ? $trouble->checks[$card->id] : null;
-    $action = $card->kind === RankedOption::ACTION ? $trouble->actions[$card->id] : null;
-    $seen = count($trace->steps);
-    $day = fn ($at) => Dates::day(Day::at($at, $household->zone()), $today);
-@endphp
 <x-layout title="{{ $names[0] }}" place="kitchen">
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a>
-        <span class="muted">looked into since {{ $day($trace->begun_at) }}</span></p>
+        <span class="muted">looked into since {{ $data->day($trace->begun_at) }}</span></p>
     <h1>{{ implode('; ', $names) }}.</h1>
     <div class="trace">
         <div class="stack">
@@ -26,9 +14,7 @@
             @endif
             @if ($trace->ended_at)
                 <section class="tile">
-                    <h2>{{ ['fixed' => $trace->held ? 'Put right, and it held.' : 'Put right on '.$day($trace->ended_at).'.', 'called'
-                        => 'Somebody was called on '.$day($trace->ended_at).'.', 'left'
-                        => 'Left as it is on '.$day($trace->ended_at).'.'][$trace->ended_how] }}</h2>
+                    <h2>{{ $data->ending() }}</h2>
                     @if ($trace->fixed_by)<p>{{ $trouble->actions[$trace->fixed_by]->name ?? $trace->fixed_by }}{{ $cause
                         ? '. What was wrong: '.mb_strtolower($cause).'.' : '' }}</p>@endif
                     @if ($trace->ended_how === 'fixed' && $trace->held === null)
@@ -48,30 +34,23 @@
                     Your answers contradict each other: {{ $reading->conflict->getMessage() }} Take one back below; until then they are left
                     aside.</div>@endif
                 <section class="tile card-next" aria-labelledby="card">
-                    <p class="muted">{{ $card === $deck[0] ? 'Next' : 'Instead' }}: {{ $check ? 'a check' : ($action ? 'something to do'
-                        : 'the call') }}{{ $check || $action ? ', '.App\View\Words\Uses::minutes(max(1, ($check ?? $action)->minutes))
-                        : '' }}{{ $action && $action->supplies > 0 ? ', about '.App\View\Words\Money::of($action->supplies, $household)
-                        : '' }}</p>
-                    <h2 id="card" class="card-next__name">{{ $check->name ?? $action->name ?? 'Call somebody.' }}</h2>
-                    <p class="step__say">{{ $check->how ?? $action->how ?? ($action
-                        ? 'Step by step, fitted to your machine: '.mb_strtolower($procedureNames[$action->procedure] ?? $action->name).'.'
-                        : 'Take the call sheet along: it says what was seen, done and measured.') }}</p>
-                    <p><strong>{{ $card === $deck[0] ? $why :
-                        'On average this order costs more, by about '.App\View\Words\Money::of(max(0, $card->expect - $deck[0]->expect),
-                        $household).'.' }}</strong></p>
-                    @if ($check)
+                    <p class="muted">{{ $card->head() }}</p>
+                    <h2 id="card" class="card-next__name">{{ $card->name() }}</h2>
+                    <p class="step__say">{{ $card->how() }}</p>
+                    <p><strong>{{ $data->because() }}</strong></p>
+                    @if ($card->check)
                         <form method="post" action="{{ route('traces.step', $trace) }}" class="card-next__answers">
                             @csrf
-                            <input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind"
+                            <input type="hidden" name="seen" value="{{ count($trace->steps) }}"><input type="hidden" name="kind"
                                 value="{{ Trace::ANSWER }}"><input type="hidden" name="card" value="{{ $card->id }}">
-                            @foreach ($check->results as $result)<button class="push" name="result"
+                            @foreach ($card->check->results as $result)<button class="push" name="result"
                                 value="{{ $result->id }}">{{ $result->name }}</button>@endforeach
                         </form>
-                    @elseif ($action)
-                        @if ($action->procedure && isset($procedureNames[$action->procedure]))
+                    @elseif ($card->action)
+                        @if ($card->procedure)
                             <form method="post" action="/machines/{{ $machine->id }}/rounds" class="mb-3">
-                                @csrf<input type="hidden" name="procedure" value="{{ $action->procedure }}"><button
-                                class="push push--main">Start: {{ mb_strtolower($procedureNames[$action->procedure]) }}</button></form>
+                                @csrf<input type="hidden" name="procedure" value="{{ $card->action->procedure }}"><button
+                                class="push push--main">Start: {{ mb_strtolower($card->procedure) }}</button></form>
                             <p class="muted">Done? Did it help?</p>
                         @endif
                         <div class="card-next__answers">
@@ -79,7 +58,7 @@
                                 @csrf<input type="hidden" name="how" value="fixed"><input type="hidden" name="action"
                                 value="{{ $card->id }}"><button class="push">It helped</button></form>
                             <form method="post" action="{{ route('traces.step', $trace) }}">
-                                @csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind"
+                                @csrf<input type="hidden" name="seen" value="{{ count($trace->steps) }}"><input type="hidden" name="kind"
                                 value="{{ Trace::FAILED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button
                                 class="push">It did not</button></form>
                         </div>
@@ -90,12 +69,12 @@
                                 @csrf<input type="hidden" name="how" value="called"><button class="push">Somebody is called</button></form>
                         </div>
                     @endif
-                    @if ($check || $action)
+                    @unless ($card->isCall())
                         <form method="post" action="{{ route('traces.step', $trace) }}" class="mt-2">
-                            @csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="kind"
+                            @csrf<input type="hidden" name="seen" value="{{ count($trace->steps) }}"><input type="hidden" name="kind"
                             value="{{ Trace::SKIPPED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button
-                            class="push push--quiet">{{ $check ? 'Don\'t know, or can\'t look' : 'Can\'t do this' }}</button></form>
-                    @endif
+                            class="push push--quiet">{{ $card->check ? 'Don\'t know, or can\'t look' : 'Can\'t do this' }}</button></form>
+                    @endunless
                 </section>
                 @foreach ($leftOut as $name => $reason)
                     <p class="muted small">{{ __('traces.not_offered', ['name' => $name, 'reason' => $reason]) }}</p>
@@ -114,16 +93,15 @@
                 <details class="tile">
                     <summary>Other options, cheapest first</summary>
                     <ul class="clean-list rows">
-                        @foreach (array_slice($deck, 1) as $other)
-                            <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $trouble->checks[$other->id]->name
-                                ?? $trouble->actions[$other->id]->name ?? 'Call somebody' }}</a>
-                                @if ($other->expect > $deck[0]->expect)<span class="muted">more by about
-                                    {{ App\View\Words\Money::of($other->expect - $deck[0]->expect, $household) }}</span>@endif</li>
+                        @foreach ($cards as $other)
+                            @continue($other->next)
+                            <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $other->name() }}</a>
+                                @if ($more = $other->more())<span class="muted">more by about {{ $more }}</span>@endif</li>
                         @endforeach
                     </ul>
                 </details>
-                <p class="with-gap">@if ($check || $action)<a class="push push--quiet"
-                    href="{{ route('traces.sheet', $trace) }}">Call sheet</a>@endif
+                <p class="with-gap">@unless ($card->isCall())<a class="push push--quiet"
+                    href="{{ route('traces.sheet', $trace) }}">Call sheet</a>@endunless
                     <form method="post" action="{{ route('traces.end', $trace) }}">
                     @csrf<input type="hidden" name="how" value="left"><button class="push push--quiet">Leave it as it is</button></form></p>
             @endif
@@ -138,13 +116,13 @@
                                 class="muted">{{ $suspect['moved'] }}</small>@endif</span>
                             <svg viewBox="0 0 100 12" preserveAspectRatio="none" aria-hidden="true">
                                 <rect class="in-line" width="100" height="12" rx="3"/>
-                                <rect class="in-rim" width="{{ max(1, $suspect['now']) }}" height="12" rx="3"/>@if ($seen)
+                                <rect class="in-rim" width="{{ max(1, $suspect['now']) }}" height="12" rx="3"/>@if (count($trace->steps))
                                 <rect class="in-copper" x="{{ min(99, $suspect['before']) }}" width="1.2" height="12"/>@endif</svg>
                             <strong>{{ $suspect['chance'] }}</strong>
                         </li>
                     @endforeach
                 </ul>
-                @if ($seen)<p class="muted small mb-0">Copper mark: before your last answer.</p>@endif
+                @if (count($trace->steps))<p class="muted small mb-0">Copper mark: before your last answer.</p>@endif
             </section>
             <section class="tile">
                 <h2>What you told it</h2>
@@ -152,7 +130,7 @@
                 @forelse ($steps as $place => $said)
                     <form class="told" method="post" action="{{ route('traces.back', $trace) }}">
                         @csrf
-                        <input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="place" value="{{ $place }}">
+                        <input type="hidden" name="seen" value="{{ count($trace->steps) }}"><input type="hidden" name="place" value="{{ $place }}">
                         <span>{{ $said }}</span>
                         @unless ($trace->ended_at)<button class="push push--quiet"
                             aria-label="Take back: {{ $said }}">Take back</button>@endunless
@@ -176,7 +154,7 @@
                 <section class="tile">
                     <h2>Here before</h2>
                     @foreach ($before as [$name, $other])<p class="mb-1">
-                        {{ $name }}, {{ $day($other->ended_at) }}{{ $other->held ? '. It held.' : '' }}
+                        {{ $name }}, {{ $data->day($other->ended_at) }}{{ $other->held ? '. It held.' : '' }}
                         <a href="{{ route('traces.show', $other) }}">See it</a></p>@endforeach
                 </section>
             @endif

@@ -1,8 +1,4 @@
 @use('App\View\Words\Dates')
-@php
-    $zone = $household->zone();
-    $chosen = old('agent', $picked);
-@endphp
 <x-layout title="Poured into the {{ $vesselName }}" place="kitchen">
     <form method="post" class="pour" x-data="pour">
         @csrf
@@ -15,7 +11,7 @@
                     Since it was last cleared:
                     @foreach ($there as [$name, $since]){{ $loop->first ? '' : ', ' }}<strong
                         class="ink">{{ $name }}</strong>{{ $since
-                        ? ' ('.Dates::relative(GoodRinse\Core\Quantity\Day::at($since, $zone), $today).')' : '' }}@endforeach.
+                        ? ' ('.Dates::relative(GoodRinse\Core\Quantity\Day::at($since, $household->zone()), $today).')' : '' }}@endforeach.
                 @else
                     As far as the logbook knows, nothing is left in it.
                 @endif
@@ -30,16 +26,15 @@
         <fieldset class="agents">
             <legend class="visually-hidden">What was it?</legend>
             @foreach ($agents as $agent)
-                @php($found = $verdicts[$agent->id])
                 <div class="pick agent">
                     <input type="radio" id="a-{{ $agent->id }}" name="agent" value="{{ $agent->id }}" required
-                        @checked($chosen === $agent->id) x-on:change="show"
-                        data-verdict="{{ $found->verdict->value }}" aria-describedby="v-{{ $agent->id }}">
+                        @checked(old('agent', $picked) === $agent->id) x-on:change="show"
+                        data-verdict="{{ $verdicts[$agent->id]->verdict->value }}" aria-describedby="v-{{ $agent->id }}">
                     <label for="a-{{ $agent->id }}">
                         <span>{{ $agent->name }}</span>
                         <small id="v-{{ $agent->id }}"><x-drawing.verdict
-                            :verdict="$found->verdict"/>{{ __('vessels.verdict.'.$found->verdict->value) }}<span
-                            class="agent__why">. {{ $found->reason }} {{ $found->remedy }}</span></small>
+                            :verdict="$verdicts[$agent->id]->verdict"/>{{ __('vessels.verdict.'.$verdicts[$agent->id]->verdict->value) }}<span
+                            class="agent__why">. {{ $verdicts[$agent->id]->reason }} {{ $verdicts[$agent->id]->remedy }}</span></small>
                     </label>
                 </div>
             @endforeach

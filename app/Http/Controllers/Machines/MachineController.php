@@ -12,7 +12,9 @@ use App\Care\Readers\CareReader;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Machines\MachineRequest;
 use App\Models\Machine;
+use App\View\Pages\Machines\KitchenData;
 use App\View\Pages\Machines\MachinePage;
+use App\View\Pages\Machines\NewMachineData;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
@@ -25,7 +27,7 @@ final class MachineController extends Controller
 {
     public function index(Request $request, CareReader $care): View
     {
-        return view('machines.index', ['machines' => $care->household($this->person($request)->home())]);
+        return view('machines.index', new KitchenData($care->household($this->person($request)->home())));
     }
 
     public function create(Request $request, Handbook $handbook, ClockInterface $clock): View
@@ -42,12 +44,12 @@ final class MachineController extends Controller
         $alike = $home->machines()->where('kind', $kind)->count();
         $kind = $handbook->kind($kind);
 
-        return view('machines.create', [
-            'kind' => $kind,
-            'name' => $kind->name.(0 === $alike ? '' : ' '.($alike + 1)),
-            'feels' => $kind->takesWater() && null === $home->hardness ? array_column($handbook->doseModel()->feels, 0) : [],
-            'today' => Day::at($clock->now(), $home->zone()),
-        ]);
+        return view('machines.create', new NewMachineData(
+            kind: $kind,
+            name: $kind->name.(0 === $alike ? '' : ' '.($alike + 1)),
+            feels: $kind->takesWater() && null === $home->hardness ? array_column($handbook->doseModel()->feels, 0) : [],
+            today: Day::at($clock->now(), $home->zone()),
+        ));
     }
 
     public function store(MachineRequest $request, AddMachine $add, ChangeWater $change): RedirectResponse

@@ -7,6 +7,7 @@ namespace App\View\Pages\Handbook;
 use App\Models\Household;
 use App\Models\Machine;
 use App\View\PageData;
+use App\View\Words\Uses;
 use GoodRinse\Core\Chemistry\Assessment;
 use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Care\Question;
@@ -44,5 +45,19 @@ final readonly class ProcedureData extends PageData
         public ?CareTask $task,
         public array $runs,
     ) {
+    }
+
+    /** Whole minutes. */
+    public function hands(): int
+    {
+        return (int) ceil($this->estimate->hands->value);
+    }
+
+    /** ", 1 hour 20 minutes from start to end"; empty where that is no longer than the hands take. */
+    public function fromStart(): string
+    {
+        $all = (int) round($this->estimate->all->value);
+
+        return $all > $this->hands() ? (string) __('rounds.from_start', ['time' => Uses::minutes($all)]) : '';
     }
 }

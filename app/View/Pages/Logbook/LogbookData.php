@@ -37,4 +37,27 @@ final readonly class LogbookData extends PageData
         public ?string $more,
     ) {
     }
+
+    public function head(): string
+    {
+        return (string) __('logbook.head.'.match (true) {
+            null !== $this->pointed => 'pointed',
+            'pictures' === $this->show => 'pictures',
+            [] !== $this->days => 'days',
+            [] !== $this->asked => 'none_found',
+            default => 'none',
+        });
+    }
+
+    /**
+     * The same page with something else in its address; what is null is left out.
+     *
+     * @param array<string, string|null> $with
+     */
+    public function url(array $with): string
+    {
+        $now = ['machine' => $this->machine?->id, 'show' => 'care' === $this->show ? null : $this->show, ...$this->asked];
+
+        return route('logbook', array_filter([...$now, ...$with], static fn (?string $value): bool => null !== $value));
+    }
 }

@@ -12,7 +12,10 @@ use App\View\Drawing\FoulingChart;
 use App\View\PageData;
 use App\View\Pages\Today\TaskLine;
 use App\View\Pages\Vessels\VesselNotice;
+use App\View\Words\Uses;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Machine\Habit;
+use GoodRinse\Core\Handbook\Machine\Option;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -44,5 +47,15 @@ final readonly class MachineData extends PageData
         public bool $pointed,
         public Handbook $handbook,
     ) {
+    }
+
+    /** What is known of a habit, in words. */
+    public function habit(Habit $habit): string
+    {
+        $known = $this->care->machine->habits[$habit->id] ?? null;
+
+        return null !== $habit->number
+            ? Uses::number((float) ($known ?? $habit->default))
+            : Option::among($habit->options, (string) $known)->name ?? (string) __('machines.not_known');
     }
 }

@@ -10,18 +10,16 @@ use App\Models\Round;
 use App\View\PageData;
 use GoodRinse\Core\Handbook\Machine\Part;
 use GoodRinse\Core\Handbook\MachineKind;
-use GoodRinse\Core\Round\Estimate;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What ComposePage::for() hands to its view. */
 final readonly class ComposeData extends PageData
 {
     /**
-     * @param array<string, ComposeChoice>                                         $choices
-     * @param list<string>                                                         $picked
-     * @param list<string>                                                         $about
-     * @param array{estimate: Estimate, apart: float, steps: int, saved: int}|null $together
-     * @param Collection<int, Round>                                               $running
+     * @param array<string, ComposeChoice> $choices
+     * @param list<string>                 $picked
+     * @param list<string>                 $about
+     * @param Collection<int, Round>       $running
      */
     public function __construct(
         public Household $household,
@@ -31,7 +29,7 @@ final readonly class ComposeData extends PageData
         public array $picked,
         public ?Part $part,
         public array $about,
-        public ?array $together,
+        public ?CombinedRound $together,
         public ?string $conflict,
         public Collection $running,
     ) {

@@ -115,8 +115,8 @@ final readonly class ComposePage
     /**
      * @param list<string> $picked
      *
-     * @return array{array{estimate: Estimate, apart: float, steps: int, saved: int}|null, string|null}
-     *                                                                                                  what comes of it, or why it cannot be
+     * @return array{CombinedRound|null, string|null}
+     *what comes of it, or why it cannot be
      */
     private function tried(MachineCare $care, Household $household, array $picked): array
     {
@@ -131,10 +131,8 @@ final readonly class ComposePage
      * What comes of doing the picked ones together.
      *
      * @param list<string> $picked
-     *
-     * @return array{estimate: Estimate, apart: float, steps: int, saved: int}|null
      */
-    private function together(MachineCare $care, Household $household, array $picked): ?array
+    private function together(MachineCare $care, Household $household, array $picked): ?CombinedRound
     {
         if ([] === $picked) {
             return null;
@@ -153,11 +151,10 @@ final readonly class ComposePage
         $estimate = fn (Procedure $procedure): Estimate => Estimate::of($procedure, Expectation::of($procedure, $this->handbook, $blocked));
         $steps = array_sum(array_map(static fn (Procedure $procedure): int => count($procedure->steps), $parts));
 
-        return [
-            'estimate' => $estimate($whole),
-            'apart' => array_sum(array_map(static fn (Procedure $procedure): float => $estimate($procedure)->hands->value, $parts)),
-            'steps' => count($whole->steps),
-            'saved' => max(0, $steps - count($whole->steps)),
-        ];
+        return new CombinedRound(
+            $estimate($whole),
+            array_sum(array_map(static fn (Procedure $procedure): float => $estimate($procedure)->hands->value, $parts)),
+            max(0, $steps - count($whole->steps)),
+        );
     }
 }

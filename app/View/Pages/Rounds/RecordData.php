@@ -8,10 +8,13 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
+use App\Support\Scalar;
 use App\View\PageData;
+use App\View\Words\Dates;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Quantity\Day;
 
 /** What RecordPage::for() hands to its view. */
 final readonly class RecordData extends PageData
@@ -42,5 +45,34 @@ final readonly class RecordData extends PageData
         public array $photos,
         public bool $stopped,
     ) {
+    }
+
+    public function day(): string
+    {
+        return Dates::day(Day::at($this->round->started_at, $this->household->zone()));
+    }
+
+    /** A picture to stand in a file of its own, as a data URL; null where it is gone. */
+    public function picture(Photo $photo): ?string
+    {
+        $file = Scalar::text(config('good-rinse.photos')).'/'.$photo->file;
+
+        return is_file($file) ? 'data:image/jpeg;base64,'.base64_encode((string) file_get_contents($file)) : null;
+    }
+
+    /** "10:05–11:20, stopped half-way". */
+    public function span(): string
+    {
+        $zone = $this->household->zone();
+        $ended = $this->round->ended_at;
+
+        return Dates::time($this->round->started_at, $zone)
+            .(null === $ended ? (string) __('rounds.still_on') : '–'.Dates::time($ended, $zone))
+            .($this->stopped ? (string) __('rounds.stopped_midway') : '');
+    }
+
+    public function kindAndPlace(): string
+    {
+        return implode(' · ', array_filter([$this->kind->name, $this->machine->place]));
     }
 }

@@ -68,6 +68,31 @@ final readonly class StepView
     ) {
     }
 
+    /** On the button that ends it: "Done", or what is said of a wait that is over. */
+    public function doneWord(): string
+    {
+        return null === $this->wait || null !== $this->step->capture
+            ? (string) __('rounds.done')
+            : $this->wait->ends ?? (string) __('rounds.is_over');
+    }
+
+    /** Whether leaving it out is offered: it can be, and is not done already. */
+    public function offersSkip(): bool
+    {
+        return $this->canBeSkipped() && (null === $this->answered || 'done' !== $this->answered->how || null !== $this->failed);
+    }
+
+    /** On the button that leaves it out. */
+    public function skipWord(): string
+    {
+        return (string) __('rounds.skip.'.match (true) {
+            null !== $this->step->takesOff => 'off',
+            null !== $this->step->putsBack => 'back',
+            $this->step->mustPass => 'check',
+            default => 'step',
+        });
+    }
+
     /** Whether it can be left out. */
     public function canBeSkipped(): bool
     {

@@ -163,6 +163,22 @@ final readonly class TaskLine
         };
     }
 
+    /** How foul it is by now, where somebody judges it: "About 30 % shut by now: ". */
+    public function soil(): string
+    {
+        return $this->care->graded
+            ? (string) __('today.soil', ['percent' => $this->care->rhythm->blockedNow->percent(), 'fouls' => $this->care->task->fouls])
+            : '';
+    }
+
+    /** @return array{Day, Day}|null between which days it falls due, as far as that can be told */
+    public function window(): ?array
+    {
+        $window = $this->care->rhythm->window;
+
+        return null === $window || $window[0] == $window[1] ? null : $window;
+    }
+
     public function isDue(): bool
     {
         return $this->care->isDue();

@@ -13,6 +13,8 @@ use App\View\Drawing\WeeksStrip;
 use App\View\PageData;
 use App\View\Pages\Rounds\TrayPiece;
 use App\View\Pages\Vessels\VesselNotice;
+use App\View\Words\Dates;
+use App\View\Words\Uses;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\SymptomRecord;
 use GoodRinse\Core\Quantity\Day;
@@ -75,5 +77,23 @@ final readonly class TodayData extends PageData
         public WeeksStrip $strip,
         public Handbook $handbook,
     ) {
+    }
+
+    /** What is best done first, with what goes along. */
+    public function batch(): ?BatchLine
+    {
+        return $this->batches[0] ?? null;
+    }
+
+    /** How much a machine was used lately: "5 in the last 7 days". */
+    public function usage(MachineCare $care): string
+    {
+        $until = $care->awayUntil($this->today);
+
+        return (string) match (true) {
+            null !== $until => __('today.use.away', ['day' => Dates::short($until)]),
+            $care->isWeekKnown() => __('today.use.week', ['uses' => Uses::number($care->weekUses())]),
+            default => __('today.use.rate', ['uses' => Uses::number($care->history->rate * 7)]),
+        };
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Trace;
 use App\View\PageData;
+use App\View\Words\Dates;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Trace\Diagnosis;
@@ -24,10 +25,11 @@ final readonly class TraceDeckData extends PageData
      * @param array{minutes: string, money: float, chance: string, stop: string|null}                  $price
      * @param list<array{string, Trace}>                                                               $before
      * @param array<string, int>                                                                       $learned
-     * @param array<string, string>                                                                    $procedureNames
+     * @param non-empty-list<TraceCard>                                                                $cards    the best first
+     * @param TraceCard                                                                                $card     shown
      * @param list<string>                                                                             $lately
-     * @param list<string>                                                                             $urgent         what to do before anything else
-     * @param array<string, string>                                                                    $leftOut        why something that would help is not offered, by its name
+     * @param list<string>                                                                             $urgent   what to do before anything else
+     * @param array<string, string>                                                                    $leftOut  why something that would help is not offered, by its name
      */
     public function __construct(
         public Trace $trace,
@@ -47,11 +49,36 @@ final readonly class TraceDeckData extends PageData
         public array $learned,
         public bool $ask,
         public ?string $cause,
-        public array $procedureNames,
-        public string $wanted,
+        public array $cards,
+        public TraceCard $card,
         public array $urgent,
         public array $leftOut,
         public array $lately,
     ) {
+    }
+
+    public function day(\DateTimeImmutable $at): string
+    {
+        return Dates::day(Day::at($at, $this->household->zone()), $this->today);
+    }
+
+    /** How it ended, and when. */
+    public function ending(): string
+    {
+        $how = Trace::FIXED === $this->trace->ended_how && true === $this->trace->held ? 'held' : $this->trace->ended_how;
+
+        return (string) __("traces.ended_on.$how", ['day' => null === $this->trace->ended_at ? '' : $this->day($this->trace->ended_at)]);
+    }
+
+    /** Why the card that is shown comes now; of another than the best, what it costs more. */
+    public function because(): string
+    {
+        $more = $this->card->more();
+
+        return match (true) {
+            $this->card->next => $this->why,
+            null === $more => (string) __('traces.card.alike'),
+            default => (string) __('traces.card.dearer', ['money' => $more]),
+        };
     }
 }

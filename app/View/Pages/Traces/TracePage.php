@@ -74,6 +74,8 @@ final readonly class TracePage
     {
         $trouble = $this->reader->trouble($trace->machine, $household);
         $reading = $this->reader->read($trace, $household);
+        $procedures = $this->handbook->kind($trace->machine->kind)->procedureNames;
+        $cards = TraceCard::deck($reading->deck, $trouble, $household, $procedures);
 
         return new TraceDeckData(
             trace: $trace,
@@ -93,8 +95,8 @@ final readonly class TracePage
             learned: $this->fixes->learned($trace->machine, $household),
             ask: $this->open->isToBeAsked($trace, $household),
             cause: null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
-            procedureNames: $this->handbook->kind($trace->machine->kind)->procedureNames,
-            wanted: $wanted,
+            cards: $cards,
+            card: array_values(array_filter($cards, static fn (TraceCard $card): bool => $card->id === $wanted))[0] ?? $cards[0],
             leftOut: null === $trace->ended_at ? $this->reader->leftOut($trace, $household) : [],
             urgent: null === $trace->ended_at ? $this->urgent($trace, $reading, $trouble) : [],
             lately: $lately,

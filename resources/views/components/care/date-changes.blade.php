@@ -1,10 +1,3 @@
-@props(['moved', 'today', 'machines' => false])
-@use('App\View\Words\Dates')
-@use('App\View\Words\Uses')
-@php
-    $day = fn ($rhythm) => $rhythm === null ? 'on no clock' : ($rhythm->dueOn === null ? 'no date' : ($today->isAfter($rhythm->dueOn) ? 'due since ' : '').Dates::day($rhythm->dueOn, $today));
-    $start = fn ($start) => $start->base === null ? 'no clock' : Uses::counted($start->count, $start->unit);
-@endphp
 @if ($moved)
     <div class="scrolls" tabindex="0" role="region" aria-label="Dates before and after">
     <table class="plain plain--stacks">
@@ -15,12 +8,10 @@
                 <tr @class(['is-moved' => $date->moves()])>
                     @if ($machines)<td>{{ $date->machine->name }}</td>@endif
                     <th scope="row">{{ $date->name }}</th>
-                    <td data-label="Starts from">{{ $date->startBefore == $date->startAfter ? $start($date->startAfter)
-                        : $start($date->startBefore).' → '.$start($date->startAfter) }}</td>
+                    <td data-label="Starts from">{{ $starts($date) }}</td>
                     <td data-label="Now">{{ $day($date->before) }}</td>
                     <td data-label="Then">{{ $day($date->after) }}</td>
-                    <td data-label="Moves">{{ $date->days() === null ? ($date->moves() ? 'new' : '') : ($date->days() === 0 ? 'stays'
-                        : Uses::counted(abs($date->days()), 'days').($date->days() > 0 ? ' later' : ' earlier')) }}</td>
+                    <td data-label="Moves">{{ $moves($date) }}</td>
                 </tr>
             @endforeach
         </tbody>

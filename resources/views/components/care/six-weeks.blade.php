@@ -1,26 +1,20 @@
 @props(['strip', 'today'])
 @use('App\View\Words\Dates')
-@php
-    $row = 46;
-    $height = 28 + $row * max(1, count($strip->marks));
-@endphp
 <section class="strip tile" aria-labelledby="six-weeks">
     <h2 id="six-weeks">The next six weeks</h2>
-    <svg viewBox="0 0 820 {{ $height }}" role="img"
-        aria-label="{{ implode('. ', array_map(fn ($mark) => $mark['care']->name().' of '.$mark['care']->machine->name.($mark['again'] ? ', cleaned today, again about ' : ', due about ').Dates::longWeekday($mark['on'], $today), $strip->marks)) ?: 'Nothing falls due.' }}">
+    <svg viewBox="0 0 820 {{ $strip->height() }}" role="img"
+        aria-label="{{ $strip->inWords($today) }}">
         @foreach ($strip->weeks as [$day, $at])
-            <path class="ink-line w-thin" opacity="0.18" d="M{{ 4 + $at * 8 }} 22 V{{ $height }}"/>
+            <path class="ink-line w-thin" opacity="0.18" d="M{{ 4 + $at * 8 }} 22 V{{ $strip->height() }}"/>
             <text class="faint" x="{{ 4 + $at * 8 }}" y="15">{{ $loop->first ? 'today' : Dates::short($day) }}</text>
         @endforeach
-        <path class="copper-line" d="M4 22 V{{ $height }}"/>
+        <path class="copper-line" d="M4 22 V{{ $strip->height() }}"/>
         @foreach ($strip->marks as $mark)
-            @php($y = 44 + $row * $loop->index)
-            <rect class="in-soft" x="{{ 4 + $mark['from'] * 8 }}" y="{{ $y - 9 }}" width="{{ max(8, ($mark['to'] - $mark['from']) * 8) }}"
+            <rect class="in-soft" x="{{ 4 + $mark['from'] * 8 }}" y="{{ $mark['y'] - 9 }}" width="{{ max(8, ($mark['to'] - $mark['from']) * 8) }}"
                 height="18" rx="9"/>
-            <circle class="in-rim" cx="{{ 4 + $mark['at'] * 8 }}" cy="{{ $y }}" r="7"/>
-            @php($right = $mark['at'] > 50)
-            <text x="{{ 4 + $mark['at'] * 8 }}" y="{{ $y + 27 }}"
-                text-anchor="{{ $right ? 'end' : 'start' }}">{{ $mark['care']->name() }} ·
+            <circle class="in-rim" cx="{{ 4 + $mark['at'] * 8 }}" cy="{{ $mark['y'] }}" r="7"/>
+            <text x="{{ 4 + $mark['at'] * 8 }}" y="{{ $mark['y'] + 27 }}"
+                text-anchor="{{ $mark['at'] > 50 ? 'end' : 'start' }}">{{ $mark['care']->name() }} ·
                 {{ $mark['care']->machine->name }}{{ $mark['again'] ? ' again, if cleaned today'
                 : '' }}, about {{ Dates::short($mark['on']) }}</text>
         @endforeach

@@ -1,23 +1,13 @@
-@props(['line', 'chart', 'machine', 'kind', 'handbook', 'today', 'running', 'pointed' => false, 'caused' => []])
 @use('App\View\Words\Dates')
-@use('App\View\Words\Uses')
-@php
-    $task = $line->care;
-    $id = $task->task->id;
-    $off = array_map(fn (string $each): string => strtr($each, $kind->words($machine->traits)), $kind->part($task->task->part)->comesOff($machine->traits));
-@endphp
 <section class="tile" id="task" {{ App\View\Pages\Rhythm\CareFacts::of($task) }} aria-labelledby="task-name" tabindex="-1">
     <div class="part-head">
         <x-drawing.glass :wear="$task->rhythm->wear" :size="56" :unknown="$task->neverOpened()"/>
         <div>
             <h2 id="task-name">{{ $task->name() }}</h2>
-            <p class="muted">{{ $task->neverOpened() ? 'nobody has looked yet' : $line->when().($task->graded
-                ? ', about '.$task->rhythm->blockedNow->percent().' % '.$task->task->fouls : '') }}</p>
+            <p class="muted">{{ $state() }}</p>
         </div>
     </div>
-    <p><strong>Rhythm: {{ implode(' or ', array_map(fn ($reading)
-        => Uses::interval($reading->learned->interval, $reading->clock->unit),
-        $task->rhythm->clocks)) }}</strong>{{ count($task->rhythm->clocks) > 1 ? ', whichever comes first' : '' }}.</p>
+    <p><strong>Rhythm: {{ $rhythm() }}</strong>{{ count($task->rhythm->clocks) > 1 ? ', whichever comes first' : '' }}.</p>
     @if ($task->graded && $chart->curve !== '')
         <svg class="chart" viewBox="0 0 400 118" role="img"
             aria-label="Soil over the last openings: it grew to what was found, fell to what was left, and stands at {{ $task->rhythm->blockedNow->percent() }} % now.">
@@ -38,7 +28,7 @@
         @foreach ($line->more() as $reason)<li>{{ $reason }}</li>@endforeach
         @if ($line->sure())<li>{{ $line->sure() }}</li>@endif
     </ul>
-    @if ($off)
+    @if ($off = $off())
         <h3>How it comes off here</h3>
         <ol>@foreach ($off as $each)<li>{{ $each }}</li>@endforeach</ol>
     @endif
@@ -57,8 +47,7 @@
     @if ($caused)
         <h3 class="mt-3">What it caused, left too long</h3>
         @foreach ($caused as [$name, $trace])<p class="mb-1">
-            <a href="{{ route('traces.show', $trace) }}">{{ $name }}</a>, {{ Dates::day(GoodRinse\Core\Quantity\Day::at($trace->begun_at,
-            auth()->user()->home()->zone()), $today) }}</p>@endforeach
+            <a href="{{ route('traces.show', $trace) }}">{{ $name }}</a>, {{ $day($trace->begun_at) }}</p>@endforeach
     @endif
     @if ($pointed)<p class="mb-0">
         <a class="why-link" href="{{ route('traces.create', [$machine, 'task' => $id]) }}">Something points to it?</a></p>@endif

@@ -19,14 +19,12 @@
     @endif
     <path class="copper-line" d="M{{ $chart->today }} 4 V90"/>
     @foreach ($chart->marks as [$x, $opening, $roomy])
-        @php($found = $opening->found === null ? 'done, nothing graded'
-            : mb_strtolower($scale->nearest($opening->found)->name).($opening->symptom ? ', told by a symptom' : ' found'))
         @if (! $roomy)
             <circle class="in-ink" cx="{{ $x }}" cy="75" r="3"/>
         @else
             <a href="/logbook?entry={{ $opening->entry }}"
-                aria-label="{{ Dates::day($opening->day) }}: {{ $found }}{{ $opening->symptom ? '' : ', left '.mb_strtolower($scale->nearest($opening->left)->name) }}">
-                <title>{{ Dates::day($opening->day) }}: {{ $found }}</title>
+                aria-label="{{ Dates::day($opening->day) }}: {{ $chart->found($opening, $scale) }}{{ $chart->left($opening, $scale) }}">
+                <title>{{ Dates::day($opening->day) }}: {{ $chart->found($opening, $scale) }}</title>
                 <rect x="{{ $x - 13 }}" y="62" width="26" height="26" fill="transparent"/>
                 @if ($opening->symptom)
                     <path class="ink-line w-light year-mark"

@@ -1,12 +1,3 @@
-@props(['machine', 'lines'])
-@php
-    $traits = $machine->traits;
-    $filter = $traits['filter'] ?? 'twist-out';
-    $arms = ['one' => 1, 'two' => 2, 'three' => 3][$traits['arms'] ?? 'two'] ?? 2;
-    $steel = ($traits['tub'] ?? 'stainless') === 'stainless';
-    $line = $lines['filter'] ?? null;
-    $soil = App\View\Drawing\PartSoil::of($line);
-@endphp
 {{-- The machine cut open, drawn from its traits. Names stand in the margins; their lines run level and never cross. --}}
 <svg class="cutaway" viewBox="0 0 720 520" role="group" aria-label="{{ $machine->name }}, cut open">
     {{-- cabinet, tub, seal, vent --}}
@@ -24,7 +15,6 @@
     <path class="ink-line w-thin leader" d="M516 87 H560"/>
 
     {{-- feed tube --}}
-    @php($feedTop = [1 => 352, 2 => 212, 3 => 66][$arms])
     <path class="ink-line w-light" d="M480 388 V{{ $feedTop + 8 }} M492 388 V{{ $feedTop - 4 }}"/>
 
     {{-- arms --}}

@@ -1,7 +1,5 @@
 @props(['machine', 'lines'])
-@php
-    $soil = fn (string $task) => App\View\Drawing\PartSoil::of($lines[$task] ?? null);
-@endphp
+@use('App\View\Drawing\PartSoil')
 <svg class="cutaway" viewBox="0 0 720 440" role="group" aria-label="{{ $machine->name }}, cut open">
     {{-- body: foot, column, head --}}
     <path class="ink-line" d="M230 410 H500 V384 H330 V150 H500 V60 Q500 46 486 46 H244 Q230 46 230 60 Z"/>
@@ -12,13 +10,13 @@
     <path class="ink-line w-thin leader" d="M490 377 H552"/>
 
     <x-drawing.cut-part :line="$lines['descale'] ?? null" :x="170" :y="200" :to="244" :end="true">
-        <path class="{{ $soil('descale') }}" d="M246 120 H304 V330 H246Z"/>
+        <path class="{{ PartSoil::of($lines['descale'] ?? null) }}" d="M246 120 H304 V330 H246Z"/>
         <path class="ink-line body" d="M246 92 H304 V330 H246Z"/>
         <path class="rim-line w-thin" d="M250 120 q8 -6 16 0 t16 0 t16 0"/>
     </x-drawing.cut-part>
     @isset($lines['disc'])
         <x-drawing.cut-part :line="$lines['disc']" :x="170" :y="312" :to="256" :end="true">
-            <ellipse class="{{ $soil('disc') }}" cx="275" cy="306" rx="18" ry="11"/><ellipse class="ink-line body" cx="275" cy="306" rx="18"
+            <ellipse class="{{ PartSoil::of($lines['disc'] ?? null) }}" cx="275" cy="306" rx="18" ry="11"/><ellipse class="ink-line body" cx="275" cy="306" rx="18"
                 ry="11"/>
         </x-drawing.cut-part>
     @endisset
@@ -28,7 +26,7 @@
     <text x="560" y="186">filter basket</text>
     <path class="ink-line w-thin leader" d="M468 181 H552"/>
     <x-drawing.cut-part :line="$lines['daily'] ?? null" :x="560" :y="292" :to="482">
-        <path class="{{ isset($lines['daily']) ? $soil('daily') : 'in-thin-water' }}" d="M368 290 H474 L466 366 H376Z"/>
+        <path class="{{ isset($lines['daily']) ? PartSoil::of($lines['daily'] ?? null) : 'in-thin-water' }}" d="M368 290 H474 L466 366 H376Z"/>
         <path class="ink-line body" d="M388 226 H452 L480 280 L466 366 H376 L362 280Z M480 262 q34 10 20 54 l-26 8"/>
     </x-drawing.cut-part>
     @unless (isset($lines['daily']))

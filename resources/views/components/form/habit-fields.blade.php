@@ -1,27 +1,17 @@
-@props(['kind', 'machine' => null, 'said' => [], 'drawn' => null])
-{{-- How it is used, and where its rhythms start; with `drawn` only the habits that are asked first, or only the others. --}}
-@foreach ($kind->habits() as $habit)
-    @if ($drawn === null || $habit->drawn === $drawn)
-        @if ($habit->number)
-            <x-form.field name="habits[{{ $habit->id }}]" :label="$habit->ask" type="number" :min="$habit->number->least"
-                :max="$habit->number->most" step="0.5" inputmode="decimal" :value="$machine->habits[$habit->id] ?? $habit->default"/>
-        @else
-            <x-form.choice name="habits[{{ $habit->id }}]" :legend="$habit->ask" :options="$habit->options"
-                :value="$machine->habits[$habit->id] ?? null" :drawing="$habit->drawn ? $habit->id : null" :unknown="true"/>
-        @endif
+@foreach ($habits as $habit)
+    @if ($habit->number)
+        <x-form.field name="habits[{{ $habit->id }}]" :label="$habit->ask" type="number" :min="$habit->number->least"
+            :max="$habit->number->most" step="0.5" inputmode="decimal" :value="$machine->habits[$habit->id] ?? $habit->default"/>
+    @else
+        <x-form.choice name="habits[{{ $habit->id }}]" :legend="$habit->ask" :options="$habit->options"
+            :value="$machine->habits[$habit->id] ?? null" :drawing="$habit->drawn ? $habit->id : null" :unknown="true"/>
     @endif
 @endforeach
-@if ($drawn !== true)
-    @php
-        $first = $kind->firstTasks($machine->traits ?? []);
-        $others = array_diff_key($machine === null ? $kind->tasks() : $kind->tasksFor($machine->traits), $first);
-    @endphp
-    @foreach ($first as $task)<x-form.school-field :task="$task" :machine="$machine" :said="$said[$task->id] ?? null"/>@endforeach
-    @if ($others)
-        <details class="mt-3" @if ($said || $errors->has('schools.*')) open @endif>
-            <summary>How often, for everything else</summary>
-            <div class="mt-2 school-grid">@foreach ($others as $task)<x-form.school-field :task="$task" :machine="$machine"
-                :said="$said[$task->id] ?? null"/>@endforeach</div>
-        </details>
-    @endif
+@foreach ($first as $task)<x-form.school-field :task="$task" :machine="$machine" :said="$said[$task->id] ?? null"/>@endforeach
+@if ($others)
+    <details class="mt-3" @if ($said || $errors->has('schools.*')) open @endif>
+        <summary>How often, for everything else</summary>
+        <div class="mt-2 school-grid">@foreach ($others as $task)<x-form.school-field :task="$task" :machine="$machine"
+            :said="$said[$task->id] ?? null"/>@endforeach</div>
+    </details>
 @endif

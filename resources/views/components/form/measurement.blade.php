@@ -1,21 +1,18 @@
-@props(['rule', 'given' => null])
-{{-- Something to count, measure or notice beside the step's question; none of it has to be filled in. --}}
-@php($kind = GoodRinse\Core\Handbook\Scale\MeasurementKind::class)
+@use('GoodRinse\Core\Handbook\Scale\MeasurementKind')
 <fieldset class="reading">
     <legend>{{ $rule->name }}</legend>
     @switch($rule->kind)
-        @case($kind::Some)
-        @case($kind::One)
+        @case(MeasurementKind::Some)
+        @case(MeasurementKind::One)
             <div class="chips">
                 @foreach ($rule->options as $option)
-                    <label class="chip"><input type="{{ $rule->kind === $kind::Some ? 'checkbox' : 'radio' }}"
-                        name="r[{{ $rule->id }}]{{ $rule->kind === $kind::Some ? '[]' : '' }}" value="{{ $option->id }}"
+                    <label class="chip"><input type="{{ $rule->kind === MeasurementKind::Some ? 'checkbox' : 'radio' }}"
+                        name="r[{{ $rule->id }}]{{ $rule->kind === MeasurementKind::Some ? '[]' : '' }}" value="{{ $option->id }}"
                         @checked(in_array($option->id, (array) old("r.$rule->id", $given?->picks ?? []), true))> {{ $option->name }}</label>
                 @endforeach
             </div>
             @break
-        @case($kind::Number)
-            @php($in = App\View\Words\HouseMeasures::field($rule->unit))
+        @case(MeasurementKind::Number)
             <div class="stepper">
                 <input class="form-control nums" type="number" inputmode="decimal" step="any" min="{{ $in->range($rule->range)->least }}"
                     max="{{ $in->range($rule->range)->most }}" name="r[{{ $rule->id }}]" aria-label="{{ $rule->name }}, {{ $in->name }}"
@@ -23,7 +20,7 @@
                     <span>{{ $in->name }}</span>
             </div>
             @break
-        @case($kind::Ratio)
+        @case(MeasurementKind::Ratio)
             <div class="stepper" x-data="stepper">
                 <button type="button" class="push" x-on:click="less" aria-label="{{ $rule->name }}: one fewer shut">−</button>
                 <input class="form-control nums" type="number" inputmode="numeric" min="0" max="{{ $rule->range->most }}"
@@ -32,7 +29,7 @@
                 <button type="button" class="push" x-on:click="more" aria-label="{{ $rule->name }}: one more shut">+</button>
                 <span class="stepper__of">shut of <input class="form-control nums" type="number" inputmode="numeric" min="1"
                     max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][all]" aria-label="{{ $rule->name }}, all {{ $rule->unit }}"
-                    value="{{ old("r.$rule->id.all", $given?->of ?? $attributes->get('total')) }}" data-all></span>
+                    value="{{ old("r.$rule->id.all", $given?->of ?? $total) }}" data-all></span>
             </div>
             @break
     @endswitch

@@ -126,14 +126,16 @@
             @foreach ([[18, 36, 3], [28, 26, 2.6], [36, 38, 3], [44, 24, 3], [52, 34, 2.6], [24, 14, 2.2], [38, 12, 2.6], [56, 18, 2.2]] as [$x, $y, $r])<circle class="in-silt-3" cx="{{ $x }}" cy="{{ $y }}" r="{{ $r }}"/>@endforeach
             @break
         @case('water-soft')
+            <x-drawing.kettle :crust="0"/>
+            @break
         @case('water-medium')
+            <x-drawing.kettle :crust="3"/>
+            @break
         @case('water-hard')
+            <x-drawing.kettle :crust="8"/>
+            @break
         @case('water-very-hard')
-            @php($crust = ['water-soft' => 0, 'water-medium' => 3, 'water-hard' => 8, 'water-very-hard' => 15][$name])
-            @if ($crust)<path class="in-silt-1" d="M25 {{ 64 - $crust }} Q36 {{ 60 - $crust }} 46 {{ 64 - $crust }} T67 {{ 63 - $crust }}
-                L68 64 H24Z"/>@endif
-            <path class="ink-line" d="M28 22 H64 L70 66 H22Z M28 22 L18 28 M34 22 Q34 12 46 12 Q58 12 58 22"/>
-            <path class="rim-line w-light" d="M27 36 H65"/>
+            <x-drawing.kettle :crust="15"/>
             @break
         @case('kind-dishwasher')
             <rect class="ink-line" x="18" y="6" width="56" height="64" rx="6"/><path class="ink-line" d="M18 18 H74"/>

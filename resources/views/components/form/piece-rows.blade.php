@@ -1,17 +1,13 @@
-@props(['pieces' => [], 'blank' => 2])
-{{-- Small pieces by name and number; empty rows are left out. --}}
-@php($rows = array_values((array) old('more', array_merge(array_map(fn ($name, $count) => ['name' => $name, 'count'
-    => $count], array_keys($pieces), $pieces), array_fill(0, $blank, ['name' => '', 'count' => ''])))))
 <fieldset class="field">
     <legend class="form-label">Other small pieces that come off with it</legend>
     @foreach ($rows as $i => $row)
         <div class="row g-2 mb-2">
             <div class="col-8"><label class="visually-hidden" for="more-{{ $i }}-name">Piece {{ $i + 1 }}</label><input class="form-control"
                 id="more-{{ $i }}-name" name="more[{{ $i }}][name]" maxlength="40" placeholder="spring"
-                value="{{ is_string($row['name'] ?? null) ? $row['name'] : '' }}"></div>
+                value="{{ $row['name'] }}"></div>
             <div class="col-4"><label class="visually-hidden" for="more-{{ $i }}-count">How many of piece {{ $i + 1 }}</label><input
                 class="form-control nums" id="more-{{ $i }}-count" name="more[{{ $i }}][count]" type="number" inputmode="numeric" min="0"
-                max="40" placeholder="1" value="{{ is_scalar($row['count'] ?? null) ? $row['count'] : '' }}"></div>
+                max="40" placeholder="1" value="{{ $row['count'] }}"></div>
         </div>
         @error("more.$i.count")<p class="wrong">{{ $message }}</p>@enderror
         @error("more.$i.name")<p class="wrong">{{ $message }}</p>@enderror

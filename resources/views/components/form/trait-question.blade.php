@@ -1,5 +1,3 @@
-@props(['trait', 'machine', 'round', 'step'])
-{{-- What this step depends on and nobody has said of the machine yet: one tap, outside the form of the step. --}}
 <section class="reveals" x-ref="reveals" aria-labelledby="reveals">
     <form method="post" action="{{ route('machines.trait', [$machine, $trait->id]) }}" x-on:submit="reveal">
         @csrf
@@ -9,10 +7,10 @@
         <fieldset>
             <legend id="reveals"><span class="muted">Before you go on:</span> {{ $trait->ask }}</legend>
             @if ($trait->number)
-                @php($in = App\View\Words\HouseMeasures::field($trait->unit))
                 <div class="week"><input class="form-control" type="number" name="value" inputmode="decimal" step="any"
                     min="{{ $in->range($trait->number)->least }}" max="{{ $in->range($trait->number)->most }}" required
-                    aria-label="{{ $trait->ask }}{{ $trait->unit ? " ($in->name)" : '' }}">@if ($trait->unit)<span>{{ $in->name }}</span>@endif<button class="push">Note it</button></div>
+                    aria-label="{{ $trait->ask }}@if ($trait->unit) ({{ $in->name }})@endif">
+                    @if ($trait->unit)<span>{{ $in->name }}</span>@endif<button class="push">Note it</button></div>
             @else
                 <div class="reveals__answers">@foreach ($trait->options as $option)<button class="push" name="value"
                     value="{{ $option->id }}">@if ($trait->drawn)<x-form.option-drawing

@@ -1,14 +1,8 @@
-@props(['pieces', 'apart', 'round', 'kind', 'traits'])
-@php
-    $drawing = App\View\Drawing\TrayDrawing::of($pieces);
-    $names = array_map(fn ($piece) => $piece->name, $pieces);
-    $part = fn (string $id) => mb_strtolower($kind->part($id)->name($traits));
-@endphp
 @if (! $pieces)
     <p class="muted small mb-0" data-tray>Nothing yet. What you take off lands here, and goes back the other way round.</p>
 @else
     <svg class="tray" viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing->height }}" role="img" data-tray
-        aria-label="In the tray: {{ implode(', ', array_map(fn ($piece) => trim($piece->name.($piece->along ? ' with '.implode(', ', $piece->along) : '')), $pieces)) }}. Goes back: {{ implode(', then ', array_reverse($names)) }}.">
+        aria-label="In the tray: {{ $contents() }}. Goes back: {{ $goesBack }}.">
         <path class="rim-line w-stout" d="M6 4 V{{ $drawing->height - 18 }} Q6 {{ $drawing->height - 4 }} 20 {{ $drawing->height - 4 }}
             H{{ $drawing::WIDTH - 20 }} Q{{ $drawing::WIDTH - 6 }} {{ $drawing->height - 4 }} {{ $drawing::WIDTH - 6 }}
             {{ $drawing->height - 18 }} V4"/>
@@ -25,9 +19,8 @@
             </g>
         @endforeach
     </svg>
-    <p class="muted small">Goes back: {{ implode(', then ', array_map('mb_strtolower', array_reverse($names))) }}.</p>
-    @php($top = end($pieces))
-    @if ($top->stepBack)
+    <p class="muted small">Goes back: {{ mb_strtolower($goesBack) }}.</p>
+    @if ($top?->stepBack)
         <details>
             <summary class="small">{{ $top->name }} is back already?</summary>
             <form method="post" action="{{ route('ticks.store', $round) }}" class="mb-0">
@@ -41,8 +34,7 @@
     @endif
 @endif
 @foreach ($apart->leftOver as $id => $left)
-    <p class="hazard small mb-0"><strong>Left over</strong> from the {{ $part($id) }}: {{ implode(', ', array_map(fn ($piece, $count)
-        => "$count × $piece", array_keys($left), $left)) }}.</p>
+    <p class="hazard small mb-0"><strong>Left over</strong> from the {{ $part($id) }}: {{ $counted($left) }}.</p>
 @endforeach
-@if ($apart->leftOn)<p class="muted small mb-0">Left on: {{ implode(', ', array_map($part, array_unique($apart->leftOn))) }}.</p>@endif
-@if ($apart->early)<p class="muted small mb-0">Back early: {{ implode(', ', array_map($part, $apart->early)) }}.</p>@endif
+@if ($apart->leftOn)<p class="muted small mb-0">Left on: {{ $parts($apart->leftOn) }}.</p>@endif
+@if ($apart->early)<p class="muted small mb-0">Back early: {{ $parts($apart->early) }}.</p>@endif

@@ -5,11 +5,9 @@
         <thead><tr><td></td>@foreach ($columns as $name)<th scope="col"><span>{{ $name }}</span></th>@endforeach</tr></thead>
         <tbody>
             @foreach ($groups as $group)
-                @php($rest = implode(', ', array_map(fn ($agent) => $agent->name, array_slice($group->agents, 1))))
                 <tr>
-                    <th scope="row">{{ $group->sample()->name }}@if ($rest)<small>and {{ $rest }}</small>@endif</th>
-                    @foreach (array_keys($columns) as $key)
-                        @php($found = $cell($group, $key))
+                    <th scope="row">{{ $group->sample()->name }}@if ($rest = $group->others())<small>and {{ implode(', ', $rest) }}</small>@endif</th>
+                    @foreach (array_map(fn ($key) => $cell($group, $key), array_keys($columns)) as $found)
                         <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}">
                             <x-drawing.verdict :verdict="$found->verdict"/><span
                             class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>

@@ -1,0 +1,52 @@
+@props(['view', 'step', 'handbook'])
+{{-- What can be said beside the answer of a step: pieces, another amount, a note, a picture, leaving it out. --}}
+<div class="extras">
+    @if ($step->putsBack && $view->sheet?->comesAlong())
+        <details>
+            <summary>Something is left over</summary>
+            @foreach ([...array_column($view->sheet->holding->pieces, 'name'), ...$view->sheet->holding->loose] as $piece)
+                <div class="stepper" x-data="stepper"><button type="button" class="push" x-on:click="less"
+                    aria-label="One {{ $piece }} fewer">−</button><input class="form-control nums" type="number" inputmode="numeric"
+                    min="0" max="40" name="left[{{ $piece }}]" aria-label="{{ $piece }} left over"
+                    value="{{ old("left.$piece", $view->answered->details->leftOver[$piece] ?? 0) }}" x-ref="count"><button type="button" class="push"
+                    x-on:click="more" aria-label="One {{ $piece }} more">+</button> <span>{{ $piece }}</span></div>
+            @endforeach
+        </details>
+    @endif
+    @if ($step->amounts)
+        <details>
+            <summary>Poured another amount</summary>
+            <fieldset class="poured-as">
+                <legend class="visually-hidden">How much was poured?</legend>
+                @foreach (['0' => 'nothing', '0.5' => 'half', '1' => 'as said', '1.5' => 'half as much again', '2' => 'twice'] as $share => $name)
+                    <label class="chip"><input type="radio" name="share" value="{{ $share }}"
+                        @checked((float) old('share', $view->answered->share ?? 1) === (float) $share)> {{ $name }}</label>
+                @endforeach
+            </fieldset>
+            @if ($strong = $handbook->agent($step->amounts[0]->agent)->strengths)
+                <fieldset class="poured-as">
+                    <legend class="small">Strength on the bottle</legend>
+                    @foreach ($strong as $percent)
+                        <label class="chip"><input type="radio" name="strength" value="{{ $percent }}"
+                            @checked((float) old('strength', $view->answered->strength ?? $step->amounts[0]->strength ?? 0) === $percent)>
+                            {{ $percent }} %</label>
+                    @endforeach
+                </fieldset>
+            @endif
+        </details>
+    @endif
+    <details @if (old('note')) open @endif>
+        <summary>Add a note</summary>
+        <label class="visually-hidden" for="note">Note</label>
+        <textarea class="form-control" id="note" name="note" rows="3" maxlength="2000" x-ref="note">{{ is_string(old('note')) ? old('note') : '' }}</textarea>
+    </details>
+    <div x-data="photo">
+        <label class="push file"><span x-text="label">Add a picture</span><input type="file" name="photo"
+            accept="image/jpeg,image/png,image/webp" capture="environment" x-on:change="chosen"></label>
+        @error('photo')<p class="wrong">{{ $message }}</p>@enderror
+    </div>
+    @if ($view->offersSkip())
+        <button class="push push--quiet" name="how" value="skipped"
+            formnovalidate>{{ $view->skipWord() }}</button>
+    @endif
+</div>
