@@ -16,7 +16,7 @@ return (new PhpCsFixer\Config())
         'concat_space' => ['spacing' => 'none'],
         'method_chaining_indentation' => false,
         'php_unit_method_casing' => ['case' => 'snake_case'],
-        'phpdoc_align' => ['align' => 'vertical'],
+        'phpdoc_align' => false,
         'phpdoc_summary' => false,
         'phpdoc_to_comment' => false,
         'single_line_throw' => false,

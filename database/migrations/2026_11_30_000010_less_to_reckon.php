@@ -14,7 +14,8 @@ return new class extends Migration {
         // blocked fraction by care task when it began
         Schema::table('rounds', fn (Blueprint $table) => $table->json('expected')->nullable());
         DB::unprepared(
-            "CREATE INDEX entries_no_taps ON entries (machine_id, happened_at) WHERE kind = 'counter' AND (json_extract(payload, '$.over') IS NOT NULL OR json_extract(payload, '$.unit') = 'litres')",
+            "CREATE INDEX entries_no_taps ON entries (machine_id, happened_at) WHERE kind = 'counter' "
+            ."AND (json_extract(payload, '$.over') IS NOT NULL OR json_extract(payload, '$.unit') = 'litres')",
         );
     }
 

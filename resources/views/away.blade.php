@@ -10,7 +10,8 @@
             days. Nobody is reminded meanwhile.</p>
         <div class="row g-3">
             <div class="col-6"><x-form.field name="from" label="From" type="date" :value="(string) $today" required/></div>
-            <div class="col-6"><x-form.field name="to" label="To, that day too" type="date" :value="(string) $today->plus(13)" required/></div>
+            <div class="col-6"><x-form.field name="to" label="To, that day too" type="date" :value="(string) $today->plus(13)" required/>
+                </div>
         </div>
         <fieldset class="mt-4">
             <legend>Which machines stand still?</legend>

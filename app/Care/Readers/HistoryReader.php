@@ -146,7 +146,9 @@ final readonly class HistoryReader
         $since = $from?->format('Y-m-d H:i:s') ?? '';
         [$entries, $voided] = EffectiveEntries::split($this->entries($machine, $since, $kept));
         $query = DB::connection()->getPdo()->prepare(
-            "select cast(strftime('%s', happened_at) as integer), json_extract(payload, '\$.uses'), id from entries where machine_id = ? and kind = 'counter' and happened_at >= ? and json_extract(payload, '\$.over') is null and json_extract(payload, '\$.unit') <> 'litres' order by happened_at, seq",
+            "select cast(strftime('%s', happened_at) as integer), json_extract(payload, '\$.uses'), id from entries "
+                ."where machine_id = ? and kind = 'counter' and happened_at >= ? and json_extract(payload, '\$.over') is null "
+                ."and json_extract(payload, '\$.unit') <> 'litres' order by happened_at, seq",
         );
         $query->execute([$machine->id, max($since, $kept->cut ?? '')]);
         $counts = [];

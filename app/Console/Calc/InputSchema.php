@@ -70,7 +70,10 @@ final readonly class InputSchema
 
         return match ($error->keyword()) {
             'required' => $under($args['missing'] ?? [], 'is required'),
-            'additionalProperties' => $under(array_diff(array_filter((array) ($args['properties'] ?? []), is_string(...)), $this->known($error)), 'unknown key'),
+            'additionalProperties' => $under(
+                array_diff(array_filter((array) ($args['properties'] ?? []), is_string(...)), $this->known($error)),
+                'unknown key',
+            ),
             default => [('' === $place ? '""' : $place).': '.$this->problem($error->keyword(), $args)],
         };
     }

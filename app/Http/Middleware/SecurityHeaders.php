@@ -12,7 +12,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class SecurityHeaders
 {
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; font-src 'self'; "
-        ."connect-src 'self'; worker-src 'self'; media-src 'self' blob:; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'; object-src 'none'";
+        ."connect-src 'self'; worker-src 'self'; media-src 'self' blob:; manifest-src 'self'; form-action 'self'; "
+        ."base-uri 'none'; frame-ancestors 'none'; object-src 'none'";
 
     /** @param \Closure(Request): Response $next */
     public function handle(Request $request, \Closure $next): Response

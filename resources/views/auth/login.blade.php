@@ -4,7 +4,8 @@
             <p class="brand"><x-page.mark/>Good Rinse</p>
             <h1>Know what your dishwasher needs before it is trouble.</h1>
             <div class="threshold__glasses" aria-hidden="true">
-                <x-drawing.glass :wear="0.05" :size="56"/><x-drawing.glass :wear="0.45" :size="56"/><x-drawing.glass :wear="0.85" :size="56"/><x-drawing.glass :wear="1.3"
+                <x-drawing.glass :wear="0.05" :size="56"/><x-drawing.glass :wear="0.45" :size="56"/><x-drawing.glass :wear="0.85"
+                    :size="56"/><x-drawing.glass :wear="1.3"
                     :size="56"/>
             </div>
         </div>

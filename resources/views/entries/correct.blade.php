@@ -15,12 +15,14 @@
             @if ($payload instanceof Absence)
                 <div class="row g-3">
                     <div class="col-6"><x-form.field name="from" label="From" type="date" :value="(string) $payload->from" required/></div>
-                    <div class="col-6"><x-form.field name="to" label="To, that day too" type="date" :value="(string) $payload->to" required/></div>
+                    <div class="col-6"><x-form.field name="to" label="To, that day too" type="date" :value="(string) $payload->to"
+                        required/></div>
                 </div>
                 @error('on')<p class="wrong">{{ $message }}</p>@enderror
             @else
                 <div class="row g-3">
-                    <div class="col-6"><x-form.field name="on" label="Day" type="date" :value="(string) $on" :max="(string) $today" required/>
+                    <div class="col-6"><x-form.field name="on" label="Day" type="date" :value="(string) $on" :max="(string) $today"
+                        required/>
                         </div>
                     <div class="col-6"><x-form.field name="at" label="Time, if you know it" type="time" :value="$at"/></div>
                 </div>
@@ -55,16 +57,23 @@
                         <select class="form-select" id="f-unit" name="unit">@foreach ($measures as $unit)
                         <option value="{{ $unit }}" @selected(old('unit', $payload->portion?->unit->value) === $unit)>
                         {{ __("units.portions.$unit") }}</option>@endforeach</select></div>
-                    <div class="col-4"><x-form.field name="strength" label="Strength, %" inputmode="decimal" :value="$payload->strength"/></div>
+                    <div class="col-4"><x-form.field name="strength" label="Strength, %" inputmode="decimal" :value="$payload->strength"/>
+                        </div>
                 </div>
             @elseif ($payload instanceof UseCount)
-                <x-form.field name="uses" :label="$payload->over ? 'How many in these '.$payload->over.' days' : 'How many'" type="number" step="any"
+                <x-form.field name="uses" :label="$payload->over ? 'How many in these '.$payload->over.' days' : 'How many'" type="number"
+                    step="any"
                     min="0" inputmode="decimal" :value="$payload->uses" required/>
             @elseif ($reading)
                 <x-form.field name="number" :label="trim($reading->name.', '.$field->name, ', ')" type="number" step="any" min="0"
                     inputmode="decimal" :value="$field->written($payload->number)" required/>
             @elseif ($payload instanceof Note)
-                <div class="field"><label class="form-label" for="f-text">Note</label><textarea class="form-control" id="f-text" name="text" rows="4" required>{{ old('text', $payload->text) }}</textarea>@error('text')<p class="wrong">{{ $message }}</p>@enderror</div>
+                <div class="field">
+                    <label class="form-label" for="f-text">Note</label>
+                    <textarea class="form-control" id="f-text" name="text" rows="4"
+                        required>{{ old('text', $payload->text) }}</textarea>
+                    @error('text')<p class="wrong">{{ $message }}</p>@enderror
+                </div>
             @endif
             @if (count($alike) > 1)
                 <div class="field"><label class="form-label" for="f-machine">Machine</label>

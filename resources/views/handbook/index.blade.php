@@ -16,7 +16,8 @@
             {{ $count === 0 ? 'Nothing holds all of these words. Try fewer, or all kinds of machines.' : $count.' found.' }}</p>
         @foreach ($groups as $group)
             <section class="tile">
-                <h2>{{ $group['title'] }}@if ($group['machine'])<span class="muted small"> · as it is done on this machine</span>@endif</h2>
+                <h2>{{ $group['title'] }}@if ($group['machine'])
+                    <span class="muted small"> · as it is done on this machine</span>@endif</h2>
                 @foreach (['One job at a time' => array_filter($group['lines'], fn ($line) => ! $line->several), 'Several in one go'
                     => array_filter($group['lines'], fn ($line) => $line->several)] as $sort => $lines)
                 @if ($lines)

@@ -12,7 +12,8 @@
             <div class="chart-key" role="list">
                 @foreach (['go' => 'Fine together.', 'wasteful' => 'They cancel each other.', 'caution'
                     => 'Wasted or rough: better cleared first.', 'clear-first'
-                    => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict => $words)
+                    => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict =>
+                        $words)
                     <span role="listitem"><x-drawing.verdict
                         :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{ __("vessels.verdict.$verdict") }}</strong>
                         {{ $words }}</span>

@@ -5,7 +5,9 @@
                 <p class="muted mb-0"><a href="{{ route('handbook') }}">Handbook</a> · {{ $machine ? $machine->name : $kind->name }}</p>
                 <h1>{{ $procedure->name }}</h1>
                 <p class="step__say">{{ $procedure->does }}</p>
-                <p class="nums"><strong>{{ $data->hands() }} minutes of your hands</strong>{{ $data->fromStart() }}.@if ($runs) Made of: {{ implode(', ', array_map('mb_strtolower', $runs)) }}.@endif</p>
+                <p class="nums">
+                    <strong>{{ $data->hands() }} minutes of your hands</strong>{{ $data->fromStart() }}.@if ($runs) Made of:
+                    {{ implode(', ', array_map('mb_strtolower', $runs)) }}.@endif</p>
                 @if ($refused)
                     <p class="hazard"><strong>Not on this machine.</strong> {{ $refused->reason }} {{ $refused->remedy }}</p>
                 @elseif (! $fits && $machine)

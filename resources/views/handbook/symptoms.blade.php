@@ -23,7 +23,9 @@
                                 @foreach ($symptom['causes'] as $cause)
                                     <li>{{ $cause['name'] }}@if ($cause['action']):
                                         <span class="muted">@if ($cause['action']->procedure)<a
-                                        href="{{ route('handbook.procedure', array_filter([$group['kind'], $cause['action']->procedure, 'machine' => $group['machine']])) }}">{{ mb_strtolower($cause['action']->name) }}</a>@else{{ mb_strtolower($cause['action']->name) }}@endif</span>@endif</li>
+                                        href="{{ route('handbook.procedure',
+                                            array_filter([$group['kind'], $cause['action']->procedure, 'machine'
+                                            => $group['machine']])) }}">{{ mb_strtolower($cause['action']->name) }}</a>@else{{ mb_strtolower($cause['action']->name) }}@endif</span>@endif</li>
                                 @endforeach
                             </ol>
                         </section>

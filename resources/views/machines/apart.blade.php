@@ -21,7 +21,9 @@
                             <img src="{{ route('photos.show', $line->own->photo) }}"
                             alt="Your picture of how the {{ mb_strtolower($line->name) }} is held"></div>@endif
                         <p class="muted small mb-0">{{ isset($machine->ownParts()->parts[$line->part])
-                            ? 'Added by you. It comes off before: '.mb_strtolower($known[$machine->ownParts()->parts[$line->part]->inTheWayOf]->name ?? '').'.' : ($line->own->isEmpty() ? 'As the handbook has it.' : 'Set right by you.') }}</p>
+                            ? 'Added by you. It comes off before:
+                                '.mb_strtolower($known[$machine->ownParts()->parts[$line->part]->inTheWayOf]->name ?? '').'.' :
+                                ($line->own->isEmpty() ? 'As the handbook has it.' : 'Set right by you.') }}</p>
                     </div>
                     <div class="sheet__do">
                         @if (isset($machine->ownParts()->parts[$line->part]))

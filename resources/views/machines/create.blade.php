@@ -12,7 +12,8 @@
             <x-form.machine-fields :kind="$kind" :later="false"/>
             <x-form.habit-fields :kind="$kind" :drawn="true"/>
             @if ($feels)
-                <div class="field"><x-form.choice name="water" legend="How hard is your water?" hint="Look into your kettle." :options="$feels"
+                <div class="field"><x-form.choice name="water" legend="How hard is your water?" hint="Look into your kettle."
+                    :options="$feels"
                     drawing="water" :unknown="true"/></div>
             @endif
         </section>

@@ -4,7 +4,8 @@
         @foreach ($machines as $tile)
             <a class="tile machine-tile" href="{{ route('machines.show', $tile->care->machine) }}" @if ($tile->first)
                 {{ App\View\Pages\Rhythm\CareFacts::of($tile->first) }} @endif>
-                <x-drawing.glass :wear="$tile->first?->rhythm->wear ?? 0" :size="96" :unknown="$tile->first === null || $tile->first->neverOpened()"/>
+                <x-drawing.glass :wear="$tile->first?->rhythm->wear ?? 0" :size="96"
+                    :unknown="$tile->first === null || $tile->first->neverOpened()"/>
                 <span>
                     <strong class="display">{{ $tile->care->machine->name }}</strong><br>
                     <span class="muted">{{ $tile->kindAndPlace() }}</span><br>

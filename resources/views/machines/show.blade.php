@@ -8,9 +8,11 @@
             <section class="tile">
                 <div class="machine__head">
                     <h1>{{ $care->machine->name }}</h1>
-                    <span class="muted">{{ implode(' · ', array_filter([$care->machine->place, ...$care->kind->distinguishing($care->machine->traits)])) }}</span>
+                    <span class="muted">{{ implode(' · ', array_filter([$care->machine->place,
+                        ...$care->kind->distinguishing($care->machine->traits)])) }}</span>
                 </div>
-                @if (view()->exists("components.drawing.cutaway-{$care->kind->id}"))<x-dynamic-component :component="'drawing.cutaway-'.$care->kind->id"
+                @if (view()->exists("components.drawing.cutaway-{$care->kind->id}"))<x-dynamic-component
+                    :component="'drawing.cutaway-'.$care->kind->id"
                     :machine="$care->machine" :lines="$lines"/>@endif
             </section>
             @if ($others)
@@ -19,7 +21,8 @@
                     <ul class="clean-list rows">
                         @foreach ($others as $line)
                             <li>
-                                <a class="row-link" href="{{ route('machines.show', [$care->machine, 'task' => $line->care->task->id]) }}#task">
+                                <a class="row-link"
+                                    href="{{ route('machines.show', [$care->machine, 'task' => $line->care->task->id]) }}#task">
                                     {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg(40,
                                         $line->care->neverOpened()) !!}
                                     <span {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->care->name() }}</strong>
@@ -36,7 +39,8 @@
                     @foreach ($care->kind->traits() as $trait)
                         @if (! $trait->later && $trait->when->holds($care->machine->traits))
                             <dt>{{ rtrim($trait->ask, '?') }}</dt>
-                            <dd>{{ isset($care->machine->traits[$trait->id]) ? Uses::trait($trait, $care->machine->traits) : 'not known yet' }}</dd>
+                            <dd>{{ isset($care->machine->traits[$trait->id]) ? Uses::trait($trait, $care->machine->traits)
+                                : 'not known yet' }}</dd>
                         @endif
                     @endforeach
                     @foreach ($care->kind->habits() as $habit)
@@ -90,14 +94,16 @@
                     <a class="push push--main" href="{{ route('rounds.show', $round) }}">Go on with the round</a></section>
             @endforeach
             <x-vessel.notices :notices="$notices" :household="$household" :today="$today"/>
-            @if ($shown)<x-care.task-tile :household="$household" :line="$shown" :chart="$chart" :machine="$care->machine" :kind="$care->kind" :handbook="$handbook" :today="$today"
+            @if ($shown)<x-care.task-tile :household="$household" :line="$shown" :chart="$chart" :machine="$care->machine"
+                :kind="$care->kind" :handbook="$handbook" :today="$today"
                 :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif
             <section class="tile machine__wanted">
                 <h2>When you want it</h2>
                 <p><a class="push push--wide" href="{{ route('rounds.create', $care->machine) }}">Several in one round</a></p>
                 <p class="muted small">No clock asks for these.</p>
                 <p class="chips mb-0">@foreach ($wanted as $procedure => $name)<a class="chip"
-                    href="{{ route('handbook.procedure', [$care->kind->id, $procedure, 'machine' => $care->machine->id]) }}">{{ $name }}</a> @endforeach
+                    href="{{ route('handbook.procedure', [$care->kind->id, $procedure, 'machine' => $care->machine->id]) }}">{{ $name }}</a>
+                        @endforeach
                     </p>
                 <hr class="rule">
                 <p class="chips mb-0">Poured something? @foreach ($pourInto as $vessel => $name)<a class="chip"

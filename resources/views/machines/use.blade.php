@@ -16,7 +16,9 @@
                             @foreach ($days as [$day, $use])
                                 <td>@if ($use)<button type="button" class="use__day use__day--{{ $use->known() }}" data-day="{{ $day }}"
                                     x-on:click="pick"
-                                    aria-label="{{ Dates::day($day, $today) }}: {{ Uses::counted($use->uses(), $kind->useUnit) }}, {{ __('machines.known.'.$use->known()) }}">{{ $use->known() === 'away' ? '–' : Uses::number($use->uses()) }}</button>@endif</td>
+                                    aria-label="{{ Dates::day($day, $today) }}: {{ Uses::counted($use->uses(),
+                                        $kind->useUnit) }}, {{ __('machines.known.'.$use->known()) }}">{{ $use->known() === 'away' ? '–'
+                                        : Uses::number($use->uses()) }}</button>@endif</td>
                             @endforeach
                             <td class="nums">{{ Uses::number($sums[$i]) }}</td>
                         </tr>
@@ -38,12 +40,14 @@
                 Tap the first day and the last, or write them here. What a counter counted stays as it is; a number for days that you told
                 before takes the place of that one.</p>
             <div class="row g-3">
-                <div class="col-6"><x-form.field name="from" label="From" type="date" :max="(string) $today" :value="(string) $today->plus(-7)"
+                <div class="col-6"><x-form.field name="from" label="From" type="date" :max="(string) $today"
+                    :value="(string) $today->plus(-7)"
                     required x-ref="from"/></div>
                 <div class="col-6"><x-form.field name="to" label="To, that day too" type="date" :max="(string) $today"
                     :value="(string) $today->plus(-1)" required x-ref="to"/></div>
             </div>
-            <x-form.field name="uses" :label="'About how many '.Uses::unit($kind->useUnit)" type="number" min="0" max="1000" step="any" inputmode="decimal" required
+            <x-form.field name="uses" :label="'About how many '.Uses::unit($kind->useUnit)" type="number" min="0" max="1000" step="any"
+                inputmode="decimal" required
                 x-ref="uses"/>
             <p class="mt-3 mb-0"><button class="push push--main">Write it down</button></p>
         </form>

@@ -11,7 +11,8 @@
             @foreach ($asked as $trait)<x-form.trait-field :trait="$trait" :machine="$machine"/>@endforeach
             @foreach ($line->holding->pieces as $piece)
                 @if (! $piece->countTrait && ! str_starts_with($piece->id, 'own-piece'))
-                    <x-form.field :name="'counts['.$piece->id.']'" :label="'How many: '.$piece->name.($piece->where ? ', '.$piece->where : '')"
+                    <x-form.field :name="'counts['.$piece->id.']'"
+                        :label="'How many: '.$piece->name.($piece->where ? ', '.$piece->where : '')"
                         type="number" min="0" max="40" inputmode="numeric" :value="$piece->count"/>
                 @endif
             @endforeach
@@ -30,7 +31,8 @@
             <x-form.field name="way" label="Which way round does it go?" :value="$line->holding->way" maxlength="160"/>
             <div class="field">
                 <label class="form-label" for="own-note">Anything else to know</label>
-                <textarea class="form-control" id="own-note" name="note" rows="3" maxlength="400">{{ old('note', $line->own->note) }}</textarea>
+                <textarea class="form-control" id="own-note" name="note" rows="3"
+                    maxlength="400">{{ old('note', $line->own->note) }}</textarea>
                 @error('note')<p class="wrong">{{ $message }}</p>@enderror
             </div>
             <div class="field" x-data="photo">

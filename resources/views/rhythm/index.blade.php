@@ -25,7 +25,8 @@
                     <x-drawing.glass :wear="$line->care->rhythm->wear" :size="56" :unknown="$line->care->neverOpened()"/>
                     <div>
                         <h2 id="year-{{ $line->care->task->id }}">
-                            <a href="{{ route('machines.show', [$shown->machine, 'task' => $line->care->task->id]) }}#task">{{ $line->care->name() }}</a></h2>
+                            <a href="{{ route('machines.show', [$shown->machine, 'task' => $line->care->task->id]) }}#task">
+                                {{ $line->care->name() }}</a></h2>
                         <p {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->when() }}</strong>
                             <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $line->care->task->id]) }}">why?<span
                             class="visually-hidden"> {{ $line->care->name() }}</span></a></p>
@@ -35,12 +36,15 @@
                         ? 'learned from '.trans_choice('rhythm.openings', $year->taught, ['count' => $year->taught])
                         : 'to begin with' }}</span></p>
                 </div>
-                <x-care.year-chart :chart="$year->chart" :name="$line->care->name()" :scale="$handbook->scales()->scale($line->care->scale())"
+                <x-care.year-chart :chart="$year->chart" :name="$line->care->name()"
+                    :scale="$handbook->scales()->scale($line->care->scale())"
                     :unit="$year->unit"/>
                 @if ($table !== $line->care->id)
                     <p class="mb-0">
                         <a class="why-link"
-                        href="{{ route('rhythm', array_filter(['machine' => $shown->machine->id, 'page' => $page > 1 ? $page : null, 'table' => $line->care->id])) }}#year-{{ $line->care->id }}">As a table, and where it started<span class="visually-hidden">: {{ $line->care->name() }}</span></a></p>
+                        href="{{ route('rhythm', array_filter(['machine' => $shown->machine->id, 'page' => $page > 1 ? $page : null, 'table'
+                            => $line->care->id])) }}#year-{{ $line->care->id }}">As a table, and where it started<span
+                            class="visually-hidden">: {{ $line->care->name() }}</span></a></p>
                 @else
                     <p>{{ $start }}</p>
                     @if ($year->table)
@@ -56,7 +60,8 @@
                                         <td>{{ $opening->found === null ? 'not looked at'
                                             : mb_strtolower($handbook->scales()->scale($line->care->scale())->nearest($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
                                         <td>{{ $opening->symptom ? 'not opened'
-                                            : mb_strtolower($handbook->scales()->scale($line->care->scale())->nearest($opening->left)->name) }}
+                                            : mb_strtolower($handbook->scales()->scale($line->care->scale())->nearest($opening->left)->name)
+                                                }}
                                             </td>
                                         <td>{{ Uses::counted($opening->days, 'days') }}</td>
                                         <td>{{ $after === null ? 'as before' : Uses::interval($after, $year->unit) }}</td>

@@ -2,8 +2,10 @@
 @use('App\View\Words\Uses')
 <x-layout title="Why: {{ $line->care->name() }}" place="rhythm">
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
-    <p class="mb-1"><a href="{{ route('rhythm', ['machine' => $line->care->machine->id]) }}">{{ $line->care->machine->name }}, rhythm</a></p>
-    <h1 {{ $facts }}>{{ $line->care->name() }}: {{ $line->when() }}{{ $line->care->rhythm->dueOn ? ', '.Dates::longWeekday($line->care->rhythm->dueOn, $today)
+    <p class="mb-1"><a href="{{ route('rhythm', ['machine' => $line->care->machine->id]) }}">{{ $line->care->machine->name }}, rhythm</a>
+        </p>
+    <h1 {{ $facts }}>{{ $line->care->name() }}: {{ $line->when() }}{{ $line->care->rhythm->dueOn
+        ? ', '.Dates::longWeekday($line->care->rhythm->dueOn, $today)
         : '' }}.</h1>
     <div class="why-page">
         <div class="stack">
@@ -74,9 +76,11 @@
                                 $line->care->rhythm->deciding->clock->unit) }}, as it is now</label>
                             @if ($line->care->start->base !== null
                                 && Uses::counted($line->care->start->count, $line->care->start->unit) !==
-                                Uses::interval($line->care->rhythm->deciding->learned->interval, $line->care->rhythm->deciding->clock->unit))<label
+                                Uses::interval($line->care->rhythm->deciding->learned->interval,
+                                    $line->care->rhythm->deciding->clock->unit))<label
                                 class="check-row"><input type="radio" name="keep" value="start">
-                                Keep it at {{ Uses::counted($line->care->start->count, $line->care->start->unit) }}, where it started</label>@endif
+                                Keep it at {{ Uses::counted($line->care->start->count,
+                                    $line->care->start->unit) }}, where it started</label>@endif
                         @endif
                     </fieldset>
                     <div class="row g-3">

@@ -30,7 +30,8 @@
                     <h2>{{ count($picked) > 1 ? 'In one round' : 'This round' }}</h2>
                     <p class="compose__sum"><strong>{{ $together->hands() }} min</strong>
                         of your hands, {{ Uses::minutes($together->estimate->all->value) }} in all.</p>
-                    @if (count($picked) > 1)<p>{{ $together->sharing() }}@if ($together->apart() > $together->hands()) One by one it would be {{ $together->apart() }} min.@endif
+                    @if (count($picked) > 1)<p>{{ $together->sharing() }}@if ($together->apart() >
+                        $together->hands()) One by one it would be {{ $together->apart() }} min.@endif
                         </p>@endif
                     <form method="post" action="{{ route('rounds.store', $machine) }}">
                         @csrf

@@ -10,7 +10,8 @@
             <h2>{{ $round->fittedProcedure()->name }}</h2>
             <ol>
                 @foreach ($steps as $each)
-                    <li @class(['done' => $progress->isDone($each) && $each !== $step, 'skipped' => $progress->isSkipped($each), 'now' => $each === $step])
+                    <li @class(['done' => $progress->isDone($each) && $each !== $step, 'skipped' => $progress->isSkipped($each), 'now'
+                        => $each === $step])
                         @if ($each === $step) aria-current="step" @endif>
                         @if ($progress->tick($each) && $each !== $step)
                             <a href="{{ route('rounds.show', [$round, 'step' => $each->id]) }}">{{ $each->short }}<span
@@ -98,7 +99,8 @@
             </div>
             <section class="tile">
                 <h2>Off the machine</h2>
-                <div x-ref="tray"><x-round.tray :pieces="$tray" :apart="$apart" :round="$round" :kind="$kind" :traits="$machine->traits"/></div>
+                <div x-ref="tray"><x-round.tray :pieces="$tray" :apart="$apart" :round="$round" :kind="$kind" :traits="$machine->traits"/>
+                    </div>
             </section>
             <section class="tile tile--plain">
                 <p class="mb-2"><a class="push push--wide" href="{{ route('today') }}" x-ref="pause">Pause</a></p>

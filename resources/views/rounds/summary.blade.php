@@ -15,7 +15,8 @@
                 <div class="due">
                     <ul class="openings">
                         @foreach (array_filter(['found' => $each->found, 'left' => $each->found ? $each->left : null]) as $how => $grade)
-                            <li><x-drawing.swatch :grade="$grade" :size="72"/><span>{{ __("rounds.$how", ['grade' => mb_strtolower($grade->name)]) }}</span></li>
+                            <li><x-drawing.swatch :grade="$grade"
+                                :size="72"/><span>{{ __("rounds.$how", ['grade' => mb_strtolower($grade->name)]) }}</span></li>
                         @endforeach
                     </ul>
                     <div></div>

@@ -92,7 +92,8 @@
                             </form>
                         </details>
                         @if ($running->machine_id !== $first->care->machine->id && $first->isDue())
-                            <x-care.start-round :care="$first->care" :procedure="$first->care->fullest()">{{ $first->care->machine->name }} first
+                            <x-care.start-round :care="$first->care"
+                                :procedure="$first->care->fullest()">{{ $first->care->machine->name }} first
                                 </x-care.start-round>
                         @endif
                     @else
@@ -268,7 +269,8 @@
                 @endforeach
                 @if (count($machines) > 7)</details>@endif
                 @if (array_filter($machines, fn ($care) => $care->awayUntil($today)))<form method="post" action="/away/back" class="mt-3">
-                    <input type="hidden" name="_token" value="{{ csrf_token() }}"><input type="hidden" name="id" value="{{ Str::ulid() }}"><button
+                    <input type="hidden" name="_token" value="{{ csrf_token() }}"><input type="hidden" name="id"
+                        value="{{ Str::ulid() }}"><button
                     class="push">I'm back</button></form>@endif
                 <p class="small mt-3 mb-0"><a href="/away">Nobody at home for a while?</a></p>
             </section>

@@ -44,7 +44,8 @@
                     <x-form.zones :value="old('where')"/>
                 </fieldset>
             @endif
-            <div class="mt-3"><x-form.field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today" required/>
+            <div class="mt-3"><x-form.field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today"
+                required/>
                 </div>
             <x-form.field name="photo" label="A picture of it" type="file" accept="image/jpeg,image/png,image/webp"/>
             <fieldset>

@@ -18,7 +18,8 @@
                     @if ($trace->fixed_by)<p>{{ $trouble->actions[$trace->fixed_by]->name ?? $trace->fixed_by }}{{ $cause
                         ? '. What was wrong: '.mb_strtolower($cause).'.' : '' }}</p>@endif
                     @if ($trace->ended_how === 'fixed' && $trace->held === null)
-                        <p>{{ $ask ? 'Is it still fixed?' : 'After the next two uses you are asked whether it held. You can say so before.' }}</p>
+                        <p>{{ $ask ? 'Is it still fixed?'
+                            : 'After the next two uses you are asked whether it held. You can say so before.' }}</p>
                         <div class="with-gap">
                             @foreach (['1' => 'Yes, it is', '0' => 'No, it is back'] as $held => $answer)
                                 <form method="post" action="{{ route('traces.held', $trace) }}">
@@ -130,7 +131,8 @@
                 @forelse ($steps as $place => $said)
                     <form class="told" method="post" action="{{ route('traces.back', $trace) }}">
                         @csrf
-                        <input type="hidden" name="seen" value="{{ count($trace->steps) }}"><input type="hidden" name="place" value="{{ $place }}">
+                        <input type="hidden" name="seen" value="{{ count($trace->steps) }}"><input type="hidden" name="place"
+                            value="{{ $place }}">
                         <span>{{ $said }}</span>
                         @unless ($trace->ended_at)<button class="push push--quiet"
                             aria-label="Take back: {{ $said }}">Take back</button>@endunless

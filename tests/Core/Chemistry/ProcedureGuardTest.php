@@ -50,7 +50,10 @@ final class ProcedureGuardTest extends CoreTestCase
         self::assertNull($composed->procedure);
         self::assertStringContainsString('harsh', (string) $composed->refused?->reason);
         self::assertNull(self::compose('bleach-wash', new Circumstances(['tub' => 'stainless']))->procedure);
-        self::assertNull(self::compose('bleach-wash', new Circumstances(['tub' => 'plastic']))->procedure, 'an unknown mesh counts as metal');
+        self::assertNull(
+            self::compose('bleach-wash', new Circumstances(['tub' => 'plastic']))->procedure,
+            'an unknown mesh counts as metal',
+        );
         self::assertNotNull(self::compose('bleach-wash', new Circumstances($plastic))->procedure);
     }
 
@@ -187,7 +190,10 @@ final class ProcedureGuardTest extends CoreTestCase
             self::assertSame($has, in_array('never-without', $cautions, true), $filter);
             $kept = (new Handbook(self::handbook()->excerpt('dishwasher', ProcedureSet::of('soda-freshening'), $composed->binding)))
                 ->kind('dishwasher')->procedures->only()->steps;
-            self::assertSame($has, in_array('never-without', array_merge(...array_map(static fn (Step $step): array => $step->cautions, $kept)), true));
+            self::assertSame(
+                $has,
+                in_array('never-without', array_merge(...array_map(static fn (Step $step): array => $step->cautions, $kept)), true),
+            );
         }
     }
 }

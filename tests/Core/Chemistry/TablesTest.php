@@ -14,7 +14,15 @@ use Tests\Core\CoreTestCase;
 /** The tables of what meets what and what touches what, each line a case and both ways round. */
 final class TablesTest extends CoreTestCase
 {
-    private const ACIDS = ['white-vinegar', 'coloured-vinegar', 'citric-acid', 'limescale-remover', 'lemon', 'acid-machine-cleaner', 'rinse-aid'];
+    private const ACIDS = [
+        'white-vinegar',
+        'coloured-vinegar',
+        'citric-acid',
+        'limescale-remover',
+        'lemon',
+        'acid-machine-cleaner',
+        'rinse-aid',
+    ];
     private const PEROXIDES = ['hydrogen-peroxide', 'oxygen-bleach', 'oxygen-machine-cleaner'];
     private const SODAS = ['baking-soda', 'washing-soda'];
     private const SOAPS = ['dish-soap', 'soapy-spray', 'dishwasher-detergent'];
@@ -67,7 +75,11 @@ final class TablesTest extends CoreTestCase
         yield 'bleach on fine mesh' => [['chlorine-bleach'], 'fine-mesh', Verdict::Never];
         yield 'bleach on plastic' => [['chlorine-bleach'], 'plastic', Verdict::Caution];
         yield 'bleach on rubber' => [['chlorine-bleach'], 'rubber', Verdict::Caution];
-        yield 'strong alkalis on aluminium' => [['washing-soda', 'dishwasher-detergent', 'alkaline-degreaser'], 'aluminium', Verdict::Never];
+        yield 'strong alkalis on aluminium' => [
+            ['washing-soda', 'dishwasher-detergent', 'alkaline-degreaser'],
+            'aluminium',
+            Verdict::Never,
+        ];
         yield 'alkaline oxygen and drain openers on aluminium' => [
             ['oxygen-bleach', 'oxygen-machine-cleaner', 'drain-cleaner'],
             'aluminium',

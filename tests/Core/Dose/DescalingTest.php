@@ -62,7 +62,10 @@ final class DescalingTest extends CoreTestCase
         );
         self::assertSame(
             [60.0, 30.0, 20.0, 120.0, 120.0],
-            array_map(static fn (float $brews): float => round($brews, 9), [$limit(180, 1.3), $limit(360, 1.3), $limit(900, 1.3), $limit(50, 1.3), $limit(0, 1.3)]),
+            array_map(
+                static fn (float $brews): float => round($brews, 9),
+                [$limit(180, 1.3), $limit(360, 1.3), $limit(900, 1.3), $limit(50, 1.3), $limit(0, 1.3)],
+            ),
         );
         self::assertSame([390.0, 130.0], [$limit(180, 0.2), $limit(900, 0.2)], 'a cup takes little water, so more of them fit');
         self::assertSame([40.0, 80.0], self::descaling()->usualBrews());

@@ -35,13 +35,19 @@ final class StepSequencerTest extends TestCase
 
     public function test_steps_that_two_procedures_share_are_done_once(): void
     {
-        self::assertSame(['off', 'x', 'y'], self::order(['off' => [], 'x' => [], 'y' => []], ['one' => ['off', 'x'], 'two' => ['off', 'y']]));
+        self::assertSame(
+            ['off', 'x', 'y'],
+            self::order(['off' => [], 'x' => [], 'y' => []], ['one' => ['off', 'x'], 'two' => ['off', 'y']]),
+        );
     }
 
     public function test_what_covers_a_part_comes_off_before_it(): void
     {
         $steps = ['rack-off' => ['takesOff' => 'rack'], 'arm-off' => ['takesOff' => 'arm']];
-        self::assertSame(['rack-off', 'arm-off'], self::order($steps, ['arms' => ['arm-off'], 'racks' => ['rack-off']], ['arm' => ['rack']]));
+        self::assertSame(
+            ['rack-off', 'arm-off'],
+            self::order($steps, ['arms' => ['arm-off'], 'racks' => ['rack-off']], ['arm' => ['rack']]),
+        );
     }
 
     public function test_the_end_of_a_wait_comes_after_its_beginning_and_after_what_can_be_done_meanwhile(): void

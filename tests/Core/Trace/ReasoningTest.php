@@ -177,7 +177,11 @@ final class ReasoningTest extends CoreTestCase
         foreach ($trouble->causes as $cause) {
             $fixes = array_filter($trouble->actions, static fn (FaultAction $action): bool => ($action->fixes[$cause->id] ?? 0) > 0);
             if (null !== $cause->now) {
-                self::assertSame(['call'], array_values(array_unique(array_map(static fn (FaultAction $action): string => $action->kind, $fixes))), $cause->id);
+                self::assertSame(
+                    ['call'],
+                    array_values(array_unique(array_map(static fn (FaultAction $action): string => $action->kind, $fixes))),
+                    $cause->id,
+                );
             }
         }
     }

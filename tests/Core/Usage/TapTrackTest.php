@@ -50,6 +50,10 @@ final class TapTrackTest extends TestCase
         $none = TimeSpans::of([]);
         $taps = [[0.0, 1.0], [2.9, 1.0], [6.0, 1.0]];
         self::assertSame([[0.0, 2.9]], TapTrack::begin(1.0)->with($taps, INF, $none, $none)->watched()->spans);
-        self::assertSame([[0.0, 6.0]], TapTrack::begin(0.5)->with($taps, INF, $none, $none)->watched()->spans, 'used rarely, they are neighbours');
+        self::assertSame(
+            [[0.0, 6.0]],
+            TapTrack::begin(0.5)->with($taps, INF, $none, $none)->watched()->spans,
+            'used rarely, they are neighbours',
+        );
     }
 }

@@ -39,7 +39,10 @@ final class NewKindTest extends TestCase
         $page = (string) file_get_contents(base_path('docs/adding-a-machine-kind.md'));
         preg_match_all('/^## (\S+\.yaml)\n\n((?:(?: {4}.*)?\n)+)/m', $page, $matches);
 
-        return array_combine($matches[1], array_map(static fn (string $text): string => (string) preg_replace('/^ {4}/m', '', $text), $matches[2]));
+        return array_combine(
+            $matches[1],
+            array_map(static fn (string $text): string => (string) preg_replace('/^ {4}/m', '', $text), $matches[2]),
+        );
     }
 
     public function test_the_page_writes_every_file_it_names(): void

@@ -69,7 +69,9 @@ final class TraceTest extends TestCase
     public function test_water_under_the_machine_is_switched_off_shut_and_called_for(): void
     {
         $trace = $this->begin(['leak-under']);
-        $this->get("/traces/$trace->id")->assertSeeInOrder(['Do this first', 'at its breaker', 'valve under the sink', 'Call somebody.', 'Somebody can be hurt.'])
+        $this->get("/traces/$trace->id")->assertSeeInOrder(
+            ['Do this first', 'at its breaker', 'valve under the sink', 'Call somebody.', 'Somebody can be hurt.'],
+        )
             ->assertDontSee('You put it right yourself')
             ->assertDontSee('has not helped either');
         $this->user->home()->update(['call_fee' => 1.0]); // calling costs least, and is still for safety

@@ -16,7 +16,7 @@ final class FieldName
     /** What was typed into it before, else what is given; an emptied field stays empty. */
     public static function typed(string $name, mixed $value): mixed
     {
-        return request()->hasSession() ? request()->session()->getOldInput(self::key($name), $value) : $value;
+        return session()->getOldInput(self::key($name), $value);
     }
 
     /** `traits[tub]` as `f-traits-tub`. */

@@ -139,7 +139,9 @@ final readonly class ComposePage
         }
         $parts = array_filter(
             array_map(
-                fn (string $id): ?Procedure => $this->roundComposer->procedure($care->machine, $household, $care->kind, ProcedureSet::of($id))->procedure,
+                fn (string $id): ?Procedure => $this->roundComposer
+                    ->procedure($care->machine, $household, $care->kind, ProcedureSet::of($id))
+                    ->procedure,
                 $picked,
             ),
         );

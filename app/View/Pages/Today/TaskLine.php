@@ -83,9 +83,10 @@ final readonly class TaskLine
     }
 
     /**
+     * The deciding one first; of a part nobody has opened, or that was left as foul as it may be, not how far its clock
+     * has run.
+     *
      * @return list<Reason>
-     *                      the deciding one first; of a part nobody has opened, or that was left as foul as it may be, not how far its clock
-     *                      has run
      */
     private function sorted(): array
     {

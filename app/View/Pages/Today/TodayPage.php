@@ -169,7 +169,8 @@ final readonly class TodayPage
         }
         usort(
             $batches,
-            static fn (BatchLine $a, BatchLine $b): int => array_search($a->lines[0]->care, $tasks, true) <=> array_search($b->lines[0]->care, $tasks, true),
+            static fn (BatchLine $a, BatchLine $b): int => array_search($a->lines[0]->care, $tasks, true)
+                <=> array_search($b->lines[0]->care, $tasks, true),
         );
 
         return $batches;

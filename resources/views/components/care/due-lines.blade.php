@@ -18,7 +18,8 @@
                 @foreach (Dates::ends($window[0], $window[1], $today) as $end)<span>{{ $end }}</span>@endforeach</div>
         @endif
         <strong>{{ $line->when() }}</strong>
-        <a class="why-link" href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">why{{ $line->care->isDue() ? ', or not now'
+        <a class="why-link" href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">why{{ $line->care->isDue()
+            ? ', or not now'
             : '' }}?<span class="visually-hidden"> {{ $line->care->name() }} of {{ $line->care->machine->name }}</span></a>
         @if ($window = $line->window())<span class="visually-hidden">Likely between {{ Dates::day($window[0],
             $today) }} and {{ Dates::day($window[1], $today) }}.</span>@endif

@@ -4,7 +4,8 @@
         <ul class="openings">
             @foreach ($openings as $opening)
                 <li><svg class="swatch swatch--{{ $size }}" aria-hidden="true"><use href="#grade-{{ $opening['grade']->id }}"/></svg>
-                    <span>{{ $opening['grade']->name }}</span><span class="muted">{{ App\View\Words\Dates::short($opening['day']) }}</span></li>
+                    <span>{{ $opening['grade']->name }}</span><span class="muted">{{ App\View\Words\Dates::short($opening['day']) }}</span>
+                        </li>
             @endforeach
         </ul>
     </div>

@@ -10,7 +10,8 @@
         @endforeach
         <path class="copper-line" d="M4 22 V{{ $strip->height() }}"/>
         @foreach ($strip->marks as $mark)
-            <rect class="in-soft" x="{{ 4 + $mark['from'] * 8 }}" y="{{ $mark['y'] - 9 }}" width="{{ max(8, ($mark['to'] - $mark['from']) * 8) }}"
+            <rect class="in-soft" x="{{ 4 + $mark['from'] * 8 }}" y="{{ $mark['y'] - 9 }}"
+                width="{{ max(8, ($mark['to'] - $mark['from']) * 8) }}"
                 height="18" rx="9"/>
             <circle class="in-rim" cx="{{ 4 + $mark['at'] * 8 }}" cy="{{ $mark['y'] }}" r="7"/>
             <text x="{{ 4 + $mark['at'] * 8 }}" y="{{ $mark['y'] + 27 }}"

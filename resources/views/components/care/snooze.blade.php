@@ -6,7 +6,8 @@
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
         <input type="hidden" name="task" value="{{ $care->task->id }}">
-        <x-form.field name="until" label="Remind me on" type="date" :value="(string) $today->plus(7)" :min="(string) $today->plus(1)" required/>
+        <x-form.field name="until" label="Remind me on" type="date" :value="(string) $today->plus(7)" :min="(string) $today->plus(1)"
+            required/>
         <x-form.field name="reason" label="Because" maxlength="120" :value="null" list="because" required/>
         <datalist id="because"><option value="No time this week"></option><option value="A part is on its way"></option>
             <option value="Guests in the kitchen"></option></datalist>

@@ -10,7 +10,8 @@
     <p><strong>Rhythm: {{ $rhythm() }}</strong>{{ count($task->rhythm->clocks) > 1 ? ', whichever comes first' : '' }}.</p>
     @if ($task->graded && $chart->curve !== '')
         <svg class="chart" viewBox="0 0 400 118" role="img"
-            aria-label="Soil over the last openings: it grew to what was found, fell to what was left, and stands at {{ $task->rhythm->blockedNow->percent() }} % now.">
+            aria-label="Soil over the last openings: it grew to what was found, fell to what was left, and stands at
+                {{ $task->rhythm->blockedNow->percent() }} % now.">
             <path class="clean-by" d="M0 {{ $chart->cleanBy }} H400"/>
             <text class="copper" x="0" y="{{ $chart->cleanBy - 6 }}">clean by</text>
             <path class="soil-line" d="{{ $chart->curve }}"/>

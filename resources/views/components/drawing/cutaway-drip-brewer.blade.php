@@ -16,7 +16,8 @@
     </x-drawing.cut-part>
     @isset($lines['disc'])
         <x-drawing.cut-part :line="$lines['disc']" :x="170" :y="312" :to="256" :end="true">
-            <ellipse class="{{ PartSoil::of($lines['disc'] ?? null) }}" cx="275" cy="306" rx="18" ry="11"/><ellipse class="ink-line body" cx="275" cy="306" rx="18"
+            <ellipse class="{{ PartSoil::of($lines['disc'] ?? null) }}" cx="275" cy="306" rx="18" ry="11"/><ellipse class="ink-line body"
+                cx="275" cy="306" rx="18"
                 ry="11"/>
         </x-drawing.cut-part>
     @endisset
@@ -26,7 +27,8 @@
     <text x="560" y="186">filter basket</text>
     <path class="ink-line w-thin leader" d="M468 181 H552"/>
     <x-drawing.cut-part :line="$lines['daily'] ?? null" :x="560" :y="292" :to="482">
-        <path class="{{ isset($lines['daily']) ? PartSoil::of($lines['daily'] ?? null) : 'in-thin-water' }}" d="M368 290 H474 L466 366 H376Z"/>
+        <path class="{{ isset($lines['daily']) ? PartSoil::of($lines['daily'] ?? null) : 'in-thin-water' }}"
+            d="M368 290 H474 L466 366 H376Z"/>
         <path class="ink-line body" d="M388 226 H452 L480 280 L466 366 H376 L362 280Z M480 262 q34 10 20 54 l-26 8"/>
     </x-drawing.cut-part>
     @unless (isset($lines['daily']))

@@ -12,7 +12,8 @@
 
     @if (! $returnsAir())
         <x-drawing.cut-part :line="$lines['duct'] ?? null" :x="574" :y="56" :to="406">
-            <path class="{{ PartSoil::of($lines['duct'] ?? null) }}" d="M318 22 H402 V90 H318Z"/><path class="ink-line body w-thin" d="M318 22 H402 V90 H318Z"/>
+            <path class="{{ PartSoil::of($lines['duct'] ?? null) }}" d="M318 22 H402 V90 H318Z"/>
+                <path class="ink-line body w-thin" d="M318 22 H402 V90 H318Z"/>
             <path class="rim-line w-light" d="M360 78 V36 M350 46 l10 -10 l10 10"/>
         </x-drawing.cut-part>
     @else
@@ -28,7 +29,8 @@
     </x-drawing.cut-part>
     <x-drawing.cut-part :line="$lines['grease'] ?? null" :x="160" :y="272" :to="188" :end="true">
         @foreach ([[190, 336], [364, 510 + 20]] as [$from, $until])
-            <rect class="{{ PartSoil::of($lines['grease'] ?? null) }}" x="{{ $from }}" y="256" width="{{ $until - $from }}" height="24" rx="4"/>
+            <rect class="{{ PartSoil::of($lines['grease'] ?? null) }}" x="{{ $from }}" y="256" width="{{ $until - $from }}" height="24"
+                rx="4"/>
             @for ($i = $from + 12; $i < $until - 4; $i += 14)
                 <path class="ink-line w-thin" d="{{ $baffles() ? "M$i 260 V276 h6 V260" : 'M'.$i.' 258 l8 20 M'.($i + 8).' 258 l-8 20' }}"/>
                 @endfor

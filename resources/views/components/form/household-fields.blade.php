@@ -1,5 +1,6 @@
 @props(['household', 'zone' => 'UTC'])
-<x-form.field name="name" label="Name" maxlength="80" :value="$household->name ?? mb_substr(auth()->user()->name, 0, 60).'’s kitchen'" required/>
+<x-form.field name="name" label="Name" maxlength="80" :value="$household->name ?? mb_substr(auth()->user()->name, 0, 60).'’s kitchen'"
+    required/>
 <div class="field" x-data="zone">
     <label class="form-label" for="f-timezone">Time zone</label>
     <select class="form-select" id="f-timezone" name="timezone" x-ref="zone" @if ($household === null && old('timezone') === null)

@@ -123,7 +123,8 @@
             @break
         @case('frying-often')
             <path class="ink-line" d="M10 46 H62 Q62 60 50 60 H22 Q10 60 10 46Z M62 48 L86 42"/>
-            @foreach ([[18, 36, 3], [28, 26, 2.6], [36, 38, 3], [44, 24, 3], [52, 34, 2.6], [24, 14, 2.2], [38, 12, 2.6], [56, 18, 2.2]] as [$x, $y, $r])<circle class="in-silt-3" cx="{{ $x }}" cy="{{ $y }}" r="{{ $r }}"/>@endforeach
+            @foreach ([[18, 36, 3], [28, 26, 2.6], [36, 38, 3], [44, 24, 3], [52, 34, 2.6], [24, 14, 2.2], [38, 12, 2.6],
+                [56, 18, 2.2]] as [$x, $y, $r])<circle class="in-silt-3" cx="{{ $x }}" cy="{{ $y }}" r="{{ $r }}"/>@endforeach
             @break
         @case('water-soft')
             <x-drawing.kettle :crust="0"/>

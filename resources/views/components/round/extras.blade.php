@@ -8,7 +8,8 @@
                 <div class="stepper" x-data="stepper"><button type="button" class="push" x-on:click="less"
                     aria-label="One {{ $piece }} fewer">−</button><input class="form-control nums" type="number" inputmode="numeric"
                     min="0" max="40" name="left[{{ $piece }}]" aria-label="{{ $piece }} left over"
-                    value="{{ old("left.$piece", $view->answered->details->leftOver[$piece] ?? 0) }}" x-ref="count"><button type="button" class="push"
+                    value="{{ old("left.$piece", $view->answered->details->leftOver[$piece] ?? 0) }}" x-ref="count"><button type="button"
+                        class="push"
                     x-on:click="more" aria-label="One {{ $piece }} more">+</button> <span>{{ $piece }}</span></div>
             @endforeach
         </details>
@@ -18,7 +19,8 @@
             <summary>Poured another amount</summary>
             <fieldset class="poured-as">
                 <legend class="visually-hidden">How much was poured?</legend>
-                @foreach (['0' => 'nothing', '0.5' => 'half', '1' => 'as said', '1.5' => 'half as much again', '2' => 'twice'] as $share => $name)
+                @foreach (['0' => 'nothing', '0.5' => 'half', '1' => 'as said', '1.5' => 'half as much again', '2' => 'twice'] as $share
+                    => $name)
                     <label class="chip"><input type="radio" name="share" value="{{ $share }}"
                         @checked((float) old('share', $view->answered->share ?? 1) === (float) $share)> {{ $name }}</label>
                 @endforeach
@@ -38,7 +40,8 @@
     <details @if (old('note')) open @endif>
         <summary>Add a note</summary>
         <label class="visually-hidden" for="note">Note</label>
-        <textarea class="form-control" id="note" name="note" rows="3" maxlength="2000" x-ref="note">{{ is_string(old('note')) ? old('note') : '' }}</textarea>
+        <textarea class="form-control" id="note" name="note" rows="3" maxlength="2000"
+            x-ref="note">{{ is_string(old('note')) ? old('note') : '' }}</textarea>
     </details>
     <div x-data="photo">
         <label class="push file"><span x-text="label">Add a picture</span><input type="file" name="photo"

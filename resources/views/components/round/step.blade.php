@@ -21,7 +21,8 @@
     <div class="step__lead">
         <div>
             @foreach ($step->amounts as $amount)
-                <p class="step__amount">{{ $amount->portion->inKitchen($household->measures) }} {{ $handbook->agent($amount->agent)->name }}</p>
+                <p class="step__amount">{{ $amount->portion->inKitchen($household->measures) }} {{ $handbook->agent($amount->agent)->name }}
+                    </p>
             @endforeach
             <p class="step__say">{{ $step->say }}</p>
         </div>
@@ -89,7 +90,8 @@
                 <div class="pick">
                     <input type="radio" id="a-{{ $option->id }}" name="answer" value="{{ $option->id }}" required
                         @checked(old('answer', $failed ? null : $answered?->answer) === $option->id)>
-                    <label for="a-{{ $option->id }}"><span>{{ $option->name }}</span>@if ($option->note)<small>{{ $option->note }}</small>@endif</label>
+                    <label for="a-{{ $option->id }}"><span>{{ $option->name }}</span>
+                        @if ($option->note)<small>{{ $option->note }}</small>@endif</label>
                 </div>
             @endforeach
         </fieldset>
