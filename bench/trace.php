@@ -224,7 +224,8 @@ for ($i = 0; $i < FAULTS; ++$i) {
     }, $dice)[0];
 }
 printf(
-    "trace: %d drawn faults: mean cost %.1f; / calling at once %.2f; / cleaning everything, cheapest first, %.2f; put right without a call %.0f %%, right cause first among the suspects at the end %.0f %%\n",
+    'trace: %d drawn faults: mean cost %.1f; / calling at once %.2f; / cleaning everything, cheapest first, %.2f; '
+        ."put right without a call %.0f %%, right cause first among the suspects at the end %.0f %%\n",
     FAULTS,
     $ours / FAULTS,
     $ours / $call,

@@ -30,7 +30,7 @@ final readonly class BatchPlanner
     }
 
     /**
-     * @param array<string, Rhythm>       $rhythms    by care task
+     * @param array<string, Rhythm> $rhythms by care task
      * @param array<string, list<string>> $procedures that the machine allows, by care task, the fullest first
      */
     public function of(MachineKind $kind, array $rhythms, array $procedures, Circumstances $here, Day $today): ?ProposedBatch

@@ -41,8 +41,8 @@ final readonly class CoreInputs
     /**
      * What a procedure on the machine is composed for.
      *
-     * @param array<string, list<Residue>> $residues  what each vessel holds now, by vessel
-     * @param array<string, float>         $usesSince of the machine since each care task was last done, by task
+     * @param array<string, list<Residue>> $residues what each vessel holds now, by vessel
+     * @param array<string, float> $usesSince of the machine since each care task was last done, by task
      */
     public function circumstances(Machine $machine, Household $household, array $residues = [], array $usesSince = []): Circumstances
     {

@@ -14,10 +14,10 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class MachineCare
 {
     /**
-     * @param array<string, TaskCare> $tasks   by id
-     * @param list<string>            $offered procedures for this machine, on a clock or not
-     * @param string                  $stamp   changes when anything changes that all this follows from
-     * @param ProposedBatch|null      $batch   what is done in one go on it today; null when nothing is due
+     * @param array<string, TaskCare> $tasks by id
+     * @param list<string> $offered procedures for this machine, on a clock or not
+     * @param string $stamp changes when anything changes that all this follows from
+     * @param ProposedBatch|null $batch what is done in one go on it today; null when nothing is due
      */
     public function __construct(
         public Machine $machine,

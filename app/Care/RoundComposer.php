@@ -31,7 +31,7 @@ final readonly class RoundComposer
     }
 
     /**
-     * @throws UnknownEntry  when the kind has no such procedure
+     * @throws UnknownEntry when the kind has no such procedure
      * @throws OrderConflict when they contradict each other
      */
     public function procedure(Machine $machine, Household $household, MachineKind $kind, ProcedureSet $set): ComposedProcedure

@@ -25,7 +25,7 @@ final readonly class StartPreview
 
     /**
      * @param array<string, string|float> $habits
-     * @param array<string, string>       $schools by care task
+     * @param array<string, string> $schools by care task
      *
      * @return list<DateChange> one for every task that has a date before or after
      */

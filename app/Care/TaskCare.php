@@ -19,12 +19,12 @@ use GoodRinse\Core\Round\Estimate;
  * One care task of one machine as it stands now. What lists ask for is at hand; the rest is unpacked when it is first
  * looked at, because a page shows a few of many tasks.
  *
- * @property CareTask         $task
- * @property TaskHistory      $history  its newest openings
- * @property Rhythm           $rhythm
- * @property StartingInterval $start    what the school and the habits make the first interval
- * @property Estimate         $estimate how long the fullest procedure will take, with what is expected to be found
- * @property bool             $graded   whether what is found is compared with a grade
+ * @property CareTask $task
+ * @property TaskHistory $history its newest openings
+ * @property Rhythm $rhythm
+ * @property StartingInterval $start what the school and the habits make the first interval
+ * @property Estimate $estimate how long the fullest procedure will take, with what is expected to be found
+ * @property bool $graded whether what is found is compared with a grade
  */
 final class TaskCare
 {

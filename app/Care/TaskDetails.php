@@ -13,11 +13,11 @@ use GoodRinse\Core\Round\Estimate;
 final readonly class TaskDetails
 {
     /**
-     * @param TaskHistory      $history    its newest openings
-     * @param StartingInterval $start      what the school and the habits make the first interval
-     * @param Estimate         $estimate   how long the fullest procedure will take, with what is expected to be found
-     * @param list<string>     $procedures ids of those this machine allows, the fullest first
-     * @param bool             $graded     whether what is found is compared with a grade
+     * @param TaskHistory $history its newest openings
+     * @param StartingInterval $start what the school and the habits make the first interval
+     * @param Estimate $estimate how long the fullest procedure will take, with what is expected to be found
+     * @param list<string> $procedures ids of those this machine allows, the fullest first
+     * @param bool $graded whether what is found is compared with a grade
      */
     public function __construct(
         public TaskHistory $history,

@@ -18,7 +18,8 @@ use Psr\Log\LoggerInterface;
 final readonly class CompiledHandbook
 {
     /**
-     * @param int                $rest  seconds for which the data is not looked at again once it was found unchanged; 0 to look each time
+     * @param int $rest seconds for which the data is not looked at again once it was found unchanged; 0 to look each
+     *     time
      * @param HandbookWords|null $words finds what the pages have no words for, to be logged when the data has changed
      */
     public function __construct(

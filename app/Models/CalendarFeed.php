@@ -13,10 +13,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A private address under which a calendar reads what is due. Only a hash of it is kept.
  *
- * @property string               $id
- * @property string               $household_id
+ * @property string $id
+ * @property string $household_id
  * @property CarbonImmutable|null $created_at
- * @property Household            $household
+ * @property Household $household
  */
 final class CalendarFeed extends Model implements BelongsToHousehold
 {

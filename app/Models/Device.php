@@ -15,19 +15,19 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * A counter that sends what it counts. Only a hash of its token is kept; a simulated one's token is also kept
  * sealed, so that the simulator can use it.
  *
- * @property string               $id
- * @property string               $household_id
- * @property string               $machine_id
- * @property string               $name
- * @property string|null          $token_hash   null when it was revoked
- * @property string|null          $token_sealed
- * @property bool                 $simulated
- * @property int                  $series       goes up when it is replaced or set back
+ * @property string $id
+ * @property string $household_id
+ * @property string $machine_id
+ * @property string $name
+ * @property string|null $token_hash null when it was revoked
+ * @property string|null $token_sealed
+ * @property bool $simulated
+ * @property int $series goes up when it is replaced or set back
  * @property CarbonImmutable|null $last_seen_at
- * @property int                  $clock_ahead  seconds its clock was ahead when last heard of
+ * @property int $clock_ahead seconds its clock was ahead when last heard of
  * @property CarbonImmutable|null $created_at
- * @property Machine              $machine
- * @property Household            $household
+ * @property Machine $machine
+ * @property Household $household
  */
 final class Device extends Model implements BelongsToHousehold
 {

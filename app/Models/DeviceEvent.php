@@ -10,16 +10,16 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * Something a device sent.
  *
- * @property int             $seq
- * @property string          $device_id
- * @property string          $event       the device's own id of it
- * @property CarbonImmutable $at          by our clock
+ * @property int $seq
+ * @property string $device_id
+ * @property string $event the device's own id of it
+ * @property CarbonImmutable $at by our clock
  * @property CarbonImmutable $received_at
- * @property float|null      $total
- * @property string|null     $light
- * @property bool|null       $lit
- * @property string          $status
- * @property int             $series
+ * @property float|null $total
+ * @property string|null $light
+ * @property bool|null $lit
+ * @property string $status
+ * @property int $series
  */
 final class DeviceEvent extends Model
 {

@@ -18,23 +18,23 @@ use Illuminate\Support\Facades\DB;
 /**
  * A line of the logbook. The table refuses changes; one action (WriteEntries) is its only writer.
  *
- * @property int                     $seq
- * @property string                  $id
- * @property string                  $household_id
- * @property string|null             $machine_id
- * @property string|null             $part
- * @property EntryKind               $kind
- * @property CarbonImmutable         $happened_at
- * @property string                  $zone
- * @property int|null                $recorded_by
- * @property CarbonImmutable         $recorded_at
+ * @property int $seq
+ * @property string $id
+ * @property string $household_id
+ * @property string|null $machine_id
+ * @property string|null $part
+ * @property EntryKind $kind
+ * @property CarbonImmutable $happened_at
+ * @property string $zone
+ * @property int|null $recorded_by
+ * @property CarbonImmutable $recorded_at
  * @property array<array-key, mixed> $payload
- * @property string                  $source
- * @property string|null             $round_id
- * @property string|null             $step
- * @property string|null             $voids
- * @property string|null             $corrects     id of the entry that this one stands instead of
- * @property Machine|null            $machine
+ * @property string $source
+ * @property string|null $round_id
+ * @property string|null $step
+ * @property string|null $voids
+ * @property string|null $corrects id of the entry that this one stands instead of
+ * @property Machine|null $machine
  */
 final class Entry extends Model implements BelongsToHousehold
 {

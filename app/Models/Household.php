@@ -13,20 +13,20 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * People who share a kitchen, and their time zone and measures.
  *
- * @property string      $id
- * @property string      $name
- * @property string      $timezone
- * @property Measures    $measures
- * @property bool        $harsh_chemicals  whether it uses bleach and strong degreasers at all
- * @property float       $vinegar_strength % of the vinegar it buys
- * @property float|null  $hardness         of its water, in hardness_unit; null when nobody knows
- * @property string      $hardness_unit
- * @property float       $hour_value       what an hour of a person's time is worth, in its money
- * @property float       $call_fee         what it costs to have somebody come
- * @property string|null $currency         sign of its money; null when nobody has said
- * @property int         $digest_hour      hour at which its members are reminded by mail, 0 to 23
- * @property int         $quiet_from       hour from which no mail is sent
- * @property int         $quiet_to         hour until which no mail is sent; the same as quiet_from for never quiet
+ * @property string $id
+ * @property string $name
+ * @property string $timezone
+ * @property Measures $measures
+ * @property bool $harsh_chemicals whether it uses bleach and strong degreasers at all
+ * @property float $vinegar_strength % of the vinegar it buys
+ * @property float|null $hardness of its water, in hardness_unit; null when nobody knows
+ * @property string $hardness_unit
+ * @property float $hour_value what an hour of a person's time is worth, in its money
+ * @property float $call_fee what it costs to have somebody come
+ * @property string|null $currency sign of its money; null when nobody has said
+ * @property int $digest_hour hour at which its members are reminded by mail, 0 to 23
+ * @property int $quiet_from hour from which no mail is sent
+ * @property int $quiet_to hour until which no mail is sent; the same as quiet_from for never quiet
  */
 final class Household extends Model
 {

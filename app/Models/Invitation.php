@@ -14,11 +14,11 @@ use Psr\Clock\ClockInterface;
 /**
  * A link that lets one more person into a household, once. Only a hash of it is kept.
  *
- * @property string               $id
- * @property string               $household_id
- * @property CarbonImmutable      $expires_at
+ * @property string $id
+ * @property string $household_id
+ * @property CarbonImmutable $expires_at
  * @property CarbonImmutable|null $used_at
- * @property Household            $household
+ * @property Household $household
  */
 final class Invitation extends Model implements BelongsToHousehold
 {

@@ -16,22 +16,22 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A machine in a household, with what tells it apart from others of its kind and how it is used.
  *
- * @property string                             $id
- * @property string                             $household_id
- * @property string                             $kind
- * @property string                             $name
- * @property string|null                        $place
- * @property array<string, string>              $traits
- * @property array<string, string|float>        $habits
- * @property array<string, string>              $schools
- * @property array<string, mixed>|null          $rhythms      what the household wants of each, by care task
- * @property array<string, mixed>|null          $apart        what the household set right of how parts come off
- * @property string|null                        $model        as its rating label has it
- * @property string|null                        $serial
- * @property \Carbon\CarbonImmutable|null       $forgot_at    what was confirmed before is not computed with
- * @property list<array<array-key, mixed>>|null $own_parts    parts that the household has added
- * @property array<string, int|string>|null     $waits        length picked the last time, by what is waited for
- * @property \Carbon\CarbonImmutable|null       $created_at
+ * @property string $id
+ * @property string $household_id
+ * @property string $kind
+ * @property string $name
+ * @property string|null $place
+ * @property array<string, string> $traits
+ * @property array<string, string|float> $habits
+ * @property array<string, string> $schools
+ * @property array<string, mixed>|null $rhythms what the household wants of each, by care task
+ * @property array<string, mixed>|null $apart what the household set right of how parts come off
+ * @property string|null $model as its rating label has it
+ * @property string|null $serial
+ * @property \Carbon\CarbonImmutable|null $forgot_at what was confirmed before is not computed with
+ * @property list<array<array-key, mixed>>|null $own_parts parts that the household has added
+ * @property array<string, int|string>|null $waits length picked the last time, by what is waited for
+ * @property \Carbon\CarbonImmutable|null $created_at
  */
 final class Machine extends Model implements BelongsToHousehold
 {

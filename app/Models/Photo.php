@@ -12,16 +12,16 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * A picture taken during a round, kept outside the public folder.
  *
- * @property string          $id
- * @property string          $household_id
- * @property string|null     $round_id
- * @property string|null     $step
- * @property string|null     $machine_id   of a picture on its take-apart sheet
- * @property string|null     $part
- * @property string|null     $trace_id     of what was noticed
- * @property string          $file
- * @property int             $width
- * @property int             $height
+ * @property string $id
+ * @property string $household_id
+ * @property string|null $round_id
+ * @property string|null $step
+ * @property string|null $machine_id of a picture on its take-apart sheet
+ * @property string|null $part
+ * @property string|null $trace_id of what was noticed
+ * @property string $file
+ * @property int $width
+ * @property int $height
  * @property CarbonImmutable $taken_at
  */
 final class Photo extends Model implements BelongsToHousehold

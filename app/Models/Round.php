@@ -19,22 +19,21 @@ use Illuminate\Support\Facades\DB;
 /**
  * A cleaning session: the procedure as it was when it began, and what has been ticked since.
  *
- * @property string                                              $id
- * @property string                                              $household_id
- * @property string                                              $machine_id
- * @property string                                              $task
- * @property list<string>                                        $procedures   sorted
- * @property array<string, mixed>                                $script
- * @property array<string, float>|null                           $expected     blocked fraction of each care task's part when it
- *                                                                             began; null in rounds of versions that did not keep
- *                                                                             it
- * @property CarbonImmutable|null                                $updated_at   when what it follows last changed
- * @property CarbonImmutable                                     $started_at
- * @property CarbonImmutable|null                                $ended_at
- * @property string|null                                         $ended_how
- * @property list<array{kind: string, what: string}>|null        $open_ends
- * @property CarbonImmutable|null                                $settled_at   when what it left open was put right
- * @property Machine                                             $machine
+ * @property string $id
+ * @property string $household_id
+ * @property string $machine_id
+ * @property string $task
+ * @property list<string> $procedures sorted
+ * @property array<string, mixed> $script
+ * @property array<string, float>|null $expected blocked fraction of each care task's part when it began; null in rounds
+ *     of versions that did not keep it
+ * @property CarbonImmutable|null $updated_at when what it follows last changed
+ * @property CarbonImmutable $started_at
+ * @property CarbonImmutable|null $ended_at
+ * @property string|null $ended_how
+ * @property list<array{kind: string, what: string}>|null $open_ends
+ * @property CarbonImmutable|null $settled_at when what it left open was put right
+ * @property Machine $machine
  * @property \Illuminate\Database\Eloquent\Collection<int, Tick> $ticks
  */
 final class Round extends Model implements BelongsToHousehold

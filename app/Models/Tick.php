@@ -12,18 +12,18 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * A step marked done in a round. Its id comes from the device that made it, so sending it again is harmless.
  *
- * @property int                       $seq
- * @property string                    $id
- * @property string                    $round_id
- * @property string                    $step
- * @property string|null               $answer
- * @property bool                      $overruled
- * @property CarbonImmutable           $at
- * @property float                     $share
- * @property float|null                $strength
- * @property string                    $how
+ * @property int $seq
+ * @property string $id
+ * @property string $round_id
+ * @property string $step
+ * @property string|null $answer
+ * @property bool $overruled
+ * @property CarbonImmutable $at
+ * @property float $share
+ * @property float|null $strength
+ * @property string $how
  * @property array<string, mixed>|null $details
- * @property int|null                  $logbook_seq the newest line of the logbook when it was made
+ * @property int|null $logbook_seq the newest line of the logbook when it was made
  */
 final class Tick extends Model
 {
@@ -46,7 +46,10 @@ final class Tick extends Model
     /** A row as it lies in the table: a round reads all of its own at every step, and needs no models for that. */
     public static function read(object $row): CoreTick
     {
-        /** @var object{id: string, step: string, at: string, answer: string|null, overruled: int|bool, share: int|float, strength: int|float|null, how: string, details: string|null, made_by: int|null} $row */
+        /**
+         * @var object{id: string, step: string, at: string, answer: string|null, overruled: int|bool, share: int|float,
+         *     strength: int|float|null, how: string, details: string|null, made_by: int|null} $row
+         */
         $details = null === $row->details ? [] : json_decode($row->details, true);
 
         return new CoreTick(

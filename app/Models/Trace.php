@@ -16,19 +16,19 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @phpstan-type TraceStep array{kind: string, id: string, result: string|null, at: string, entry?: string}
  *
- * @property string                                      $id
- * @property string                                      $household_id
- * @property string                                      $machine_id
+ * @property string $id
+ * @property string $household_id
+ * @property string $machine_id
  * @property list<array{symptom: string, entry: string}> $symptoms
- * @property list<TraceStep>                             $steps
- * @property CarbonImmutable                             $begun_at
- * @property CarbonImmutable|null                        $ended_at
- * @property string|null                                 $ended_how
- * @property string|null                                 $fixed_by     action
- * @property string|null                                 $cause        the likeliest that the action removes
- * @property bool|null                                   $held         null until somebody says
- * @property CarbonImmutable|null                        $held_at
- * @property Machine                                     $machine
+ * @property list<TraceStep> $steps
+ * @property CarbonImmutable $begun_at
+ * @property CarbonImmutable|null $ended_at
+ * @property string|null $ended_how
+ * @property string|null $fixed_by action
+ * @property string|null $cause the likeliest that the action removes
+ * @property bool|null $held null until somebody says
+ * @property CarbonImmutable|null $held_at
+ * @property Machine $machine
  */
 final class Trace extends Model implements BelongsToHousehold
 {

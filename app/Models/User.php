@@ -12,13 +12,13 @@ use Illuminate\Notifications\Notifiable;
 /**
  * A person who can log in.
  *
- * @property int            $id
- * @property string|null    $household_id
- * @property string         $name
- * @property string         $email
- * @property string         $password
- * @property string         $appearance
- * @property bool           $reminders    whether to be reminded by mail
+ * @property int $id
+ * @property string|null $household_id
+ * @property string $name
+ * @property string $email
+ * @property string $password
+ * @property string $appearance
+ * @property bool $reminders whether to be reminded by mail
  * @property Household|null $household
  */
 final class User extends Authenticatable

@@ -10,9 +10,9 @@ use Illuminate\Database\Connectors\SQLiteConnector;
 final class ImmediateSqliteConnector extends SQLiteConnector
 {
     /**
-     * @param string            $dsn
-     * @param string            $username
-     * @param string            $password
+     * @param string $dsn
+     * @param string $username
+     * @param string $password
      * @param array<int, mixed> $options
      */
     protected function createPdoConnection($dsn, $username, #[\SensitiveParameter] $password, $options): \PDO

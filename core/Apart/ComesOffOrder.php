@@ -12,7 +12,7 @@ final readonly class ComesOffOrder
 {
     /**
      * @param array<string, string> $traits of the machine
-     * @param array<string, OwnWay> $own    what the household set right, by part
+     * @param array<string, OwnWay> $own what the household set right, by part
      */
     public function __construct(private MachineKind $kind, private array $traits, private array $own)
     {

@@ -11,8 +11,8 @@ final readonly class OwnPart
     public const PREFIX = 'own-';
 
     /**
-     * @param string             $inTheWayOf part of the handbook that comes off after it
-     * @param array<string, int> $pieces     how many small pieces come off with it, 1 to 40, by name
+     * @param string $inTheWayOf part of the handbook that comes off after it
+     * @param array<string, int> $pieces how many small pieces come off with it, 1 to 40, by name
      */
     public function __construct(
         public string $id,

@@ -9,11 +9,11 @@ final readonly class OwnWay
 {
     /**
      * @param array<string, int> $counts how many of a piece there are, by its id
-     * @param string|null        $loose  what lies loose under it, in the household's words; empty for nothing
-     * @param string|null        $way    which way round it goes
-     * @param string|null        $note   anything else
-     * @param string|null        $photo  id of a picture of it
-     * @param list<string>|null  $first  parts that come off before it; null where the handbook's order stands
+     * @param string|null $loose what lies loose under it, in the household's words; empty for nothing
+     * @param string|null $way which way round it goes
+     * @param string|null $note anything else
+     * @param string|null $photo id of a picture of it
+     * @param list<string>|null $first parts that come off before it; null where the handbook's order stands
      * @param array<string, int> $pieces how many of each piece that the handbook does not know, by name
      */
     public function __construct(

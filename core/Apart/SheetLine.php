@@ -11,10 +11,10 @@ use GoodRinse\Core\Handbook\Machine\Piece;
 final readonly class SheetLine
 {
     /**
-     * @param Holding      $holding as it is on this machine
-     * @param list<string> $lines   how it comes off, in order
-     * @param OwnWay       $own     what of it the household set right
-     * @param string|null  $heldBy  trait of the machine that says how it is held
+     * @param Holding $holding as it is on this machine
+     * @param list<string> $lines how it comes off, in order
+     * @param OwnWay $own what of it the household set right
+     * @param string|null $heldBy trait of the machine that says how it is held
      */
     public function __construct(
         public string $part,

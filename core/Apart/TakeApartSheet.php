@@ -17,8 +17,8 @@ final readonly class TakeApartSheet
 {
     /**
      * @param array<string, string> $traits of the machine
-     * @param array<string, OwnWay> $own    what the household set right, by part
-     * @param OwnParts              $added  parts that the household has added
+     * @param array<string, OwnWay> $own what the household set right, by part
+     * @param OwnParts $added parts that the household has added
      */
     public function __construct(
         private MachineKind $kind,

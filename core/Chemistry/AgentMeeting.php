@@ -8,10 +8,10 @@ namespace GoodRinse\Core\Chemistry;
 final readonly class AgentMeeting
 {
     /**
-     * @param Residue $first  what was there
+     * @param Residue $first what was there
      * @param Residue $second what was poured onto it
-     * @param string  $gives  what comes of it
-     * @param bool    $still  whether the vessel has not been cleared since
+     * @param string $gives what comes of it
+     * @param bool $still whether the vessel has not been cleared since
      */
     public function __construct(public Residue $first, public Residue $second, public string $gives, public bool $still)
     {

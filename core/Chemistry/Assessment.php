@@ -8,8 +8,9 @@ namespace GoodRinse\Core\Chemistry;
 final readonly class Assessment
 {
     /**
-     * @param string|null $with   agent or surface that decides; null for a rule of the household or the vessel, and for go
-     * @param string      $reason one sentence
+     * @param string|null $with agent or surface that decides; null for a rule of the household or the vessel, and for
+     *     go
+     * @param string $reason one sentence
      * @param string|null $remedy what to do first or instead
      */
     public function __construct(public Verdict $verdict, public ?string $with, public string $reason, public ?string $remedy = null)

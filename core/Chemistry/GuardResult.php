@@ -10,10 +10,11 @@ use GoodRinse\Core\Handbook\Procedure\Step;
 final readonly class GuardResult
 {
     /**
-     * @param list<Step>                                $steps    that are done
-     * @param array<string, Assessment>                 $leftOut  why a step is not done, by its id
-     * @param array<string, list<array<string, mixed>>> $clearing data of clearing steps that come in before a step, by its id
-     * @param Assessment|null                           $refused  why the whole procedure is not for this machine
+     * @param list<Step> $steps that are done
+     * @param array<string, Assessment> $leftOut why a step is not done, by its id
+     * @param array<string, list<array<string, mixed>>> $clearing data of clearing steps that come in before a step, by
+     *     its id
+     * @param Assessment|null $refused why the whole procedure is not for this machine
      */
     public function __construct(public array $steps, public array $leftOut, public array $clearing, public ?Assessment $refused)
     {

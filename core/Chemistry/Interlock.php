@@ -20,8 +20,8 @@ final readonly class Interlock
     }
 
     /**
-     * @param string $agent       id; one the handbook does not know is never go next to a residue
-     * @param bool   $allowsHarsh whether the household uses harsh chemicals at all
+     * @param string $agent id; one the handbook does not know is never go next to a residue
+     * @param bool $allowsHarsh whether the household uses harsh chemicals at all
      *
      * @throws UnknownVessel for a vessel or surface the rules do not know
      */

@@ -25,9 +25,9 @@ final readonly class ProcedureGuard
     }
 
     /**
-     * @param Procedure                    $procedure with the steps the machine's traits call for
-     * @param array<string, string>        $facts     the machine's traits
-     * @param array<string, list<Residue>> $residues  what each vessel holds now, by vessel
+     * @param Procedure $procedure with the steps the machine's traits call for
+     * @param array<string, string> $facts the machine's traits
+     * @param array<string, list<Residue>> $residues what each vessel holds now, by vessel
      */
     public function compose(MachineKind $kind, Procedure $procedure, array $facts, bool $allowsHarsh, array $residues = []): GuardResult
     {
@@ -98,8 +98,8 @@ final readonly class ProcedureGuard
      * Walks the steps as they will be done. What an earlier step pours counts unless the answers that lead to
      * the two steps exclude each other; what an earlier step clears counts only when it is surely done.
      *
-     * @param list<Step>                   $steps
-     * @param array<string, string>        $facts
+     * @param list<Step> $steps
+     * @param array<string, string> $facts
      * @param array<string, list<Residue>> $residues
      *
      * @return array<string, list<array<string, mixed>>>

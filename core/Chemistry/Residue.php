@@ -8,9 +8,9 @@ namespace GoodRinse\Core\Chemistry;
 final readonly class Residue
 {
     /**
-     * @param \DateTimeImmutable|null $since   in UTC
-     * @param string|null             $entry   logbook entry that says so
-     * @param bool                    $drained whether the vessel has drained since
+     * @param \DateTimeImmutable|null $since in UTC
+     * @param string|null $entry logbook entry that says so
+     * @param bool $drained whether the vessel has drained since
      */
     public function __construct(
         public string $agent,

@@ -8,8 +8,8 @@ namespace GoodRinse\Core\Chemistry;
 final readonly class VesselRecord
 {
     /**
-     * @param string|null        $machine  id of the machine it belongs to; null for a vessel the household shares
-     * @param list<Residue>      $residues since it was last cleared, oldest first
+     * @param string|null $machine id of the machine it belongs to; null for a vessel the household shares
+     * @param list<Residue> $residues since it was last cleared, oldest first
      * @param list<AgentMeeting> $meetings oldest first
      */
     public function __construct(public ?string $machine, public string $vessel, public array $residues, public array $meetings)

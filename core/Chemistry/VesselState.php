@@ -8,8 +8,8 @@ namespace GoodRinse\Core\Chemistry;
 final readonly class VesselState
 {
     /**
-     * @param string        $vessel   id of a vessel of the handbook
-     * @param list<string>  $surfaces what its walls, and the parts in it, are made of
+     * @param string $vessel id of a vessel of the handbook
+     * @param list<string> $surfaces what its walls, and the parts in it, are made of
      * @param list<Residue> $residues oldest first
      */
     public function __construct(public string $vessel, public array $surfaces = [], public array $residues = [])

@@ -18,8 +18,8 @@ final readonly class MeterReading
      * Whether it fits between the readings on both sides of it in time.
      *
      * @param self|null $before newest of the same counter at this time or earlier
-     * @param self|null $after  first one later
-     * @param float     $most   uses a day that the machine can make, in what the counter counts, above 0
+     * @param self|null $after first one later
+     * @param float $most uses a day that the machine can make, in what the counter counts, above 0
      */
     public function judge(?self $before, ?self $after, float $most): MeterVerdict
     {

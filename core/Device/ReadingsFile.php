@@ -19,12 +19,12 @@ final readonly class ReadingsFile
     private const LARGEST = 1e9;
 
     /**
-     * @param string                                           $column TOTAL or USES
-     * @param array<int, array{\DateTimeImmutable, float}>     $good   time and number, by the number of the line
-     * @param array<int, array{string, array<string, string>}> $bad    what is wrong, as the key of a sentence with its values, by
-     *                                                                 the number of the line
-     * @param list<string>                                     $asks   what the table does not tell, as TableFormat names it;
-     *                                                                 nothing is good until somebody says
+     * @param string $column TOTAL or USES
+     * @param array<int, array{\DateTimeImmutable, float}> $good time and number, by the number of the line
+     * @param array<int, array{string, array<string, string>}> $bad what is wrong, as the key of a sentence with its
+     *     values, by the number of the line
+     * @param list<string> $asks what the table does not tell, as TableFormat names it; nothing is good until somebody
+     *     says
      */
     private function __construct(public string $column, public array $good, public array $bad, public array $asks = [])
     {
@@ -90,9 +90,9 @@ final readonly class ReadingsFile
      * The same without what repeats, or contradicts, readings that are already known or lines that were before them in
      * time: the order of the lines is no matter.
      *
-     * @param list<array{\DateTimeImmutable, float}> $known    of the same counter, oldest first
-     * @param float                                  $most     uses a day that the machine can make, in what is counted, above 0
-     * @param bool                                   $replaced whether the table is of another counter, or of several after each other
+     * @param list<array{\DateTimeImmutable, float}> $known of the same counter, oldest first
+     * @param float $most uses a day that the machine can make, in what is counted, above 0
+     * @param bool $replaced whether the table is of another counter, or of several after each other
      */
     public function against(array $known, float $most, bool $replaced = false): self
     {

@@ -21,18 +21,18 @@ final readonly class TableFormat
     private const UNCLEAR = '/^\d{1,3}[.,]\d{3}$/D';
 
     /**
-     * @param list<string> $asks    NUMBERS or DAYS, where the table does not tell and nobody has said
-     * @param string       $decimal the mark before decimals
+     * @param list<string> $asks NUMBERS or DAYS, where the table does not tell and nobody has said
+     * @param string $decimal the mark before decimals
      */
     private function __construct(public array $asks, private string $decimal, private bool $dayFirst)
     {
     }
 
     /**
-     * @param list<string> $whens   cells with days
+     * @param list<string> $whens cells with days
      * @param list<string> $numbers cells with numbers
-     * @param string|null  $marks   THOUSANDS or DECIMALS: what the mark in "1,120" is, where somebody has said
-     * @param string|null  $order   DAY_FIRST or MONTH_FIRST, where somebody has said
+     * @param string|null $marks THOUSANDS or DECIMALS: what the mark in "1,120" is, where somebody has said
+     * @param string|null $order DAY_FIRST or MONTH_FIRST, where somebody has said
      */
     public static function of(array $whens, array $numbers, ?string $marks = null, ?string $order = null): self
     {
@@ -98,8 +98,8 @@ final readonly class TableFormat
     }
 
     /**
-     * @return array{\DateTimeImmutable, bool}|null
-     *                                              the moment and whether its hour is known, else at noon; null for what is no moment that exists
+     * @return array{\DateTimeImmutable, bool}|null the moment and whether its hour is known, else at noon; null for
+     *     what is no moment that exists
      */
     public function moment(string $cell, \DateTimeZone $zone): ?array
     {

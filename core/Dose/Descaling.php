@@ -50,7 +50,7 @@ final readonly class Descaling
     /**
      * Lime that a volume of vinegar takes away, in grams of calcium carbonate.
      *
-     * @param float $ml       poured, 0 or more
+     * @param float $ml poured, 0 or more
      * @param float $strength % acid, w/v
      *
      * @throws NoCapacity for an agent that is not an acid of known strength
@@ -77,7 +77,7 @@ final readonly class Descaling
     /**
      * How often the dose must go through, at least once.
      *
-     * @param float $scale    grams of lime, 0 or more
+     * @param float $scale grams of lime, 0 or more
      * @param float $capacity grams a dose takes away, above 0
      */
     public function passes(float $scale, float $capacity): float
@@ -105,7 +105,7 @@ final readonly class Descaling
         return $this->litreLimit($hardness) / $litresPerBrew;
     }
 
-    /** @return array{float, float} brews between descalings that practitioners name, to hold the limit against */
+    /** @return array{float, float} brews between descalings that are usual, to hold the limit against */
     public function usualBrews(): array
     {
         return $this->model->usualBrews;
@@ -114,7 +114,7 @@ final readonly class Descaling
     /**
      * How long the acid stands.
      *
-     * @param float $scale    grams of lime
+     * @param float $scale grams of lime
      * @param float $slowedBy share by which a pot takes longer than this machine's own normal, 0 when it does not
      */
     public function stand(float $scale, float $slowedBy = 0.0): Minutes
@@ -137,7 +137,7 @@ final readonly class Descaling
     /**
      * Plain brews that rinse the acid out, at least; more until nothing is smelt.
      *
-     * @param float $tank  ml the tank holds
+     * @param float $tank ml the tank holds
      * @param float $rinse ml one rinse sends through, above 0
      */
     public function rinses(float $tank, float $rinse): int
@@ -149,7 +149,7 @@ final readonly class Descaling
      * A recipe's volume of vinegar in a strength that is at hand; never more than the vessel holds, which then
      * takes more passes.
      *
-     * @param float $ml       as the recipe has it
+     * @param float $ml as the recipe has it
      * @param float $strength % acid at hand, above 0
      * @param float $vesselMl ml the vessel holds
      */

@@ -49,8 +49,8 @@ final class Handbook
     private ?Node $root = null;
 
     /**
-     * @param array<string, mixed>|\Closure(): array<string, mixed> $compiled what HandbookLoader made of the folder, or what gets
-     *                                                                        it when it is first asked for
+     * @param array<string, mixed>|\Closure(): array<string, mixed> $compiled what HandbookLoader made of the folder, or
+     *     what gets it when it is first asked for
      */
     public function __construct(private array|\Closure $compiled)
     {
@@ -230,7 +230,7 @@ final class Handbook
         return $this->kinds[$id];
     }
 
-    /** @return list<Question> on which practitioners differ */
+    /** @return list<Question> on which opinions differ */
     public function questions(): array
     {
         return array_map(static fn (Node $node): Question => new Question(

@@ -20,8 +20,8 @@ final readonly class KindReader
     private const MOST_USES = 24.0;
 
     /**
-     * @param Scales                $scales what parts are compared with
-     * @param array<string, string> $facts  what conditions may ask for beside the traits, with what each stands at
+     * @param Scales $scales what parts are compared with
+     * @param array<string, string> $facts what conditions may ask for beside the traits, with what each stands at
      */
     public function __construct(private Scales $scales, private array $facts)
     {

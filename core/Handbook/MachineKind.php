@@ -28,15 +28,15 @@ final class MachineKind
     private array $parts = [];
 
     /**
-     * @param array<string, OwnVessel> $vessels        that belong to the machine itself
-     * @param string                   $useUnit        what its use is counted in
-     * @param string                   $useName        one use, as a person says it
-     * @param string                   $useHabit       habit that tells how many uses a week there are
-     * @param string                   $counterName    device that counts its uses
-     * @param float                    $mostUsesPerDay that a busy house can make of it
-     * @param string|null              $litresTrait    trait that tells how many millilitres of water one use heats
-     * @param array<string, string>    $procedureNames by id
-     * @param KindDetails              $details        reads the rest when it is first asked for
+     * @param array<string, OwnVessel> $vessels that belong to the machine itself
+     * @param string $useUnit what its use is counted in
+     * @param string $useName one use, as a person says it
+     * @param string $useHabit habit that tells how many uses a week there are
+     * @param string $counterName device that counts its uses
+     * @param float $mostUsesPerDay that a busy house can make of it
+     * @param string|null $litresTrait trait that tells how many millilitres of water one use heats
+     * @param array<string, string> $procedureNames by id
+     * @param KindDetails $details reads the rest when it is first asked for
      */
     public function __construct(
         public readonly string $id,
@@ -64,7 +64,7 @@ final class MachineKind
      * What nobody has said yet about a machine and is worth knowing.
      *
      * @param array<string, string> $traits that were said
-     * @param list<string>|null     $among  only of these, in this order; null for all
+     * @param list<string>|null $among only of these, in this order; null for all
      *
      * @return list<MachineTrait>
      */

@@ -40,8 +40,8 @@ final class EffectiveEntries
     /**
      * @param iterable<Entry> $entries in any order
      *
-     * @return array{list<Entry>, array<string, string>}
-     *                                                   those in force, as above, and what is out of force, entries that are not among them included
+     * @return array{list<Entry>, array<string, string>} those in force, as above, and what is out of force, entries
+     *     that are not among them included
      */
     public static function split(iterable $entries): array
     {

@@ -10,10 +10,10 @@ use GoodRinse\Core\Logbook\Payload\Payload;
 final readonly class Entry
 {
     /**
-     * @param string             $id         ULID
-     * @param int                $order      place in the order of writing
+     * @param string $id ULID
+     * @param int $order place in the order of writing
      * @param \DateTimeImmutable $happenedAt in UTC
-     * @param string|null        $voids      id of the entry that this one takes out of force
+     * @param string|null $voids id of the entry that this one takes out of force
      */
     public function __construct(
         public string $id,

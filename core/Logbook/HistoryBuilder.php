@@ -43,13 +43,13 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param iterable<Entry>               $entries in force, the oldest happening first, as InForce gives them
-     * @param UseTimeline                   $use     of the machine, up to this moment
-     * @param \DateTimeImmutable            $asOf    nothing after this moment is looked at
-     * @param array<string, PackedOpenings> $old     openings that are computed already, by task, the oldest first; of them only
-     *                                               the last of each task has to be among the entries
-     * @param \DateTimeImmutable            $since   the machine is known; uses of what was never opened count from here
-     * @param string|null                   $only    care task that is wanted; null for all
+     * @param iterable<Entry> $entries in force, the oldest happening first, as InForce gives them
+     * @param UseTimeline $use of the machine, up to this moment
+     * @param \DateTimeImmutable $asOf nothing after this moment is looked at
+     * @param array<string, PackedOpenings> $old openings that are computed already, by task, the oldest first; of them
+     *     only the last of each task has to be among the entries
+     * @param \DateTimeImmutable $since the machine is known; uses of what was never opened count from here
+     * @param string|null $only care task that is wanted; null for all
      */
     public function build(
         iterable $entries,
@@ -126,11 +126,11 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param list<array{\DateTimeImmutable, string, Fraction|null, Fraction, bool}> $openings when, entry, found, left, whether a
-     *                                                                                         symptom told it
-     * @param list<SymptomRecord>                                                    $symptoms
-     * @param list<OpeningRecord>                                                    $old      computed already
-     * @param list<string>                                                           $answered lights that it was opened after
+     * @param list<array{\DateTimeImmutable, string, Fraction|null, Fraction, bool}> $openings when, entry, found, left,
+     *     whether a symptom told it
+     * @param list<SymptomRecord> $symptoms
+     * @param list<OpeningRecord> $old computed already
+     * @param list<string> $answered lights that it was opened after
      */
     private function task(
         array $openings,
@@ -210,9 +210,9 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param array<string, array{\DateTimeImmutable, Symptom, int}> $symptoms about which nobody has said anything, by entry,
-     *                                                                         each with its place
-     * @param int                                                    $opened   place at which the task was done last; 0 when it never was
+     * @param array<string, array{\DateTimeImmutable, Symptom, int}> $symptoms about which nobody has said anything, by
+     *     entry, each with its place
+     * @param int $opened place at which the task was done last; 0 when it never was
      *
      * @return list<SymptomRecord>
      */

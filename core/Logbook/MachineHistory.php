@@ -10,14 +10,14 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class MachineHistory
 {
     /**
-     * @param array<string, TaskHistory> $tasks     by care task id
-     * @param float|null                 $week      known uses of the last seven days; null when nothing is known of them
-     * @param float                      $rate      uses a day, 0 or more
-     * @param bool                       $measured  whether that was learned; else it is what the household says
-     * @param float                      $usesInAll uses since the machine is known
-     * @param float                      $estimated of them, those that nobody told of
-     * @param Absences                   $absences  days on which nobody used it
-     * @param array<string, Day>         $lights    indicator lights that are on, with the day each came on
+     * @param array<string, TaskHistory> $tasks by care task id
+     * @param float|null $week known uses of the last seven days; null when nothing is known of them
+     * @param float $rate uses a day, 0 or more
+     * @param bool $measured whether that was learned; else it is what the household says
+     * @param float $usesInAll uses since the machine is known
+     * @param float $estimated of them, those that nobody told of
+     * @param Absences $absences days on which nobody used it
+     * @param array<string, Day> $lights indicator lights that are on, with the day each came on
      */
     public function __construct(
         public array $tasks,

@@ -11,13 +11,13 @@ use GoodRinse\Core\Quantity\Fraction;
 final readonly class OpeningRecord
 {
     /**
-     * @param Day           $day       day it was, in the household's zone
-     * @param int           $days      whole days since the opening before; 0 for the first
-     * @param float         $uses      uses since the opening before; 0 for the first
-     * @param Fraction|null $found     null when nobody looked
-     * @param int           $absent    of the days, those on which nobody was there
-     * @param bool          $symptom   whether it was not opened: a symptom told how it was
-     * @param float         $estimated of the uses, those that nobody told of
+     * @param Day $day day it was, in the household's zone
+     * @param int $days whole days since the opening before; 0 for the first
+     * @param float $uses uses since the opening before; 0 for the first
+     * @param Fraction|null $found null when nobody looked
+     * @param int $absent of the days, those on which nobody was there
+     * @param bool $symptom whether it was not opened: a symptom told how it was
+     * @param float $estimated of the uses, those that nobody told of
      */
     public function __construct(
         public string $entry,

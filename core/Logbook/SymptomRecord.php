@@ -10,10 +10,10 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class SymptomRecord
 {
     /**
-     * @param string $entry   id of the entry
+     * @param string $entry id of the entry
      * @param string $symptom as the handbook names it
-     * @param Day    $day     noted, in the household's zone
-     * @param bool   $opened  whether the task has been done since
+     * @param Day $day noted, in the household's zone
+     * @param bool $opened whether the task has been done since
      */
     public function __construct(public string $entry, public string $symptom, public string $task, public Day $day, public bool $opened)
     {

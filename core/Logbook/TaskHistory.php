@@ -11,12 +11,13 @@ use GoodRinse\Core\Quantity\Fraction;
 final readonly class TaskHistory
 {
     /**
-     * @param list<OpeningRecord> $openings  oldest first
-     * @param float               $usesSince uses since the newest opening, or since the machine is known
-     * @param SnoozeRecord|null   $snooze    that nothing has overtaken
-     * @param list<SymptomRecord> $symptoms  that point to the task and about which nobody has said yet what they came from
-     * @param float               $estimated of the uses since, those that nobody told of
-     * @param list<string>        $answered  lights that it was opened after, whether they went out or not
+     * @param list<OpeningRecord> $openings oldest first
+     * @param float $usesSince uses since the newest opening, or since the machine is known
+     * @param SnoozeRecord|null $snooze that nothing has overtaken
+     * @param list<SymptomRecord> $symptoms that point to the task and about which nobody has said yet what they came
+     *     from
+     * @param float $estimated of the uses since, those that nobody told of
+     * @param list<string> $answered lights that it was opened after, whether they went out or not
      */
     public function __construct(
         public array $openings,

@@ -22,9 +22,9 @@ final readonly class UseEntries
     }
 
     /**
-     * @param iterable<Entry>         $entries in force, the oldest happening first
-     * @param list<array{int, float}> $counts  Unix seconds and uses of single counts that need no entry of their own
-     * @param TapTrack|null           $earlier counts that are settled already, all earlier than those
+     * @param iterable<Entry> $entries in force, the oldest happening first
+     * @param list<array{int, float}> $counts Unix seconds and uses of single counts that need no entry of their own
+     * @param TapTrack|null $earlier counts that are settled already, all earlier than those
      */
     public function record(iterable $entries, \DateTimeImmutable $asOf, array $counts = [], ?TapTrack $earlier = null): UseRecord
     {

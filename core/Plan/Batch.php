@@ -9,7 +9,7 @@ final readonly class Batch
 {
     /**
      * @param non-empty-list<Candidate> $tasks the most urgent first, then what is brought forward
-     * @param list<Candidate>           $apart
+     * @param list<Candidate> $apart
      */
     public function __construct(public array $tasks, public array $apart)
     {

@@ -8,11 +8,11 @@ namespace GoodRinse\Core\Plan;
 final readonly class Candidate
 {
     /**
-     * @param string $task      care task id
+     * @param string $task care task id
      * @param string $procedure that does it most fully on this machine
-     * @param bool   $due       whether it is asked for today
-     * @param float  $wear      foulings since clean
-     * @param bool   $alone     whether its procedure stands alone
+     * @param bool $due whether it is asked for today
+     * @param float $wear foulings since clean
+     * @param bool $alone whether its procedure stands alone
      */
     public function __construct(public string $task, public string $procedure, public bool $due, public float $wear, public bool $alone)
     {

@@ -11,9 +11,9 @@ final readonly class DigestRule
     private const REPEAT_AFTER = 7;
 
     /**
-     * @param int $hour      at which mail is wanted, 0 to 23
+     * @param int $hour at which mail is wanted, 0 to 23
      * @param int $quietFrom hour from which no mail is sent
-     * @param int $quietTo   hour until which no mail is sent; the same as quietFrom for never quiet
+     * @param int $quietTo hour until which no mail is sent; the same as quietFrom for never quiet
      */
     public function __construct(private int $hour, private int $quietFrom, private int $quietTo)
     {
@@ -28,9 +28,9 @@ final readonly class DigestRule
     /**
      * Whether there is something to say.
      *
-     * @param list<string>      $due       what is asked for now
-     * @param list<string>|null $said      what the last mail named; null when there was none
-     * @param int               $daysSince the last mail
+     * @param list<string> $due what is asked for now
+     * @param list<string>|null $said what the last mail named; null when there was none
+     * @param int $daysSince the last mail
      */
     public function isWorthwhile(array $due, ?array $said, int $daysSince): bool
     {

@@ -16,7 +16,7 @@ final readonly class OpenMachine
     }
 
     /**
-     * @param list<Candidate>                        $tasks    of one machine, the most urgent first
+     * @param list<Candidate> $tasks of one machine, the most urgent first
      * @param \Closure(non-empty-list<string>): bool $together whether procedures can be done in one go
      *
      * @return Batch|null null when nothing is due on it

@@ -8,8 +8,8 @@ namespace GoodRinse\Core\Plan;
 final readonly class Urgency
 {
     /**
-     * @param int|null $due  number of the due day; null for no date, which comes last
-     * @param float    $wear how far its clock has run, 1 for due
+     * @param int|null $due number of the due day; null for no date, which comes last
+     * @param float $wear how far its clock has run, 1 for due
      */
     public function __construct(private ?int $due, private float $wear)
     {

@@ -49,7 +49,7 @@ final readonly class Portion
     }
 
     /**
-     * @param float  $count   0 or more of the measure
+     * @param float $count 0 or more of the measure
      * @param string $measure id of one of the measures
      *
      * @throws QuantityOutOfRange when negative, not finite, or no such measure

@@ -15,15 +15,15 @@ final readonly class Clock
     public float $start;
 
     /**
-     * @param string            $unit         what is counted; "days" also fixes when the last opening was
-     * @param float             $start        starting interval in uses, above 0; clipped into the bounds
-     * @param float             $least        shortest interval allowed, 0 or more
-     * @param float             $most         longest interval allowed, above 0
-     * @param float             $rate         uses a day, 0 or more; 0 gives no date
-     * @param float             $elapsed      uses since the last opening, 0 or more
+     * @param string $unit what is counted; "days" also fixes when the last opening was
+     * @param float $start starting interval in uses, above 0; clipped into the bounds
+     * @param float $least shortest interval allowed, 0 or more
+     * @param float $most longest interval allowed, above 0
+     * @param float $rate uses a day, 0 or more; 0 gives no date
+     * @param float $elapsed uses since the last opening, 0 or more
      * @param list<Observation> $observations oldest first
-     * @param Absences          $absences     days on which this clock stands still
-     * @param bool              $kept         whether the start stands, whatever is found
+     * @param Absences $absences days on which this clock stands still
+     * @param bool $kept whether the start stands, whatever is found
      *
      * @throws InvalidClock when a number is outside its range or the bounds are crossed
      */

@@ -10,10 +10,10 @@ final readonly class OwnRhythm
     private const LONGEST = 10000.0;
 
     /**
-     * @param string|null $unit  of the interval it is kept at; null where it learns
-     * @param float|null  $count the interval it is kept at, above 0
-     * @param float|null  $least days that are never fallen short of, above 0
-     * @param float|null  $most  days that are never gone beyond, at least the least
+     * @param string|null $unit of the interval it is kept at; null where it learns
+     * @param float|null $count the interval it is kept at, above 0
+     * @param float|null $least days that are never fallen short of, above 0
+     * @param float|null $most days that are never gone beyond, at least the least
      *
      * @throws InvalidClock when a number is outside its range or the bounds are crossed
      */

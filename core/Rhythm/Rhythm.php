@@ -11,14 +11,15 @@ use GoodRinse\Core\Quantity\Fraction;
 final readonly class Rhythm
 {
     /**
-     * @param non-empty-list<ClockState> $clocks     in the order they were given
-     * @param ClockState                 $deciding   the clock that sets the due day; the most worn one where none does
-     * @param float                      $wear       foulings since clean, the greatest of the clocks
-     * @param Fraction                   $blockedNow estimated blocked fraction
-     * @param Day|null                   $dueOn      day the wear reaches 1 (past when due); null when no clock runs
-     * @param array{Day, Day}|null       $window     days between which it most likely falls due, by the clock that sets the due day
-     * @param Day|null                   $remindOn   the due day, or the day a snooze moved the reminder to
-     * @param list<Reason>               $reasons    the deciding one first
+     * @param non-empty-list<ClockState> $clocks in the order they were given
+     * @param ClockState $deciding the clock that sets the due day; the most worn one where none does
+     * @param float $wear foulings since clean, the greatest of the clocks
+     * @param Fraction $blockedNow estimated blocked fraction
+     * @param Day|null $dueOn day the wear reaches 1 (past when due); null when no clock runs
+     * @param array{Day, Day}|null $window days between which it most likely falls due, by the clock that sets the due
+     *     day
+     * @param Day|null $remindOn the due day, or the day a snooze moved the reminder to
+     * @param list<Reason> $reasons the deciding one first
      */
     public function __construct(
         public array $clocks,
@@ -36,8 +37,8 @@ final readonly class Rhythm
     /**
      * The window ahead: as it stands, or where it is due now, the next one if it is cleaned today.
      *
-     * @return array{float, float, float, bool}|null
-     *                                               days from today of its earliest, due and latest day, and whether it is the next one; null without a date
+     * @return array{float, float, float, bool}|null days from today of its earliest, due and latest day, and whether it
+     *     is the next one; null without a date
      */
     public function ahead(Day $today): ?array
     {

@@ -30,11 +30,11 @@ final readonly class RhythmEngine
     /**
      * Reads all clocks of a task on a day.
      *
-     * @param list<Clock>  $clocks       at least one
-     * @param list<Signal> $signals      lights and open symptoms that make the task due today
-     * @param Day|null     $snoozedUntil moves the reminder, never the clock
-     * @param Absences     $absences     nobody is reminded on these days
-     * @param Day|null     $lookBy       by when somebody looks once, because nobody knows how it is
+     * @param list<Clock> $clocks at least one
+     * @param list<Signal> $signals lights and open symptoms that make the task due today
+     * @param Day|null $snoozedUntil moves the reminder, never the clock
+     * @param Absences $absences nobody is reminded on these days
+     * @param Day|null $lookBy by when somebody looks once, because nobody knows how it is
      *
      * @throws InvalidClock when there is no clock
      */
@@ -241,8 +241,10 @@ final readonly class RhythmEngine
         $left = $this->left($deciding->clock);
         if ($left->value > 0) {
             $reasons[] = new Reason(ReasonCode::LeftInPlace, [
-                'left' => $left->value, 'unit' => $unit, 'uses' => $this->curve->foulings($left) * $deciding->learned->interval, 'foulings' => $this->curve
-                    ->foulings($left),
+                'left' => $left->value,
+                'unit' => $unit,
+                'uses' => $this->curve->foulings($left) * $deciding->learned->interval,
+                'foulings' => $this->curve->foulings($left),
             ]);
         }
         if (0.0 === (float) $deciding->clock->rate) {

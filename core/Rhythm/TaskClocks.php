@@ -203,8 +203,8 @@ final readonly class TaskClocks
     /**
      * An opening that nobody looked at only says what was left; it teaches nothing.
      *
-     * @param list<OpeningRecord>            $openings
-     * @param \Closure(OpeningRecord): float $uses     since the opening before, in the clock's unit
+     * @param list<OpeningRecord> $openings
+     * @param \Closure(OpeningRecord): float $uses since the opening before, in the clock's unit
      *
      * @return list<Observation>
      */

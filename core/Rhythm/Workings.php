@@ -15,10 +15,11 @@ use GoodRinse\Core\Rhythm\Learning\LearningStep;
 final readonly class Workings
 {
     /**
-     * @param float                                    $opening   foulings that reach the clean-by line: h* of the curve
-     * @param list<array{OpeningRecord, LearningStep}> $steps     each opening that taught something, oldest first, with what it did
-     * @param float                                    $left      foulings left in place by the last opening
-     * @param array{float, float}                      $quantiles of the belief that bound the window
+     * @param float $opening foulings that reach the clean-by line: h* of the curve
+     * @param list<array{OpeningRecord, LearningStep}> $steps each opening that taught something, oldest first, with
+     *     what it did
+     * @param float $left foulings left in place by the last opening
+     * @param array{float, float} $quantiles of the belief that bound the window
      */
     private function __construct(
         public ClockState $reading,
@@ -32,7 +33,7 @@ final readonly class Workings
 
     /**
      * @param list<OpeningRecord> $openings those that the clock's observations stand for, in the same order
-     * @param Day|null            $dueOn    day on which this clock alone would make it due
+     * @param Day|null $dueOn day on which this clock alone would make it due
      */
     public static function of(ClockState $reading, array $openings, RhythmModel $model, ?Day $dueOn): self
     {

@@ -12,15 +12,15 @@ use GoodRinse\Core\Quantity\Hardness;
 final readonly class Circumstances
 {
     /**
-     * @param array<string, string>        $traits      of the machine
-     * @param bool                         $allowsHarsh whether the household uses harsh chemicals
-     * @param Hardness|null                $hardness    of its water; null when nobody knows
-     * @param array<string, float>         $usesSince   of the machine since each care task was last done, 0 or more, by task
-     * @param array<string, float>         $strengths   % of the agents at hand, where they are not the usual ones
-     * @param array<string, list<Residue>> $residues    what each vessel holds now, by vessel
-     * @param array<string, list<string>>  $first       parts that come off before a part on this machine, where the household
-     *                                                  says so, by part
-     * @param OwnParts                     $own         parts that the household adds
+     * @param array<string, string> $traits of the machine
+     * @param bool $allowsHarsh whether the household uses harsh chemicals
+     * @param Hardness|null $hardness of its water; null when nobody knows
+     * @param array<string, float> $usesSince of the machine since each care task was last done, 0 or more, by task
+     * @param array<string, float> $strengths % of the agents at hand, where they are not the usual ones
+     * @param array<string, list<Residue>> $residues what each vessel holds now, by vessel
+     * @param array<string, list<string>> $first parts that come off before a part on this machine, where the household
+     *     says so, by part
+     * @param OwnParts $own parts that the household adds
      */
     public function __construct(
         public array $traits,

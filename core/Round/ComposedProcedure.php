@@ -12,10 +12,10 @@ use GoodRinse\Core\Handbook\Procedure\ProcedureBinding;
 final readonly class ComposedProcedure
 {
     /**
-     * @param Procedure|null            $procedure null when it is not for this machine
-     * @param ProcedureBinding          $binding   with which the handbook gives the round its script
-     * @param array<string, Assessment> $leftOut   why a step is not done, by its id
-     * @param Assessment|null           $refused   why the whole procedure is not for this machine, where keep-apart decides
+     * @param Procedure|null $procedure null when it is not for this machine
+     * @param ProcedureBinding $binding with which the handbook gives the round its script
+     * @param array<string, Assessment> $leftOut why a step is not done, by its id
+     * @param Assessment|null $refused why the whole procedure is not for this machine, where keep-apart decides
      */
     public function __construct(
         public ?Procedure $procedure,

@@ -35,7 +35,7 @@ final readonly class Composer
     }
 
     /**
-     * @throws UnknownEntry  when the kind has no such procedure
+     * @throws UnknownEntry when the kind has no such procedure
      * @throws OrderConflict when they contradict each other, or parts of the machine wait for each other
      */
     public function compose(MachineKind $kind, ProcedureSet $set, Circumstances $here): ComposedProcedure

@@ -11,9 +11,9 @@ use GoodRinse\Core\Quantity\Minutes;
 final readonly class Estimate
 {
     /**
-     * @param Minutes      $hands     of a person's hands
-     * @param Minutes      $all       from start to end, waits included
-     * @param string|null  $wait      name of the first wait
+     * @param Minutes $hands of a person's hands
+     * @param Minutes $all from start to end, waits included
+     * @param string|null $wait name of the first wait
      * @param list<string> $meanwhile short names of the steps done during it
      */
     private function __construct(public Minutes $hands, public Minutes $all, public ?string $wait, public array $meanwhile)
@@ -21,8 +21,9 @@ final readonly class Estimate
     }
 
     /**
-     * @param Procedure             $procedure fitted to the machine
-     * @param array<string, string> $answers   expected, by capture id; they decide which steps come up and how long a soak is
+     * @param Procedure $procedure fitted to the machine
+     * @param array<string, string> $answers expected, by capture id; they decide which steps come up and how long a
+     *     soak is
      */
     public static function of(Procedure $procedure, array $answers): self
     {

@@ -15,7 +15,8 @@ use GoodRinse\Core\Quantity\Fraction;
 final class Expectation
 {
     /**
-     * @param array<string, Fraction> $blockedNow estimated blocked fraction by care task; a task without one counts as at its clean-by line
+     * @param array<string, Fraction> $blockedNow estimated blocked fraction by care task; a task without one counts as
+     *     at its clean-by line
      *
      * @return array<string, string> by capture id
      */

@@ -10,10 +10,10 @@ use GoodRinse\Core\Quantity\Minutes;
 final readonly class Lateness
 {
     /**
-     * @param Minutes      $by    since the wait was over, more than 0
-     * @param Minutes|null $most  longest the wait may be in all
-     * @param bool         $harms whether it was longer than that
-     * @param string|null  $means what that means, in the handbook's words
+     * @param Minutes $by since the wait was over, more than 0
+     * @param Minutes|null $most longest the wait may be in all
+     * @param bool $harms whether it was longer than that
+     * @param string|null $means what that means, in the handbook's words
      */
     public function __construct(public Minutes $by, public ?Minutes $most, public bool $harms, public ?string $means)
     {

@@ -30,8 +30,8 @@ final readonly class Progress
     public array $answers;
 
     /**
-     * @param Procedure  $procedure fitted to the machine
-     * @param list<Tick> $made      ticks in the order they arrived; what happened last counts
+     * @param Procedure $procedure fitted to the machine
+     * @param list<Tick> $made ticks in the order they arrived; what happened last counts
      */
     public function __construct(public Procedure $procedure, array $made)
     {
@@ -198,8 +198,8 @@ final readonly class Progress
     /**
      * Checks that a step may be marked so with this answer.
      *
-     * @param string $how       one of Tick's constants
-     * @param bool   $overruled the person goes on although the answer does not pass
+     * @param string $how one of Tick's constants
+     * @param bool $overruled the person goes on although the answer does not pass
      *
      * @throws CannotTick
      */

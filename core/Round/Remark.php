@@ -13,7 +13,7 @@ final readonly class Remark
     public const WAS_LATE = 'was_late';
 
     /**
-     * @param string               $kind one of the constants
+     * @param string $kind one of the constants
      * @param array<string, mixed> $with kit ids, pieces, or the minutes of a wait
      */
     public function __construct(public string $kind, public array $with)

@@ -14,10 +14,10 @@ final readonly class RunningTimer
 
     /**
      * @param Minutes|null $most longest it may be
-     * @param string|null  $late what being late means
-     * @param string|null  $ends what a person says when it is over
-     * @param bool         $runs whether the machine runs meanwhile
-     * @param bool         $open whether it takes as long as the rest of the work
+     * @param string|null $late what being late means
+     * @param string|null $ends what a person says when it is over
+     * @param bool $runs whether the machine runs meanwhile
+     * @param bool $open whether it takes as long as the rest of the work
      */
     public function __construct(
         public string $step,

@@ -14,14 +14,14 @@ final readonly class Tick
     public const COUNTING = 'counting';
 
     /**
-     * @param string             $id        ULID made where the step was done
-     * @param \DateTimeImmutable $at        in UTC
-     * @param string|null        $answer    to the step's question
-     * @param bool               $overruled the person goes on although the answer does not pass
-     * @param float              $share     how much was poured, as a share of what the step says; 0 when nothing was
-     * @param float|null         $strength  % of what was poured, where it is another than the step says
-     * @param string             $how       one of the constants
-     * @param int|null           $by        who did it; null where nobody knows any more
+     * @param string $id ULID made where the step was done
+     * @param \DateTimeImmutable $at in UTC
+     * @param string|null $answer to the step's question
+     * @param bool $overruled the person goes on although the answer does not pass
+     * @param float $share how much was poured, as a share of what the step says; 0 when nothing was
+     * @param float|null $strength % of what was poured, where it is another than the step says
+     * @param string $how one of the constants
+     * @param int|null $by who did it; null where nobody knows any more
      */
     public function __construct(
         public string $id,

@@ -12,12 +12,12 @@ use GoodRinse\Core\Logbook\Payload\Measurement;
 final readonly class TickDetails
 {
     /**
-     * @param list<Measurement>  $readings what was counted, measured or noticed
-     * @param list<string>       $missing  kit ids that were not at hand
+     * @param list<Measurement> $readings what was counted, measured or noticed
+     * @param list<string> $missing kit ids that were not at hand
      * @param array<string, int> $leftOver pieces that did not go back, how many of each by name
-     * @param string|null        $also     answer to what is asked with a grade
-     * @param float|null         $wait     minutes that were picked for the wait it starts, 0 for as long as the rest takes
-     * @param string|null        $despite  what was not as it should be when the machine was run all the same
+     * @param string|null $also answer to what is asked with a grade
+     * @param float|null $wait minutes that were picked for the wait it starts, 0 for as long as the rest takes
+     * @param string|null $despite what was not as it should be when the machine was run all the same
      */
     public function __construct(
         public array $readings = [],

@@ -8,14 +8,14 @@ namespace GoodRinse\Core\Simulation;
 final readonly class KitchenSettings
 {
     /**
-     * @param float             $usesPerWeek    mean uses a week
-     * @param array<int, float> $weekdayShape   share of each weekday, Monday 1 to Sunday 7, relative to 1
-     * @param float             $medianInterval uses from clean to the clean-by line, median over parts
-     * @param float             $partSpread     sigma of the part's own interval round that median
-     * @param float             $soilSpread     sigma of the soil from one opening to the next
-     * @param int               $mostDaysLate   how many days a person may put a due opening off
-     * @param float             $onlyLooks      chance that an opening is a look without cleaning
-     * @param float             $leavesFilm     chance that a cleaning leaves a film
+     * @param float $usesPerWeek mean uses a week
+     * @param array<int, float> $weekdayShape share of each weekday, Monday 1 to Sunday 7, relative to 1
+     * @param float $medianInterval uses from clean to the clean-by line, median over parts
+     * @param float $partSpread sigma of the part's own interval round that median
+     * @param float $soilSpread sigma of the soil from one opening to the next
+     * @param int $mostDaysLate how many days a person may put a due opening off
+     * @param float $onlyLooks chance that an opening is a look without cleaning
+     * @param float $leavesFilm chance that a cleaning leaves a film
      */
     public function __construct(
         public float $usesPerWeek,

@@ -33,7 +33,7 @@ final class SimulatedKitchen
 
     /**
      * @param array<string, string|float> $habits
-     * @param string|null                 $school the household's; null for the handbook's
+     * @param string|null $school the household's; null for the handbook's
      */
     public function __construct(
         private readonly Handbook $handbook,

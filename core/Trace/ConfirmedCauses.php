@@ -10,7 +10,7 @@ use GoodRinse\Core\Handbook\Fault\FaultRules;
 final readonly class ConfirmedCauses
 {
     /**
-     * @param array<string, int> $here      by cause, on this machine
+     * @param array<string, int> $here by cause, on this machine
      * @param array<string, int> $elsewhere by cause, on others of the household
      */
     public function __construct(public array $here = [], private array $elsewhere = [])

@@ -8,15 +8,16 @@ namespace GoodRinse\Core\Trace;
 final readonly class Diagnosis
 {
     /**
-     * @param non-empty-list<RankedOption>     $deck          the best first
-     * @param array<string, float>             $suspects      chance of each cause, the likeliest first
-     * @param array<string, float>             $before        the same without the last answer
-     * @param array<string, array{int, float}> $moved         the answer that moved each cause most, by its place among the answers,
-     *                                                        and by what it multiplied its chance
-     * @param RepairPlan                       $plan          without looking any further
-     * @param Evidence                         $evidence      as it was given
-     * @param bool                             $callForSafety whether calling comes first because somebody can be hurt, whatever it costs
-     * @param ImpossibleEvidence|null          $conflict      set when what was answered contradicts itself; the answers are then left aside
+     * @param non-empty-list<RankedOption> $deck the best first
+     * @param array<string, float> $suspects chance of each cause, the likeliest first
+     * @param array<string, float> $before the same without the last answer
+     * @param array<string, array{int, float}> $moved the answer that moved each cause most, by its place among the
+     *     answers, and by what it multiplied its chance
+     * @param RepairPlan $plan without looking any further
+     * @param Evidence $evidence as it was given
+     * @param bool $callForSafety whether calling comes first because somebody can be hurt, whatever it costs
+     * @param ImpossibleEvidence|null $conflict set when what was answered contradicts itself; the answers are then left
+     *     aside
      */
     public function __construct(
         public array $deck,

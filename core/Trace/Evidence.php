@@ -9,8 +9,8 @@ final readonly class Evidence
 {
     /**
      * @param list<array{string, string}> $answers check and result, in the order they were given
-     * @param list<string>                $failed  actions that did not help
-     * @param list<string>                $skipped checks and actions that cannot be done here
+     * @param list<string> $failed actions that did not help
+     * @param list<string> $skipped checks and actions that cannot be done here
      */
     public function __construct(public array $answers = [], public array $failed = [], public array $skipped = [])
     {

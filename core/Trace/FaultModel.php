@@ -10,13 +10,13 @@ use GoodRinse\Core\Handbook\Fault\FaultRules;
 final readonly class FaultModel
 {
     /**
-     * @param list<string> $causes    ids
-     * @param list<float>  $weights   how likely each cause is before anything is looked at, 0 or more, not all 0
-     * @param list<Check>  $checks
+     * @param list<string> $causes ids
+     * @param list<float> $weights how likely each cause is before anything is looked at, 0 or more, not all 0
+     * @param list<Check> $checks
      * @param list<Action> $actions
-     * @param float        $callFee   what it costs to have somebody come, who fixes everything; 0 or more
-     * @param list<int>    $hazards   places of the causes by which somebody could be hurt
-     * @param bool         $callFirst whether what was noticed is itself a reason to switch off and call
+     * @param float $callFee what it costs to have somebody come, who fixes everything; 0 or more
+     * @param list<int> $hazards places of the causes by which somebody could be hurt
+     * @param bool $callFirst whether what was noticed is itself a reason to switch off and call
      */
     public function __construct(
         public array $causes,

@@ -13,8 +13,8 @@ final class ImpossibleEvidence extends \DomainException implements CoreException
     public const FAILED = 'failed';
 
     /**
-     * @param string $kind  ANSWER or FAILED
-     * @param int    $place of the answer or the failed action that left no cause
+     * @param string $kind ANSWER or FAILED
+     * @param int $place of the answer or the failed action that left no cause
      */
     private function __construct(public readonly string $kind, public readonly int $place, string $message)
     {

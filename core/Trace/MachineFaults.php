@@ -17,8 +17,8 @@ final readonly class MachineFaults
 
     /**
      * @param array<string, string> $traits
-     * @param list<string>          $present symptoms that were noticed
-     * @param list<string>          $absent  symptoms that somebody looked for and did not find
+     * @param list<string> $present symptoms that were noticed
+     * @param list<string> $absent symptoms that somebody looked for and did not find
      */
     public function model(
         FaultCatalog $trouble,

@@ -46,9 +46,9 @@ final class OptimalPolicy
     }
 
     /**
-     * @param array<int, float>     $belief
+     * @param array<int, float> $belief
      * @param array<string, string> $answers
-     * @param array<string, true>   $failed
+     * @param array<string, true> $failed
      *
      * @return array{float, string, string}
      */

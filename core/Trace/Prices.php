@@ -8,7 +8,7 @@ namespace GoodRinse\Core\Trace;
 final readonly class Prices
 {
     /**
-     * @param float $hour    of a person's time, 0 or more
+     * @param float $hour of a person's time, 0 or more
      * @param float $callFee of having somebody come, above 0
      */
     public function __construct(public float $hour, public float $callFee)

@@ -27,7 +27,7 @@ final readonly class Troubleshooter
      * @return array<string, float> by cause, adding up to 1
      *
      * @throws ImpossibleEvidence when no cause is left
-     * @throws UnknownOption      when an answer or action is not in the model
+     * @throws UnknownOption when an answer or action is not in the model
      */
     public function posterior(Evidence $evidence): array
     {
@@ -150,12 +150,11 @@ final readonly class Troubleshooter
      * Follows the plan: at each step the action with the best chance over cost, until none beats the call.
      *
      * @param array<int, float> $belief
-     * @param list<Action>      $untried
-     * @param bool              $tell    whether the steps are wanted
+     * @param list<Action> $untried
+     * @param bool $tell whether the steps are wanted
      *
-     * @return array{float, float, list<array{Action, float, float}>}
-     *                                                                expected cost, the chance of ending with the call, and what was gone through, each with its chance and the chance
-     *                                                                of getting there
+     * @return array{float, float, list<array{Action, float, float}>} expected cost, the chance of ending with the call,
+     *     and what was gone through, each with its chance and the chance of getting there
      */
     private function walk(array $belief, array $untried, bool $tell = false): array
     {
@@ -183,7 +182,7 @@ final readonly class Troubleshooter
     /**
      * The action with the greatest chance over cost, the first of equals; null when none beats the call.
      *
-     * @param array<int, float>  $belief
+     * @param array<int, float> $belief
      * @param array<int, Action> $untried
      *
      * @return array{int|null, float} its place, and its chance
@@ -209,7 +208,7 @@ final readonly class Troubleshooter
      * Expected cost once a check's result is known.
      *
      * @param array<int, float> $belief
-     * @param list<Action>      $untried
+     * @param list<Action> $untried
      */
     private function afterwards(Check $check, array $belief, array $untried): float
     {
@@ -230,7 +229,7 @@ final readonly class Troubleshooter
      * Expected cost when an action is taken first and the plan followed after it.
      *
      * @param array<int, float> $belief
-     * @param list<Action>      $untried
+     * @param list<Action> $untried
      */
     private function after(Action $action, array $belief, array $untried): float
     {

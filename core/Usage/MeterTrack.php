@@ -12,7 +12,7 @@ final readonly class MeterTrack
 
     /**
      * @param list<array{float, float}> $accepted time in days and total, the earliest first
-     * @param list<float>               $held     times of readings that run backwards or jump
+     * @param list<float> $held times of readings that run backwards or jump
      */
     private function __construct(public string $id, public array $accepted, public array $held)
     {
@@ -20,8 +20,8 @@ final readonly class MeterTrack
 
     /**
      * @param list<array{float, float}> $readings time in days and total in uses, in any order, no two at one time
-     * @param float                     $now      later ones are not looked at
-     * @param float                     $most     uses a day that the machine can make, above 0
+     * @param float $now later ones are not looked at
+     * @param float $most uses a day that the machine can make, above 0
      */
     public static function read(string $id, array $readings, float $now, float $most): self
     {
@@ -46,7 +46,7 @@ final readonly class MeterTrack
      * Whether a reading can follow another one.
      *
      * @param array{float, float} $before time in days and total
-     * @param array{float, float} $after  the same, later
+     * @param array{float, float} $after the same, later
      */
     public static function follows(array $before, array $after, float $most): bool
     {

@@ -11,9 +11,9 @@ final readonly class TapTrack
     private const NEIGHBOURS = 3.0;
 
     /**
-     * @param float       $far   days apart from which two taps are no neighbours
+     * @param float $far days apart from which two taps are no neighbours
      * @param list<float> $times in days, the earliest first
-     * @param list<float> $sums  uses up to and with each
+     * @param list<float> $sums uses up to and with each
      */
     private function __construct(private float $far, public array $times = [], public array $sums = [])
     {
@@ -28,10 +28,10 @@ final readonly class TapTrack
     /**
      * These and later ones.
      *
-     * @param list<array{float, float}> $taps    time and uses, in any order, none earlier than the last of these
-     * @param float                     $now     later ones are not looked at
-     * @param TimeSpans                 $metered time that counters watched: taps in it are theirs already
-     * @param TimeSpans                 $told    time that somebody told a number for
+     * @param list<array{float, float}> $taps time and uses, in any order, none earlier than the last of these
+     * @param float $now later ones are not looked at
+     * @param TimeSpans $metered time that counters watched: taps in it are theirs already
+     * @param TimeSpans $told time that somebody told a number for
      */
     public function with(array $taps, float $now, TimeSpans $metered, TimeSpans $told): self
     {

@@ -8,11 +8,11 @@ namespace GoodRinse\Core\Usage;
 final readonly class UseDay
 {
     /**
-     * @param float $counted   by counters and single taps
-     * @param float $told      of a number for several days, this day's share
+     * @param float $counted by counters and single taps
+     * @param float $told of a number for several days, this day's share
      * @param float $estimated of time that nobody told of
-     * @param bool  $away      whether nobody was there
-     * @param bool  $watched   whether anything is known of it
+     * @param bool $away whether nobody was there
+     * @param bool $watched whether anything is known of it
      */
     public function __construct(public float $counted, public float $told, public float $estimated, public bool $away, public bool $watched)
     {

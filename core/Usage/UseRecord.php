@@ -8,12 +8,13 @@ namespace GoodRinse\Core\Usage;
 final readonly class UseRecord
 {
     /**
-     * @param list<array{float, float}>                $taps    time and uses, 0 or more, in any order
-     * @param list<array{float, float, float}>         $told    from, to (excluded, later) and uses, 0 or more, in the order they
-     *                                                          were recorded
-     * @param array<string, list<array{float, float}>> $meters  times and totals of each counter, in any order, no two at one time
-     * @param list<array{float, float}>                $away    from and to (excluded, later) of times when nobody was there
-     * @param TapTrack|null                            $earlier taps that are settled already, all earlier than those above
+     * @param list<array{float, float}> $taps time and uses, 0 or more, in any order
+     * @param list<array{float, float, float}> $told from, to (excluded, later) and uses, 0 or more, in the order they
+     *     were recorded
+     * @param array<string, list<array{float, float}>> $meters times and totals of each counter, in any order, no two at
+     *     one time
+     * @param list<array{float, float}> $away from and to (excluded, later) of times when nobody was there
+     * @param TapTrack|null $earlier taps that are settled already, all earlier than those above
      */
     public function __construct(
         public array $taps = [],

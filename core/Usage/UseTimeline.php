@@ -22,8 +22,8 @@ final class UseTimeline
 
     /**
      * @param list<array{float, float, float, string}> $pieces from, to, uses and how it is known, apart and in order
-     * @param list<float>                              $sums   uses before each piece
-     * @param list<array{string, float}>               $held   counter and time of readings that cannot be
+     * @param list<float> $sums uses before each piece
+     * @param list<array{string, float}> $held counter and time of readings that cannot be
      */
     private function __construct(
         private readonly RhythmModel $model,
@@ -39,9 +39,9 @@ final class UseTimeline
     }
 
     /**
-     * @param float $now   days; nothing after it counts
+     * @param float $now days; nothing after it counts
      * @param float $habit uses a day that the household says it makes, 0 or more
-     * @param float $most  uses a day that the machine can make, above 0
+     * @param float $most uses a day that the machine can make, above 0
      */
     public static function of(UseRecord $record, float $now, float $habit, float $most, RhythmModel $model): self
     {
@@ -74,8 +74,8 @@ final class UseTimeline
     /**
      * @param array<string, list<array{float, float}>> $meters
      *
-     * @return array{TimeSpans, list<array{float, float, float, string}>, list<array{string, float}>}
-     *                                                                                                when they watch, what they say, what they cannot have shown
+     * @return array{TimeSpans, list<array{float, float, float, string}>, list<array{string, float}>} when they watch,
+     *     what they say, what they cannot have shown
      */
     private static function meters(array $meters, float $now, float $most): array
     {

@@ -21,7 +21,7 @@ return new class extends Migration {
             $table->dateTime('settled_at')->nullable();
         });
         DB::unprepared(
-            "CREATE INDEX rounds_open ON rounds (household_id, started_at) "
+            'CREATE INDEX rounds_open ON rounds (household_id, started_at) '
             ."WHERE (ended_at IS NULL OR (open_ends <> '[]' AND settled_at IS NULL))",
         );
         Schema::table('photos', function (Blueprint $table): void {

@@ -46,9 +46,9 @@ final readonly class LabHousehold
     }
 
     /**
-     * @param array<string, string>       $traits
+     * @param array<string, string> $traits
      * @param array<string, string|float> $habits
-     * @param array<string, string>       $schools
+     * @param array<string, string> $schools
      */
     public function add(
         Household $home,

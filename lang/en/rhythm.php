@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'table' => [
+        'unseen' => 'not looked at',
+        'found' => ':grade, :percent %',
+        'symptom' => ':grade, :percent % (told by a symptom)',
+        'unopened' => 'not opened',
+    ],
     'mark' => [
         'ungraded' => 'done, nothing graded',
         'symptom' => ':grade, told by a symptom',

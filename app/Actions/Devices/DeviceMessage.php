@@ -8,8 +8,8 @@ namespace App\Actions\Devices;
 final readonly class DeviceMessage
 {
     /**
-     * @param string             $event the device's own id of it, the same whenever it is sent again
-     * @param \DateTimeImmutable $at    by the device's clock
+     * @param string $event the device's own id of it, the same whenever it is sent again
+     * @param \DateTimeImmutable $at by the device's clock
      */
     public function __construct(
         public string $event,

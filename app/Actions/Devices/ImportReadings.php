@@ -25,8 +25,8 @@ final readonly class ImportReadings
     }
 
     /**
-     * @param string $id     ULID from the page, so that a second click writes nothing
-     * @param int    $series of the machine's own counter that the readings begin in
+     * @param string $id ULID from the page, so that a second click writes nothing
+     * @param int $series of the machine's own counter that the readings begin in
      *
      * @return int how many lines were written
      *

@@ -32,8 +32,8 @@ final readonly class ReceiveDeviceEvents
     }
 
     /**
-     * @param list<DeviceMessage>     $messages in any order
-     * @param \DateTimeImmutable|null $sent     when the device thinks it sent them
+     * @param list<DeviceMessage> $messages in any order
+     * @param \DateTimeImmutable|null $sent when the device thinks it sent them
      *
      * @return array{array<string, string>, int} what became of each, by event, and seconds the device's clock is ahead
      */

@@ -10,11 +10,11 @@ use GoodRinse\Core\Quantity\Measures;
 final readonly class HouseholdSettings
 {
     /**
-     * @param float|null  $hardness        of its water in that unit; null when nobody knows
-     * @param float       $vinegarStrength % of the vinegar it buys
-     * @param float       $hourValue       what an hour of a person's time is worth, in its money
-     * @param float       $callFee         what it costs to have somebody come
-     * @param string|null $currency        sign of its money
+     * @param float|null $hardness of its water in that unit; null when nobody knows
+     * @param float $vinegarStrength % of the vinegar it buys
+     * @param float $hourValue what an hour of a person's time is worth, in its money
+     * @param float $callFee what it costs to have somebody come
+     * @param string|null $currency sign of its money
      */
     public function __construct(
         public string $name,

@@ -24,16 +24,15 @@ final readonly class CorrectEntry
     }
 
     /**
-     * @param string             $id      ULID from the page, so that a second click writes nothing
-     * @param Payload            $payload what it should have said
-     * @param \DateTimeImmutable $at      when it happened
-     * @param string|null        $part    of the machine
+     * @param string $id ULID from the page, so that a second click writes nothing
+     * @param Payload $payload what it should have said
+     * @param \DateTimeImmutable $at when it happened
+     * @param string|null $part of the machine
      *
      * @return string id of the entry that stands now
      *
-     * @throws ActionRefused
-     *                       for the future, a day before the machine was there, an entry that cannot be set right, or one whose round is
-     *                       still under way
+     * @throws ActionRefused for the future, a day before the machine was there, an entry that cannot be set right, or
+     *     one whose round is still under way
      */
     public function handle(
         Entry $entry,

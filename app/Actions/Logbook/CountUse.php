@@ -23,9 +23,9 @@ final readonly class CountUse
     }
 
     /**
-     * @param string   $id    ULID from the page, so that a second click counts nothing
-     * @param float    $uses  of the machine
-     * @param int|null $over  days that they are spread over; null for just now
+     * @param string $id ULID from the page, so that a second click counts nothing
+     * @param float $uses of the machine
+     * @param int|null $over days that they are spread over; null for just now
      * @param Day|null $until the last of these days; null for now
      *
      * @throws ActionRefused when that day lies in the future, or they are more than a year

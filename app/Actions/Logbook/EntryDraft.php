@@ -12,9 +12,9 @@ use GoodRinse\Core\Logbook\Payload\Payload;
 final readonly class EntryDraft
 {
     /**
-     * @param string|null $id       ULID made where it happened; null to make one here
+     * @param string|null $id ULID made where it happened; null to make one here
      * @param string|null $corrects id of the entry that this one stands instead of
-     * @param string|null $voids    id of the entry that this one takes out of force
+     * @param string|null $voids id of the entry that this one takes out of force
      */
     public function __construct(
         public Payload $payload,

@@ -13,8 +13,8 @@ final readonly class EntryRecord
     public const COLUMNS = ['id', 'part', 'kind', 'happened_at', 'payload', 'step'];
 
     /**
-     * @param array<array-key, mixed> $said       its payload
-     * @param int                     $happenedAt seconds since 1970
+     * @param array<array-key, mixed> $said its payload
+     * @param int $happenedAt seconds since 1970
      */
     private function __construct(
         public string $id,

@@ -21,8 +21,8 @@ final readonly class PourAgent
     }
 
     /**
-     * @param string $id       ULID from the page, so that a second click writes nothing
-     * @param bool   $happened the person has said that it has happened already, whatever the verdict
+     * @param string $id ULID from the page, so that a second click writes nothing
+     * @param bool $happened the person has said that it has happened already, whatever the verdict
      *
      * @return Assessment what was said of it
      *

@@ -22,7 +22,7 @@ final readonly class RecordAbsence
     }
 
     /**
-     * @param string        $id       ULID from the page, so that a second click writes nothing
+     * @param string $id ULID from the page, so that a second click writes nothing
      * @param list<Machine> $machines
      *
      * @throws ActionRefused when it ends before it begins, or is longer than a year

@@ -23,10 +23,10 @@ final readonly class RecordHistory
     }
 
     /**
-     * @param string       $id        ULID from the page, so that a second click writes nothing
-     * @param Day|null     $newOn     day on which everything in it was new and clean
-     * @param Day|null     $cleanedOn day on which some of it was cleaned
-     * @param list<string> $cleaned   care tasks that were done on that day
+     * @param string $id ULID from the page, so that a second click writes nothing
+     * @param Day|null $newOn day on which everything in it was new and clean
+     * @param Day|null $cleanedOn day on which some of it was cleaned
+     * @param list<string> $cleaned care tasks that were done on that day
      *
      * @throws ActionRefused when a day lies in the future
      */

@@ -23,13 +23,13 @@ final readonly class RecordOpening
     }
 
     /**
-     * @param string      $id       ULID from the page, so that a second click writes nothing
-     * @param string|null $found    grade it came out with; null for a job with nothing to grade
-     * @param string|null $left     grade it went back with
-     * @param float|null  $measured % that was shut, where it was measured or counted instead of compared
+     * @param string $id ULID from the page, so that a second click writes nothing
+     * @param string|null $found grade it came out with; null for a job with nothing to grade
+     * @param string|null $left grade it went back with
+     * @param float|null $measured % that was shut, where it was measured or counted instead of compared
      *
      * @throws ActionRefused when the day lies in the future
-     * @throws UnknownEntry  for a task or grade that does not exist
+     * @throws UnknownEntry for a task or grade that does not exist
      */
     public function handle(
         Machine $machine,

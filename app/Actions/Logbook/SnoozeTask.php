@@ -26,7 +26,7 @@ final readonly class SnoozeTask
      * @param Day $until first day it may be asked for again
      *
      * @throws ActionRefused when that day is not within a year from now
-     * @throws UnknownEntry  for a task the kind does not have
+     * @throws UnknownEntry for a task the kind does not have
      */
     public function handle(Machine $machine, User $by, string $id, string $task, Day $until, string $reason): void
     {

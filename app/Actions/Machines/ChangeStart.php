@@ -11,7 +11,7 @@ final readonly class ChangeStart
 {
     /**
      * @param array<string, string|float> $habits
-     * @param array<string, string>       $schools by care task
+     * @param array<string, string> $schools by care task
      */
     public function handle(Machine $machine, array $habits, array $schools): void
     {

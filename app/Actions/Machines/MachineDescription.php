@@ -8,11 +8,11 @@ namespace App\Actions\Machines;
 final readonly class MachineDescription
 {
     /**
-     * @param array<string, string>       $traits
+     * @param array<string, string> $traits
      * @param array<string, string|float> $habits
-     * @param array<string, string>       $schools by care task
-     * @param string|null                 $model   as its plate has it
-     * @param string|null                 $serial  number on its plate
+     * @param array<string, string> $schools by care task
+     * @param string|null $model as its plate has it
+     * @param string|null $serial number on its plate
      */
     public function __construct(
         public string $name,

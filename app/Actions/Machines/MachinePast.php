@@ -10,9 +10,9 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class MachinePast
 {
     /**
-     * @param Day|null          $newOn     day it was new
-     * @param Day|null          $cleanedOn day some of it was last cleaned
-     * @param list<string>|null $cleaned   care tasks that were done on that day; null for those that are looked at first
+     * @param Day|null $newOn day it was new
+     * @param Day|null $cleanedOn day some of it was last cleaned
+     * @param list<string>|null $cleaned care tasks that were done on that day; null for those that are looked at first
      */
     public function __construct(public ?Day $newOn = null, public ?Day $cleanedOn = null, public ?array $cleaned = null)
     {

@@ -10,9 +10,9 @@ use App\Models\User;
 final readonly class ChangeReminders
 {
     /**
-     * @param int $hour      0 to 23, on the household's clock
+     * @param int $hour 0 to 23, on the household's clock
      * @param int $quietFrom hour from which no mail is sent
-     * @param int $quietTo   hour until which no mail is sent
+     * @param int $quietTo hour until which no mail is sent
      */
     public function handle(User $person, bool $wanted, int $hour, int $quietFrom, int $quietTo): void
     {

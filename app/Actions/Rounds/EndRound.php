@@ -27,8 +27,8 @@ final readonly class EndRound
     /**
      * Ending a round that has ended changes nothing.
      *
-     * @param string $how   Round::FINISHED or Round::STOPPED
-     * @param bool   $knows the person has said that they know what is left open
+     * @param string $how Round::FINISHED or Round::STOPPED
+     * @param bool $knows the person has said that they know what is left open
      *
      * @throws ActionRefused when steps are left to finish, or open ends were not acknowledged
      */

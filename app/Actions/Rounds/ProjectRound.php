@@ -161,8 +161,8 @@ final readonly class ProjectRound
     }
 
     /**
-     * @param array<EntryRecord>    $written
-     * @param array<string, string> $voided  id of the entry that voids each
+     * @param array<EntryRecord> $written
+     * @param array<string, string> $voided id of the entry that voids each
      *
      * @return array<string, int> line of the logbook that took it back, by what it was about
      */

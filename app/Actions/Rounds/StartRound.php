@@ -31,9 +31,9 @@ final readonly class StartRound
 
     /**
      * @param list<string> $procedures to be done together; empty for the fullest that does the task on this machine
-     * @param string|null  $task       asked for where no procedure is named
+     * @param string|null $task asked for where no procedure is named
      *
-     * @throws UnknownEntry  when there is no such procedure, or it is not for this machine
+     * @throws UnknownEntry when there is no such procedure, or it is not for this machine
      * @throws OrderConflict when they contradict each other, naming them
      * @throws ActionRefused when keep-apart refuses one of them, with the reason
      */

@@ -40,9 +40,9 @@ final readonly class TickStep
      *
      * @return string|null a warning for the person, where something that has happened already should not have
      *
-     * @throws CannotTick      when the step or the answer is not the round's
-     * @throws ActionRefused   when the round has ended, the id is taken, a wait is not over, keep-apart refuses what
-     *                         the step pours, or the machine would run while it is not whole
+     * @throws CannotTick when the step or the answer is not the round's
+     * @throws ActionRefused when the round has ended, the id is taken, a wait is not over, keep-apart refuses what the
+     *     step pours, or the machine would run while it is not whole
      * @throws UnreadableRound when this version cannot read its steps
      */
     public function handle(Round $round, User $by, TickInput $draft): ?string

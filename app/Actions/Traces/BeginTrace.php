@@ -28,15 +28,15 @@ final readonly class BeginTrace
     }
 
     /**
-     * @param string       $id       ULID from the page, so that a second click writes nothing
+     * @param string $id ULID from the page, so that a second click writes nothing
      * @param list<string> $symptoms ids
-     * @param Day          $since    day it was first noticed
-     * @param string|null  $task     care task that it points to, which makes that due; asked about once it is done
+     * @param Day $since day it was first noticed
+     * @param string|null $task care task that it points to, which makes that due; asked about once it is done
      *
      * @return Trace|null null when it is only written down
      *
      * @throws ActionRefused when that day lies in the future
-     * @throws UnknownEntry  for a symptom or task the kind does not have
+     * @throws UnknownEntry for a symptom or task the kind does not have
      */
     public function handle(
         Machine $machine,

@@ -28,9 +28,9 @@ final readonly class EndTrace
     }
 
     /**
-     * @param string      $how    Trace::FIXED, CALLED or LEFT
+     * @param string $how Trace::FIXED, CALLED or LEFT
      * @param string|null $action that put it right
-     * @param string|null $cause  the likeliest that the action removes
+     * @param string|null $cause the likeliest that the action removes
      */
     public function handle(Trace $trace, User $by, string $how, ?string $action, ?string $cause): void
     {

@@ -24,9 +24,9 @@ final readonly class StepTrace
     }
 
     /**
-     * @param int         $seen   how many answers the page knew of
-     * @param string      $kind   Trace::ANSWER, FAILED or SKIPPED
-     * @param string      $id     of the check or action
+     * @param int $seen how many answers the page knew of
+     * @param string $kind Trace::ANSWER, FAILED or SKIPPED
+     * @param string $id of the check or action
      * @param string|null $result of a check
      *
      * @throws ActionRefused when it has ended, or somebody else has answered meanwhile

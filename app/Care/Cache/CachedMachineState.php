@@ -11,12 +11,12 @@ use GoodRinse\Core\Logbook\MachineHistory;
 final readonly class CachedMachineState
 {
     /**
-     * @param string                         $stamp   what it follows from
-     * @param int                            $newest  Unix time of the machine's newest happening
-     * @param MachineHistory                 $history what of it is not of one task
-     * @param array<string, CachedTaskState> $tasks   by id
-     * @param list<string>                   $offered procedures for this machine, clocked or not
-     * @param ProposedBatch|null             $batch   what is done in one go on it today; null when nothing is due
+     * @param string $stamp what it follows from
+     * @param int $newest Unix time of the machine's newest happening
+     * @param MachineHistory $history what of it is not of one task
+     * @param array<string, CachedTaskState> $tasks by id
+     * @param list<string> $offered procedures for this machine, clocked or not
+     * @param ProposedBatch|null $batch what is done in one go on it today; null when nothing is due
      */
     public function __construct(
         public string $stamp,

@@ -11,12 +11,12 @@ use GoodRinse\Core\Rhythm\CareState;
 final readonly class CachedTaskState
 {
     /**
-     * @param int|null                              $due         number of the due day
-     * @param int|null                              $remind      number of the day it is asked for
-     * @param bool                                  $never       whether nobody has looked yet at something to be looked at first
-     * @param bool                                  $hasSymptoms whether symptoms point to it that nobody has explained
-     * @param array{float, float, float, bool}|null $ahead       as Rhythm::ahead() gives it
-     * @param string                                $packed      the rest
+     * @param int|null $due number of the due day
+     * @param int|null $remind number of the day it is asked for
+     * @param bool $never whether nobody has looked yet at something to be looked at first
+     * @param bool $hasSymptoms whether symptoms point to it that nobody has explained
+     * @param array{float, float, float, bool}|null $ahead as Rhythm::ahead() gives it
+     * @param string $packed the rest
      */
     private function __construct(
         public ?int $due,
@@ -31,7 +31,7 @@ final readonly class CachedTaskState
     }
 
     /**
-     * @param bool                                  $never whether nobody has looked yet at something to be looked at first
+     * @param bool $never whether nobody has looked yet at something to be looked at first
      * @param array{float, float, float, bool}|null $ahead as Rhythm::ahead() gives it
      */
     public static function pack(TaskDetails $details, bool $never, ?array $ahead): self

@@ -11,10 +11,10 @@ use GoodRinse\Core\Usage\TapTrack;
 final readonly class SettledPast
 {
     /**
-     * @param string                        $cut      moment before which it lies, in UTC, as the logbook writes it
+     * @param string $cut moment before which it lies, in UTC, as the logbook writes it
      * @param array<string, PackedOpenings> $openings by care task
-     * @param bool                          $hasMore  whether openings of other tasks lie before it
-     * @param string                        $taps     single uses, packed
+     * @param bool $hasMore whether openings of other tasks lie before it
+     * @param string $taps single uses, packed
      */
     public function __construct(public string $cut, public array $openings, public bool $hasMore, private string $taps)
     {

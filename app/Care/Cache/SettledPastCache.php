@@ -34,7 +34,7 @@ final readonly class SettledPastCache
     private const AGAIN = 60;
 
     /**
-     * @param int $age   days after which an opening may be kept
+     * @param int $age days after which an opening may be kept
      * @param int $again days after which it is worth keeping more
      */
     public function __construct(

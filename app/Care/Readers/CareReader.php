@@ -104,10 +104,13 @@ final class CareReader
         $today = Day::at($now, $household->zone());
         [$history] = $this->histories->read($machine, $household->zone(), $now, only: $task);
 
-        return array_values(array_filter(array_map(fn (Fraction $blocked): ?Rhythm => $this->calculator->rhythm($machine, $household, $careTask, $history->with(
-            $task,
-            $history->task($task)->ifOpened($today, $blocked, Fraction::none()),
-        ), $today), $found)));
+        $of = function (Fraction $blocked) use ($machine, $household, $careTask, $history, $task, $today): ?Rhythm {
+            $after = $history->with($task, $history->task($task)->ifOpened($today, $blocked, Fraction::none()));
+
+            return $this->calculator->rhythm($machine, $household, $careTask, $after, $today);
+        };
+
+        return array_values(array_filter(array_map($of, $found)));
     }
 
     /**

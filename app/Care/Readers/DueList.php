@@ -13,8 +13,8 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class DueList
 {
     /**
-     * @param list<TaskCare> $tasks   that are due and not put off, the most urgent first
-     * @param float          $minutes of a person's hands for all of it
+     * @param list<TaskCare> $tasks that are due and not put off, the most urgent first
+     * @param float $minutes of a person's hands for all of it
      */
     private function __construct(public Household $household, public Day $today, public array $tasks, public float $minutes)
     {

@@ -42,7 +42,7 @@ final readonly class HistoryReader
     }
 
     /**
-     * @param bool        $keep whether what was computed of old openings is kept: not where the machine is as it only might be
+     * @param bool $keep whether what was computed of old openings is kept: not where the machine is as it only might be
      * @param string|null $only care task that is wanted; null for all
      *
      * @return array{MachineHistory, int} the history, and the Unix time of the newest happening, later ones included
@@ -75,7 +75,7 @@ final readonly class HistoryReader
     }
 
     /**
-     * @param list<LogbookEntry>      $entries in force
+     * @param list<LogbookEntry> $entries in force
      * @param list<array{int, float}> $counts
      */
     private function line(
@@ -112,7 +112,7 @@ final readonly class HistoryReader
      * When the newest happening was, in days. Use is told up to then, or up to the middle of today, so that what follows
      * from the logbook does not change from one look to the next.
      *
-     * @param list<LogbookEntry>      $entries
+     * @param list<LogbookEntry> $entries
      * @param list<array{int, float}> $counts
      */
     private static function latest(array $entries, array $counts, \DateTimeImmutable $asOf, LocalDays $days): float
@@ -139,7 +139,8 @@ final readonly class HistoryReader
      *
      * @param SettledPast|null $kept what need not be read again
      *
-     * @return array{list<LogbookEntry>, list<array{int, float}>} entries, and time and uses of single counts, the oldest happening first
+     * @return array{list<LogbookEntry>, list<array{int, float}>} entries, and time and uses of single counts, the
+     *     oldest happening first
      */
     private function readEntries(Machine $machine, ?\DateTimeImmutable $from = null, ?SettledPast $kept = null): array
     {

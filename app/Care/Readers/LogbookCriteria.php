@@ -10,14 +10,14 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class LogbookCriteria
 {
     /**
-     * @param string   $machine id; empty for all
-     * @param string   $show    care, uses, all or pictures; empty for care
-     * @param string   $entry   id of a line to begin with; empty for the newest
-     * @param string   $before  place in the logbook that the lines come before; empty for the newest
-     * @param Day|null $from    first day
-     * @param Day|null $to      last day
-     * @param int|null $by      id of the person who recorded them
-     * @param string   $find    word to look for
+     * @param string $machine id; empty for all
+     * @param string $show care, uses, all or pictures; empty for care
+     * @param string $entry id of a line to begin with; empty for the newest
+     * @param string $before place in the logbook that the lines come before; empty for the newest
+     * @param Day|null $from first day
+     * @param Day|null $to last day
+     * @param int|null $by id of the person who recorded them
+     * @param string $find word to look for
      */
     public function __construct(
         public string $machine = '',

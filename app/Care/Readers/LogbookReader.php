@@ -58,8 +58,8 @@ final readonly class LogbookReader
     /**
      * Plain rows: twenty-five models with their casts would take longer than everything else on the page.
      *
-     * @param string                         $before place in the logbook that they come before
-     * @param \Closure(string): list<string> $named  ids of what a person may mean by a word
+     * @param string $before place in the logbook that they come before
+     * @param \Closure(string): list<string> $named ids of what a person may mean by a word
      *
      * @return list<Row> one more than is shown, to know whether there are more
      */

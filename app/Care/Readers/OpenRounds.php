@@ -20,7 +20,8 @@ final readonly class OpenRounds
     /**
      * @param array<string, Machine> $machines of the household, by id
      *
-     * @return Collection<int, Round> under way, and ended with something open that nobody has put right yet, newest first
+     * @return Collection<int, Round> under way, and ended with something open that nobody has put right yet, newest
+     *     first
      */
     public function rounds(Household $household, array $machines): Collection
     {

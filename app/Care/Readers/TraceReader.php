@@ -180,7 +180,7 @@ final readonly class TraceReader
      * Whether the handbook still has a check with that result.
      *
      * @param list<\GoodRinse\Core\Trace\Check> $checks
-     * @param array{string, string}             $answer
+     * @param array{string, string} $answer
      */
     private static function has(array $checks, array $answer): bool
     {

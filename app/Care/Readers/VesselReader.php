@@ -66,8 +66,8 @@ final readonly class VesselReader
     /**
      * Whether uses written since can change nothing: they come after everything else, and there is nothing that they clear.
      *
-     * @param int                         $lastUse sequence number of the last one that was looked at
-     * @param int                         $newest  Unix time of the newest happening that was looked at
+     * @param int $lastUse sequence number of the last one that was looked at
+     * @param int $newest Unix time of the newest happening that was looked at
      * @param array<string, VesselRecord> $records
      */
     private function changeNothing(Household $household, \DateTimeImmutable $now, int $lastUse, int $newest, array $records): bool
@@ -142,7 +142,10 @@ final readonly class VesselReader
         $utc = new \DateTimeZone('UTC');
         $columns = ['seq', 'id', 'machine_id', 'kind', 'happened_at', 'payload', 'voids'];
         foreach ([...$this->entries($household)->get($columns), ...$this->uses($household, $now)->get($columns)] as $row) {
-            /** @var object{seq: int, id: string, machine_id: string|null, kind: string, happened_at: string, payload: string, voids: string|null} $row */
+            /**
+             * @var object{seq: int, id: string, machine_id: string|null, kind: string, happened_at: string, payload: string,
+             *     voids: string|null} $row
+             */
             $payload = EntryKind::from($row->kind)->decode((array) json_decode($row->payload, true));
             $entries[] = new LogbookEntry($row->id, $row->seq, new \DateTimeImmutable($row->happened_at, $utc), $payload, $row->voids);
             $machines[$row->id] = $row->machine_id;

@@ -28,8 +28,8 @@ final readonly class CareCalendar
     }
 
     /**
-     * @param list<MachineCare>                $machines
-     * @param list<array{Round, RunningTimer}> $waits    that a round started and are still going on
+     * @param list<MachineCare> $machines
+     * @param list<array{Round, RunningTimer}> $waits that a round started and are still going on
      */
     public function write(Household $household, array $machines, Day $today, array $waits): VCalendar
     {

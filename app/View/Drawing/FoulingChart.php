@@ -22,9 +22,9 @@ final readonly class FoulingChart
     private const LOWEST_TOP = 0.45;
 
     /**
-     * @param string                         $curve   path of the soil
-     * @param float                          $cleanBy y of the clean-by line
-     * @param list<array{float, float, Day}> $marks   x, y and day of each opening
+     * @param string $curve path of the soil
+     * @param float $cleanBy y of the clean-by line
+     * @param list<array{float, float, Day}> $marks x, y and day of each opening
      */
     private function __construct(public string $curve, public float $cleanBy, public array $marks)
     {

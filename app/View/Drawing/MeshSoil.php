@@ -121,7 +121,7 @@ final class MeshSoil
     }
 
     /**
-     * @param Fleck            $fleck
+     * @param Fleck $fleck
      * @param array<int, true> $shut
      *
      * @return Fleck
@@ -144,7 +144,7 @@ final class MeshSoil
     /**
      * Grid cells of the window that the fleck covers and that were open before.
      *
-     * @param Fleck            $fleck
+     * @param Fleck $fleck
      * @param array<int, true> $shut
      *
      * @return array<int, true>

@@ -16,7 +16,7 @@ final readonly class TrayDrawing
 
     /**
      * @param list<array{piece: TrayPiece, number: int, y: int, height: int, lines: list<string>, heads: int}> $rows
-     * @param int                                                                                              $height of the whole drawing
+     * @param int $height of the whole drawing
      */
     private function __construct(public array $rows, public int $height)
     {

@@ -16,9 +16,9 @@ final readonly class WeeksStrip
     private const ROW_HEIGHT = 46;
 
     /**
-     * @param list<array{Day, float}>                                                                      $weeks where each week begins
+     * @param list<array{Day, float}> $weeks where each week begins
      * @param list<array{care: TaskCare, on: Day, from: float, to: float, at: float, again: bool, y: int}> $marks
-     * @param int                                                                                          $more  marks for which there is no room
+     * @param int $more marks for which there is no room
      */
     private function __construct(public array $weeks, public array $marks, public int $more)
     {

@@ -26,12 +26,14 @@ final readonly class YearChart
     private const APART = 28.0;
 
     /**
-     * @param list<array{float, string}>              $months where each month begins, with its name
-     * @param string                                  $line   path of the interval in force
-     * @param list<array{float, float, float}>        $levels interval in force where the drawing begins and today: place, height, interval
-     * @param list<array{float, OpeningRecord, bool}> $marks  place of each opening, and whether it has room to be pressed
-     * @param array{float, float, float}|null         $window earliest, due and latest; null without a date
-     * @param Day|null                                $beyond due day where it lies beyond the drawing
+     * @param list<array{float, string}> $months where each month begins, with its name
+     * @param string $line path of the interval in force
+     * @param list<array{float, float, float}> $levels interval in force where the drawing begins and today: place,
+     *     height, interval
+     * @param list<array{float, OpeningRecord, bool}> $marks place of each opening, and whether it has room to be
+     *     pressed
+     * @param array{float, float, float}|null $window earliest, due and latest; null without a date
+     * @param Day|null $beyond due day where it lies beyond the drawing
      */
     private function __construct(
         public float $today,
@@ -46,7 +48,7 @@ final readonly class YearChart
 
     /**
      * @param list<OpeningRecord> $openings oldest first
-     * @param Workings|null       $workings of the clock that decides; null where the task follows none
+     * @param Workings|null $workings of the clock that decides; null where the task follows none
      */
     public static function of(array $openings, ?Workings $workings, ?Rhythm $rhythm, Day $today): self
     {

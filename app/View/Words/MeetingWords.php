@@ -30,7 +30,7 @@ final readonly class MeetingWords
      * What follows from one entry; empty where nothing does.
      *
      * @param list<AgentMeeting> $meetings
-     * @param string             $entry    id
+     * @param string $entry id
      */
     public function about(array $meetings, string $entry): string
     {

@@ -22,12 +22,12 @@ final readonly class ReasonWords
     }
 
     /**
-     * @param string|null $since  when the last opening was, in words; null where no date is known
-     * @param bool        $opened whether there was one at all
-     * @param bool        $found  whether anybody said how the part was then
-     * @param string      $scale  on which the part is judged
-     * @param Day|null    $today  so that a day of this year says no year
-     * @param int         $absent days since then on which nobody was there and the clock stood still
+     * @param string|null $since when the last opening was, in words; null where no date is known
+     * @param bool $opened whether there was one at all
+     * @param bool $found whether anybody said how the part was then
+     * @param string $scale on which the part is judged
+     * @param Day|null $today so that a day of this year says no year
+     * @param int $absent days since then on which nobody was there and the clock stood still
      */
     public function sentence(
         Reason $reason,

@@ -10,16 +10,16 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class CareTask
 {
     /**
-     * @param list<array{string, Condition}>  $procedures procedure ids, fullest first, each with the traits it needs
-     * @param non-empty-list<ClockBounds>     $clocks
+     * @param list<array{string, Condition}> $procedures procedure ids, fullest first, each with the traits it needs
+     * @param non-empty-list<ClockBounds> $clocks
      * @param non-empty-array<string, School> $schools
-     * @param list<array{Condition, string}>  $proposes   habits, and the school that fits them
-     * @param bool                            $first      whether a new machine is looked at straight away
-     * @param Condition                       $when       traits a machine must have to need it
-     * @param string|null                     $light      indicator light that asks for it
-     * @param Condition                       $lightWhen  traits a machine must have to have that light
-     * @param bool                            $byPart     whether it goes by the name of its part
-     * @param string                          $fouls      what happens to the part, in a word: blocked, soiled, furred
+     * @param list<array{Condition, string}> $proposes habits, and the school that fits them
+     * @param bool $first whether a new machine is looked at straight away
+     * @param Condition $when traits a machine must have to need it
+     * @param string|null $light indicator light that asks for it
+     * @param Condition $lightWhen traits a machine must have to have that light
+     * @param bool $byPart whether it goes by the name of its part
+     * @param string $fouls what happens to the part, in a word: blocked, soiled, furred
      */
     public function __construct(
         public string $id,

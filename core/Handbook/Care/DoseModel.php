@@ -11,36 +11,21 @@ use GoodRinse\Core\Handbook\Machine\Option;
 final readonly class DoseModel
 {
     /**
-     * @param array<string, float>                                                                $hardnessUnits  mg/L of calcium
-     *                                                                                                            carbonate in one of
-     *                                                                                                            each unit
-     * @param float                                                                               $deposited      share of the hardness
-     *                                                                                                            of heated water that
-     *                                                                                                            settles as scale
-     * @param float                                                                               $efficiency     share of an acid that reacts
-     * @param float                                                                               $carbonate      g/mol of calcium carbonate
-     * @param array<string, array{molarMass: float, ratio: float, agents: list<string>}>          $acids          by name; ratio is mol
-     *                                                                                                            of carbonate one mol
-     *                                                                                                            dissolves
-     * @param float                                                                               $recipeStrength % vinegar that
-     *                                                                                                            recipes are written
-     *                                                                                                            for
-     * @param array{litres: float, hardness: float, least: float, most: float, brewLitres: float} $brewLimit      brews at that
-     *                                                                                                            hardness and brew
-     *                                                                                                            volume, and the
-     *                                                                                                            bounds
-     * @param array{float, float}                                                                 $usualBrews     the band practitioners name
-     * @param array{minutes: float, heavy: float, heavyAboveGrams: float, slowedBy: float}        $stand          minutes the acid stands
-     * @param list<float>                                                                         $strip          °dH that a test strip
-     *                                                                                                            stands for, by
-     *                                                                                                            windows turned, from
-     *                                                                                                            none
-     * @param float                                                                               $rinseTanks     tanks of fresh water
-     *                                                                                                            that rinse an acid
-     *                                                                                                            out, at least
-     * @param list<array{Option, float}>                                                          $feels          how hard water shows
-     *                                                                                                            without a strip, each
-     *                                                                                                            with its °dH
+     * @param array<string, float> $hardnessUnits mg/L of calcium carbonate in one of each unit
+     * @param float $deposited share of the hardness of heated water that settles as scale
+     * @param float $efficiency share of an acid that reacts
+     * @param float $carbonate g/mol of calcium carbonate
+     * @param array<string, array{molarMass: float, ratio: float, agents: list<string>}> $acids by name; ratio is mol of
+     *     carbonate one mol dissolves
+     * @param float $recipeStrength % vinegar that recipes are written for
+     * @param array{litres: float, hardness: float, least: float, most: float, brewLitres: float} $brewLimit brews at
+     *     that hardness and brew volume, and the bounds
+     * @param array{float, float} $usualBrews the band that is usual
+     * @param array{minutes: float, heavy: float, heavyAboveGrams: float, slowedBy: float} $stand minutes the acid
+     *     stands
+     * @param list<float> $strip °dH that a test strip stands for, by windows turned, from none
+     * @param float $rinseTanks tanks of fresh water that rinse an acid out, at least
+     * @param list<array{Option, float}> $feels how hard water shows without a strip, each with its °dH
      */
     public function __construct(
         public array $hardnessUnits,

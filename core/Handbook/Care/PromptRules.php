@@ -12,9 +12,9 @@ final readonly class PromptRules
 {
     /**
      * @param int $countAfterDays days without a count after which it is asked how many uses there were
-     * @param int $freshDays      days for which an opening tells how a part is
-     * @param int $heldAfterUses  uses after which a fix is asked after
-     * @param int $heldAfterDays  days after which it is, where nothing is counted
+     * @param int $freshDays days for which an opening tells how a part is
+     * @param int $heldAfterUses uses after which a fix is asked after
+     * @param int $heldAfterDays days after which it is, where nothing is counted
      */
     public function __construct(
         public int $countAfterDays,
@@ -43,7 +43,7 @@ final readonly class PromptRules
      * Whether to ask about how many uses there were lately.
      *
      * @param float $counted uses of the last countAfterDays days
-     * @param int   $absent  of these days, those on which nobody was there
+     * @param int $absent of these days, those on which nobody was there
      */
     public function wantsCount(float $counted, Day $known, int $absent, Day $today): bool
     {

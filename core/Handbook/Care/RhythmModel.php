@@ -8,17 +8,17 @@ namespace GoodRinse\Core\Handbook\Care;
 final readonly class RhythmModel
 {
     /**
-     * @param float                $cleanBy             blocked fraction at which a part should be cleaned, between 0 and 1
-     * @param float                $clip                greatest blocked fraction computed with, below 1
-     * @param float                $priorWeight         openings' worth of trust in the starting interval
-     * @param float                $priorLeast          share of that trust which never fades, between 0 and 1
-     * @param float                $memory              openings after which an observation counts half
-     * @param float                $stretch             most that one opening may lengthen (or, inverted, shorten) the interval
-     * @param array{float, float}  $windowQuantiles     lower and upper quantile of the belief that bound the window
-     * @param array<string, float> $stateFrom           wear at which settling, soon, due and overdue begin
-     * @param float                $usageHalfLifeDays   days after which counted use weighs half
-     * @param int                  $usageWindowDays     days of counted use looked at
-     * @param int                  $usageMinCountedDays counted days below which the declared habit stands
+     * @param float $cleanBy blocked fraction at which a part should be cleaned, between 0 and 1
+     * @param float $clip greatest blocked fraction computed with, below 1
+     * @param float $priorWeight openings' worth of trust in the starting interval
+     * @param float $priorLeast share of that trust which never fades, between 0 and 1
+     * @param float $memory openings after which an observation counts half
+     * @param float $stretch most that one opening may lengthen (or, inverted, shorten) the interval
+     * @param array{float, float} $windowQuantiles lower and upper quantile of the belief that bound the window
+     * @param array<string, float> $stateFrom wear at which settling, soon, due and overdue begin
+     * @param float $usageHalfLifeDays days after which counted use weighs half
+     * @param int $usageWindowDays days of counted use looked at
+     * @param int $usageMinCountedDays counted days below which the declared habit stands
      */
     public function __construct(
         public float $cleanBy,

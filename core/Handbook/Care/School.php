@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook\Care;
 
-/** A rhythm that practitioners recommend, and for whom it fits. */
+/** A rhythm that is recommended, and for whom it fits. */
 final readonly class School
 {
     /**
-     * @param float|null  $days   from one time to the next; null where it counts something else, or nothing
-     * @param float|null  $uses   of the machine from one time to the next
-     * @param float|null  $litres heated from one time to the next
-     * @param string|null $start  how the first interval is computed: "brew-limit", from the water's hardness
+     * @param float|null $days from one time to the next; null where it counts something else, or nothing
+     * @param float|null $uses of the machine from one time to the next
+     * @param float|null $litres heated from one time to the next
+     * @param string|null $start how the first interval is computed: "brew-limit", from the water's hardness
      */
     public function __construct(
         public string $id,

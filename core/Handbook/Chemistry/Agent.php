@@ -8,11 +8,11 @@ namespace GoodRinse\Core\Handbook\Chemistry;
 final readonly class Agent
 {
     /**
-     * @param list<string> $families  what it counts as in the keep-apart rules
-     * @param list<float>  $strengths % it is sold at, the usual one first; empty where strength says nothing
-     * @param bool         $harsh     whether a household may rule it out everywhere
-     * @param bool         $noTrace   whether it leaves nothing behind for a later agent to meet
-     * @param string|null  $ownPlace  vessel in which it has a container of its own, so that it is no residue there
+     * @param list<string> $families what it counts as in the keep-apart rules
+     * @param list<float> $strengths % it is sold at, the usual one first; empty where strength says nothing
+     * @param bool $harsh whether a household may rule it out everywhere
+     * @param bool $noTrace whether it leaves nothing behind for a later agent to meet
+     * @param string|null $ownPlace vessel in which it has a container of its own, so that it is no residue there
      */
     public function __construct(
         public string $id,

@@ -16,20 +16,20 @@ final readonly class ChemistryRules
     public const STRANGER = 'something-else';
 
     /**
-     * @param array<string, Agent>  $agents    by id
-     * @param list<PairRule>        $pairs
-     * @param array<string, string> $surfaces  names by id
-     * @param list<SurfaceRule>     $touches   of agents
-     * @param list<SurfaceRule>     $tools     of tools
-     * @param list<PlaceRule>       $places    vessels that agents do not go into
-     * @param array<string, Vessel> $vessels   by id
-     * @param list<string>          $foaming   families that foam
-     * @param list<string>          $foamsIn   vessels they must not be left in
-     * @param array<string, string> $words     sentences by what they are said of: foam, foam-remedy, harsh, fine, near-danger,
-     *                                         near-any, alone
-     * @param list<string>          $whenMet   what to do when two agents have met that must not
-     * @param list<string>          $whenAlone what to do when one went where it never should
-     * @param string                $inMachine what to do first when it is in a machine
+     * @param array<string, Agent> $agents by id
+     * @param list<PairRule> $pairs
+     * @param array<string, string> $surfaces names by id
+     * @param list<SurfaceRule> $touches of agents
+     * @param list<SurfaceRule> $tools of tools
+     * @param list<PlaceRule> $places vessels that agents do not go into
+     * @param array<string, Vessel> $vessels by id
+     * @param list<string> $foaming families that foam
+     * @param list<string> $foamsIn vessels they must not be left in
+     * @param array<string, string> $words sentences by what they are said of: foam, foam-remedy, harsh, fine,
+     *     near-danger, near-any, alone
+     * @param list<string> $whenMet what to do when two agents have met that must not
+     * @param list<string> $whenAlone what to do when one went where it never should
+     * @param string $inMachine what to do first when it is in a machine
      */
     public function __construct(
         public array $agents,

@@ -9,8 +9,8 @@ final readonly class PairRule
 {
     /**
      * @param array{string, string} $between families
-     * @param string|null           $gives   what comes of it, for a danger
-     * @param string                $why     a sentence; {a} and {b} stand for the agents
+     * @param string|null $gives what comes of it, for a danger
+     * @param string $why a sentence; {a} and {b} stand for the agents
      */
     public function __construct(public array $between, public PairHazard $hazard, public ?string $gives, public string $why)
     {

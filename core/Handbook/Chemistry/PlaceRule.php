@@ -8,11 +8,11 @@ namespace GoodRinse\Core\Handbook\Chemistry;
 final readonly class PlaceRule
 {
     /**
-     * @param string       $family  of agents
+     * @param string $family of agents
      * @param list<string> $vessels ids
-     * @param bool         $never   or else only a caution
-     * @param string       $why     a sentence; {a} stands for the agent
-     * @param string|null  $instead what to do instead
+     * @param bool $never or else only a caution
+     * @param string $why a sentence; {a} stands for the agent
+     * @param string|null $instead what to do instead
      */
     public function __construct(
         public string $family,

@@ -8,9 +8,9 @@ namespace GoodRinse\Core\Handbook\Chemistry;
 final readonly class SurfaceRule
 {
     /**
-     * @param string      $what    family of agents, or id of a tool
-     * @param bool        $never   whether it must not happen at all, or only with care
-     * @param string      $why     a sentence; {a} stands for the agent
+     * @param string $what family of agents, or id of a tool
+     * @param bool $never whether it must not happen at all, or only with care
+     * @param string $why a sentence; {a} stands for the agent
      * @param string|null $instead what to take or do in its place
      */
     public function __construct(

@@ -8,14 +8,14 @@ namespace GoodRinse\Core\Handbook\Chemistry;
 final readonly class Vessel
 {
     /**
-     * @param bool                 $own       whether it belongs to one machine; if not, the household's machines share it
-     * @param list<string>         $clearedBy ways of clearing that count
-     * @param string               $remedy    the clearing as an instruction
-     * @param string               $done      what a person says once that has happened
-     * @param array<string, mixed> $step      the clearing as the data of a step, without id
-     * @param list<string>         $also      other ids it has gone by
-     * @param list<string>         $drainedBy ways that drain it: enough for what would only be wasted
-     * @param string|null          $use       unit of a machine's use that clears it as well, each complete
+     * @param bool $own whether it belongs to one machine; if not, the household's machines share it
+     * @param list<string> $clearedBy ways of clearing that count
+     * @param string $remedy the clearing as an instruction
+     * @param string $done what a person says once that has happened
+     * @param array<string, mixed> $step the clearing as the data of a step, without id
+     * @param list<string> $also other ids it has gone by
+     * @param list<string> $drainedBy ways that drain it: enough for what would only be wasted
+     * @param string|null $use unit of a machine's use that clears it as well, each complete
      */
     public function __construct(
         public string $id,

@@ -8,7 +8,7 @@ namespace GoodRinse\Core\Handbook\Compiler;
 final readonly class Problem implements \Stringable
 {
     /**
-     * @param string $file    path below the handbook folder
+     * @param string $file path below the handbook folder
      * @param string $pointer JSON pointer into the file, or "line N" where it cannot be read at all
      */
     public function __construct(public string $file, public string $pointer, public string $problem)

@@ -46,8 +46,8 @@ final class ProblemList
     }
 
     /**
-     * @param array<string|null> $named    null stands for nothing named
-     * @param list<string>       $existing
+     * @param array<string|null> $named null stands for nothing named
+     * @param list<string> $existing
      */
     public function known(string $file, string $pointer, string $sort, array $named, array $existing): void
     {
@@ -72,7 +72,7 @@ final class ProblemList
      * That every {word} in the sentences is one that can be filled in.
      *
      * @param array<array-key, mixed> $data
-     * @param list<string>            $words
+     * @param list<string> $words
      */
     public function words(string $file, string $pointer, array $data, array $words): void
     {

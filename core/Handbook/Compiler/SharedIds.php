@@ -12,14 +12,14 @@ namespace GoodRinse\Core\Handbook\Compiler;
 final readonly class SharedIds
 {
     /**
-     * @param list<string>                $agents
-     * @param list<string>                $cautions
-     * @param list<string>                $kit
-     * @param list<string>                $surfaces
-     * @param list<string>                $ownVessels    of a machine
-     * @param list<string>                $sharedVessels of a household
-     * @param array<string, list<string>> $scales        ids of the steps of each scale
-     * @param list<string>                $readings
+     * @param list<string> $agents
+     * @param list<string> $cautions
+     * @param list<string> $kit
+     * @param list<string> $surfaces
+     * @param list<string> $ownVessels of a machine
+     * @param list<string> $sharedVessels of a household
+     * @param array<string, list<string>> $scales ids of the steps of each scale
+     * @param list<string> $readings
      */
     public function __construct(
         public array $agents,

@@ -15,11 +15,11 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class StepReferences
 {
     /**
-     * @param array<string, list<string>> $facts   what conditions may ask for, with the answers there are
-     * @param list<string>                $parts
-     * @param list<string>                $tasks
-     * @param list<string>                $vessels
-     * @param list<string>                $words   that sentences may hold in braces
+     * @param array<string, list<string>> $facts what conditions may ask for, with the answers there are
+     * @param list<string> $parts
+     * @param list<string> $tasks
+     * @param list<string> $vessels
+     * @param list<string> $words that sentences may hold in braces
      */
     public function __construct(
         private ProblemList $problems,
@@ -54,7 +54,7 @@ final readonly class StepReferences
     }
 
     /**
-     * @param list<string>                $steps
+     * @param list<string> $steps
      * @param array<string, list<string>> $answers
      */
     private function step(string $file, string $at, Node $step, array $steps, array $answers): void
@@ -265,7 +265,7 @@ final readonly class StepReferences
      * Every machine that the traits these steps ask for can make.
      *
      * @param list<Node> $steps
-     * @param Condition  $condition that the procedure itself makes
+     * @param Condition $condition that the procedure itself makes
      *
      * @return list<array<string, string>>
      */

@@ -10,12 +10,12 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class Cause
 {
     /**
-     * @param float       $weight how common it is against the other causes of the kind, above 0
-     * @param string|null $part   part it sits in
-     * @param string|null $task   care task that prevents it
-     * @param bool        $hazard whether somebody can be hurt
-     * @param Condition   $when   traits a machine must have for it to be possible
-     * @param string|null $now    what to do before anything else
+     * @param float $weight how common it is against the other causes of the kind, above 0
+     * @param string|null $part part it sits in
+     * @param string|null $task care task that prevents it
+     * @param bool $hazard whether somebody can be hurt
+     * @param Condition $when traits a machine must have for it to be possible
+     * @param string|null $now what to do before anything else
      */
     public function __construct(
         public string $id,

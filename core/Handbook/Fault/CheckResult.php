@@ -8,7 +8,7 @@ namespace GoodRinse\Core\Handbook\Fault;
 final readonly class CheckResult
 {
     /**
-     * @param float                $else  chance under a cause that is not named, 0 to 1
+     * @param float $else chance under a cause that is not named, 0 to 1
      * @param array<string, float> $given chance by cause, 0 to 1
      */
     public function __construct(public string $id, public string $name, private float $else, private array $given)

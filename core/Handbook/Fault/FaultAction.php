@@ -10,14 +10,14 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class FaultAction
 {
     /**
-     * @param string               $kind      clean, refit, adjust, part, habit or call
-     * @param float                $minutes   of a person's hands
-     * @param float                $supplies  cost of what is used up, in the household's money
-     * @param array<string, float> $fixes     chance that it helps, by cause, 0 to 1
-     * @param string|null          $procedure that does it
-     * @param string|null          $how       what is done, where no procedure says it
-     * @param Condition            $when      traits a machine must have for it to make sense
-     * @param string|null          $notHere   why it is not offered without them, where people expect it
+     * @param string $kind clean, refit, adjust, part, habit or call
+     * @param float $minutes of a person's hands
+     * @param float $supplies cost of what is used up, in the household's money
+     * @param array<string, float> $fixes chance that it helps, by cause, 0 to 1
+     * @param string|null $procedure that does it
+     * @param string|null $how what is done, where no procedure says it
+     * @param Condition $when traits a machine must have for it to make sense
+     * @param string|null $notHere why it is not offered without them, where people expect it
      */
     public function __construct(
         public string $id,

@@ -10,10 +10,10 @@ use GoodRinse\Core\Handbook\Compiler\Node;
 final readonly class FaultCatalog
 {
     /**
-     * @param string                     $basis    how the odds were come by
-     * @param array<string, Symptom>     $symptoms by id
-     * @param array<string, Cause>       $causes
-     * @param array<string, FaultCheck>  $checks
+     * @param string $basis how the odds were come by
+     * @param array<string, Symptom> $symptoms by id
+     * @param array<string, Cause> $causes
+     * @param array<string, FaultCheck> $checks
      * @param array<string, FaultAction> $actions
      */
     private function __construct(
@@ -154,7 +154,7 @@ final readonly class FaultCatalog
      * helps. What rarely helps comes after what mostly does, and calling somebody after everything else. Null where there is none.
      *
      * @param array<string, string> $traits
-     * @param float                 $hour   what an hour of a person's time is worth, 0 or more, in the money of the supplies
+     * @param float $hour what an hour of a person's time is worth, 0 or more, in the money of the supplies
      */
     public function bestFor(string $cause, array $traits, float $hour): ?FaultAction
     {

@@ -10,13 +10,14 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class FaultCheck
 {
     /**
-     * @param float                      $minutes of a person's time
-     * @param list<CheckResult>          $results what can come of it; their chances add up to 1 under every cause
-     * @param bool                       $hazard  whether it rules out that somebody is hurt, and so comes first
-     * @param Condition                  $when    traits a machine must have for it to make sense
-     * @param string|null                $task    care task whose openings tell its result
-     * @param array{string, string}|null $told    results for a part that is shut and for one that is open
-     * @param array{string, string}|null $residue a vessel of the machine and the result that something left in it stands for
+     * @param float $minutes of a person's time
+     * @param list<CheckResult> $results what can come of it; their chances add up to 1 under every cause
+     * @param bool $hazard whether it rules out that somebody is hurt, and so comes first
+     * @param Condition $when traits a machine must have for it to make sense
+     * @param string|null $task care task whose openings tell its result
+     * @param array{string, string}|null $told results for a part that is shut and for one that is open
+     * @param array{string, string}|null $residue a vessel of the machine and the result that something left in it
+     *     stands for
      */
     public function __construct(
         public string $id,

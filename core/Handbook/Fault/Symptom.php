@@ -10,12 +10,12 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class Symptom
 {
     /**
-     * @param float                $else  chance of seeing it under a cause that is not named, 0 to 1
+     * @param float $else chance of seeing it under a cause that is not named, 0 to 1
      * @param array<string, float> $given chance by cause, 0 to 1
-     * @param bool                 $where whether it matters where in the machine it is seen
-     * @param Condition            $when  traits a machine must have to show it
-     * @param string|null          $light indicator light that it is
-     * @param string|null          $now   what to do before anything else
+     * @param bool $where whether it matters where in the machine it is seen
+     * @param Condition $when traits a machine must have to show it
+     * @param string|null $light indicator light that it is
+     * @param string|null $now what to do before anything else
      */
     public function __construct(
         public string $id,

@@ -10,9 +10,9 @@ use GoodRinse\Core\Quantity\NumberRange;
 final readonly class Habit
 {
     /**
-     * @param NumberRange|null $number  set when the answer is a number
-     * @param list<Option>     $options set when the answer is one of these
-     * @param bool             $drawn   whether its answers are shown as drawings, and asked before anything else
+     * @param NumberRange|null $number set when the answer is a number
+     * @param list<Option> $options set when the answer is one of these
+     * @param bool $drawn whether its answers are shown as drawings, and asked before anything else
      */
     public function __construct(
         public string $id,

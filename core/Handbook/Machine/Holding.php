@@ -8,10 +8,10 @@ namespace GoodRinse\Core\Handbook\Machine;
 final readonly class Holding
 {
     /**
-     * @param string       $by       lift, quarter-turn, clips, tabs, plugs, screws, nut, ring, bolt, catch, swing
-     * @param list<Piece>  $pieces   that hold it
-     * @param list<string> $loose    what lies loose under it: washer, bushing, gasket
-     * @param string|null  $way      which way round it goes back
+     * @param string $by lift, quarter-turn, clips, tabs, plugs, screws, nut, ring, bolt, catch, swing
+     * @param list<Piece> $pieces that hold it
+     * @param list<string> $loose what lies loose under it: washer, bushing, gasket
+     * @param string|null $way which way round it goes back
      * @param list<string> $cautions ids
      */
     public function __construct(

@@ -11,13 +11,13 @@ use GoodRinse\Core\Quantity\NumberRange;
 final readonly class MachineTrait
 {
     /**
-     * @param list<Option>     $options empty when the answer is a number
-     * @param NumberRange|null $number  set when the answer is a number
-     * @param string|null      $unit    of the number
-     * @param bool             $later   whether it can wait until the machine is known better
-     * @param Condition        $when    other traits that make it worth asking
-     * @param bool             $drawn   whether its answers are shown as drawings
-     * @param bool             $tells   whether its answer alone says what sort of machine it is
+     * @param list<Option> $options empty when the answer is a number
+     * @param NumberRange|null $number set when the answer is a number
+     * @param string|null $unit of the number
+     * @param bool $later whether it can wait until the machine is known better
+     * @param Condition $when other traits that make it worth asking
+     * @param bool $drawn whether its answers are shown as drawings
+     * @param bool $tells whether its answer alone says what sort of machine it is
      */
     public function __construct(
         public string $id,

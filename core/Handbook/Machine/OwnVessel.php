@@ -10,10 +10,10 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class OwnVessel
 {
     /**
-     * @param string                         $id    of a vessel of the keep-apart rules
-     * @param string|null                    $name  what it is called on this kind; null for the vessel's own name
+     * @param string $id of a vessel of the keep-apart rules
+     * @param string|null $name what it is called on this kind; null for the vessel's own name
      * @param list<array{Condition, string}> $walls surfaces of its walls, by trait; all that hold count
-     * @param string|null                    $holds trait that says how many millilitres it holds
+     * @param string|null $holds trait that says how many millilitres it holds
      */
     public function __construct(public string $id, public ?string $name, private array $walls, public ?string $holds)
     {

@@ -10,15 +10,15 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class Part
 {
     /**
-     * @param list<array{Condition, string}>       $names     other names, by trait; the first that holds wins
-     * @param list<array{Condition, list<string>}> $comesOff  lines saying how it comes off, by trait
-     * @param list<array{Condition, string}>       $madeOf    surfaces, by trait; all that hold count
-     * @param string|null                          $look      what to look for on it
-     * @param bool                                 $needed    whether the machine must not run without it
-     * @param string|null                          $heldBy    trait that says how it is held
-     * @param list<HoldingRule>                    $held      how it is held; the first that applies
-     * @param Condition                            $when      traits a machine must have to have the part
-     * @param list<array{string, Condition}>       $coveredBy parts that come off before it, by trait
+     * @param list<array{Condition, string}> $names other names, by trait; the first that holds wins
+     * @param list<array{Condition, list<string>}> $comesOff lines saying how it comes off, by trait
+     * @param list<array{Condition, string}> $madeOf surfaces, by trait; all that hold count
+     * @param string|null $look what to look for on it
+     * @param bool $needed whether the machine must not run without it
+     * @param string|null $heldBy trait that says how it is held
+     * @param list<HoldingRule> $held how it is held; the first that applies
+     * @param Condition $when traits a machine must have to have the part
+     * @param list<array{string, Condition}> $coveredBy parts that come off before it, by trait
      */
     public function __construct(
         public string $id,
@@ -82,7 +82,7 @@ final readonly class Part
      * How it is held on a machine; null where the handbook does not say.
      *
      * @param array<string, string> $traits
-     * @param array<string, string> $words  what stands for {trait}
+     * @param array<string, string> $words what stands for {trait}
      */
     public function holding(array $traits, array $words): ?Holding
     {

@@ -8,11 +8,11 @@ namespace GoodRinse\Core\Handbook\Machine;
 final readonly class Piece
 {
     /**
-     * @param int         $count      how many, 1 to 40
-     * @param string|null $bit        driver bit they take
-     * @param string|null $size       short or long, where both are about
-     * @param string|null $tool       kit id
-     * @param string|null $bitTrait   trait of the machine that says which bit they take
+     * @param int $count how many, 1 to 40
+     * @param string|null $bit driver bit they take
+     * @param string|null $size short or long, where both are about
+     * @param string|null $tool kit id
+     * @param string|null $bitTrait trait of the machine that says which bit they take
      * @param string|null $countTrait trait of the machine that says how many there are
      */
     public function __construct(

@@ -13,7 +13,7 @@ final readonly class CoverInserter
 {
     /**
      * @param array<string, array<array-key, mixed>> $steps data of all steps, by id
-     * @param array<string, list<string>>            $first parts that come off before a part on this machine, by part
+     * @param array<string, list<string>> $first parts that come off before a part on this machine, by part
      */
     public function __construct(private array $steps, private array $first)
     {

@@ -35,7 +35,7 @@ final readonly class StepChain
     public array $runs;
 
     /**
-     * @param list<string>                           $words step ids and REFIT
+     * @param list<string> $words step ids and REFIT
      * @param array<string, array<array-key, mixed>> $steps data of all steps of the kind, by id
      */
     public function __construct(array $words, private array $steps)

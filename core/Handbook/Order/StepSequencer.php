@@ -21,15 +21,16 @@ final readonly class StepSequencer
     private const PATIENT = 60;
 
     /**
-     * @param array<string, array<array-key, mixed>> $steps  data of all steps of the kind, by id
-     * @param array<string, list<string>>            $covers parts that come off before a part, by part
+     * @param array<string, array<array-key, mixed>> $steps data of all steps of the kind, by id
+     * @param array<string, list<string>> $covers parts that come off before a part, by part
      */
     public function __construct(private array $steps, private array $covers = [])
     {
     }
 
     /**
-     * @param array<string, list<string>> $written step ids and StepChain::REFIT of each procedure, by its name, in the handbook's order
+     * @param array<string, list<string>> $written step ids and StepChain::REFIT of each procedure, by its name, in the
+     *     handbook's order
      *
      * @return list<string> each step once
      *
@@ -85,7 +86,7 @@ final readonly class StepSequencer
     /**
      * What always comes before what.
      *
-     * @param list<string>             $ids
+     * @param list<string> $ids
      * @param array<string, StepChain> $chains
      */
     private function always(StepGraph $graph, array $ids, array $chains): void
@@ -183,7 +184,7 @@ final readonly class StepSequencer
     /**
      * What is off at the end goes back in reverse, each with its tests.
      *
-     * @param list<string>             $sorted
+     * @param list<string> $sorted
      * @param array<string, StepChain> $chains
      */
     private function reversed(StepGraph $graph, array $sorted, array $chains): void

@@ -10,8 +10,8 @@ use GoodRinse\Core\Quantity\Portion;
 final readonly class Amount
 {
     /**
-     * @param bool       $byStrength whether a weaker or stronger acid than the recipe's takes more or less of it
-     * @param float|null $strength   % of the agent, where it has one
+     * @param bool $byStrength whether a weaker or stronger acid than the recipe's takes more or less of it
+     * @param float|null $strength % of the agent, where it has one
      */
     public function __construct(
         public string $agent,

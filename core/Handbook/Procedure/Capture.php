@@ -14,16 +14,16 @@ final readonly class Capture
     public const UNSEEN = 'unseen';
 
     /**
-     * @param list<Option>   $options all answers; of a confirmation the passing one first; empty for a tally
-     * @param string|null    $means   for a grade: found (as it came out) or left (as it goes back)
-     * @param string|null    $of      for a grade: the care task it is an opening of
-     * @param list<CountRow> $count   for a grade: what can be counted instead of judging by eye
-     * @param string|null    $reading for a tally, and for a confirmation that is asked until it passes: what is counted
-     * @param int            $from    for a tally how many it usually takes; for a confirmation how many came before the first asking
-     * @param string|null    $scale   for a grade: what the part is compared with
-     * @param self|null      $also    for a grade: what else is asked with it
-     * @param string|null    $check   for a confirmation: the check it answers
-     * @param string|null    $remedy  for a confirmation: what to do when it fails
+     * @param list<Option> $options all answers; of a confirmation the passing one first; empty for a tally
+     * @param string|null $means for a grade: found (as it came out) or left (as it goes back)
+     * @param string|null $of for a grade: the care task it is an opening of
+     * @param list<CountRow> $count for a grade: what can be counted instead of judging by eye
+     * @param string|null $reading for a tally, and for a confirmation that is asked until it passes: what is counted
+     * @param int $from for a tally how many it usually takes; for a confirmation how many came before the first asking
+     * @param string|null $scale for a grade: what the part is compared with
+     * @param self|null $also for a grade: what else is asked with it
+     * @param string|null $check for a confirmation: the check it answers
+     * @param string|null $remedy for a confirmation: what to do when it fails
      */
     public function __construct(
         public string $id,

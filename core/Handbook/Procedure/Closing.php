@@ -9,7 +9,7 @@ final readonly class Closing
 {
     /**
      * @param list<string> $procedures the better first
-     * @param string       $found      what was found, "white crust on the filter"
+     * @param string $found what was found, "white crust on the filter"
      */
     public function __construct(public array $procedures, public string $found, public string $why)
     {

@@ -8,8 +8,8 @@ namespace GoodRinse\Core\Handbook\Procedure;
 final readonly class Condition
 {
     /**
-     * @param array<string, list<string>> $sets     values allowed for each name; empty means always
-     * @param array<string, string>       $defaults what a name stands at where nothing is known of it
+     * @param array<string, list<string>> $sets values allowed for each name; empty means always
+     * @param array<string, string> $defaults what a name stands at where nothing is known of it
      */
     public function __construct(public array $sets, private array $defaults = [])
     {

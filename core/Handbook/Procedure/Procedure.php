@@ -11,12 +11,12 @@ final readonly class Procedure
 {
     /**
      * @param non-empty-list<Step> $steps
-     * @param list<string>         $ends      what must be true at the end
-     * @param list<string>         $essential steps without which there is no point in it
-     * @param list<string>         $runs      procedures it takes in whole
-     * @param string|null          $why       why it is done this way, where practitioners differ
-     * @param Condition            $when      traits the machine must have
-     * @param bool                 $alone     whether it cannot be done together with others
+     * @param list<string> $ends what must be true at the end
+     * @param list<string> $essential steps without which there is no point in it
+     * @param list<string> $runs procedures it takes in whole
+     * @param string|null $why why it is done this way, where opinions differ
+     * @param Condition $when traits the machine must have
+     * @param bool $alone whether it cannot be done together with others
      */
     public function __construct(
         public string $id,

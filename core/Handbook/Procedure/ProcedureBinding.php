@@ -8,15 +8,16 @@ namespace GoodRinse\Core\Handbook\Procedure;
 final readonly class ProcedureBinding
 {
     /**
-     * @param list<string>                              $order         ids of the steps that are done, in their order
-     * @param array<string, array<string, string>>      $facts         by step: traits of the machine, and what else conditions may ask for
-     * @param array<string, string>                     $words         what stands for {name} in sentences
-     * @param array<string, list<array<string, mixed>>> $before        data of steps that come in before a step, by its id
-     * @param array<string, float>                      $strengths     % of the agents at hand, by id
-     * @param array<string, float>                      $factors       what a recipe's volume of an agent is multiplied by, by id
-     * @param array<string, array<array-key, mixed>>    $ownSteps      data of steps that the household adds, by id
-     * @param array<string, array<array-key, mixed>>    $ownParts      data of parts that the household adds, by id
-     * @param list<string>                              $otherCautions ids of cautions that are for other machines
+     * @param list<string> $order ids of the steps that are done, in their order
+     * @param array<string, array<string, string>> $facts by step: traits of the machine, and what else conditions may
+     *     ask for
+     * @param array<string, string> $words what stands for {name} in sentences
+     * @param array<string, list<array<string, mixed>>> $before data of steps that come in before a step, by its id
+     * @param array<string, float> $strengths % of the agents at hand, by id
+     * @param array<string, float> $factors what a recipe's volume of an agent is multiplied by, by id
+     * @param array<string, array<array-key, mixed>> $ownSteps data of steps that the household adds, by id
+     * @param array<string, array<array-key, mixed>> $ownParts data of parts that the household adds, by id
+     * @param list<string> $otherCautions ids of cautions that are for other machines
      */
     public function __construct(
         public array $order = [],
@@ -35,7 +36,7 @@ final readonly class ProcedureBinding
      * Data with its sentences and amounts as they are here.
      *
      * @param array<array-key, mixed> $data
-     * @param string                  $step id, where it is that of a step
+     * @param string $step id, where it is that of a step
      *
      * @return array<array-key, mixed>
      */
@@ -63,7 +64,7 @@ final readonly class ProcedureBinding
      * A wait whose length hangs on a fact of the machine is as long as it is here.
      *
      * @param array<array-key, mixed> $timer
-     * @param array<string, string>   $facts
+     * @param array<string, string> $facts
      *
      * @return array<array-key, mixed>
      */

@@ -35,9 +35,9 @@ final class ProcedureBook
     /**
      * @internal to the handbook
      *
-     * @param array<string, Node>   $procedures by id
-     * @param Scales                $scales     what parts are compared with
-     * @param array<string, string> $defaults   what conditions may ask for, with what each stands at
+     * @param array<string, Node> $procedures by id
+     * @param Scales $scales what parts are compared with
+     * @param array<string, string> $defaults what conditions may ask for, with what each stands at
      */
     public function __construct(
         private readonly Node $kind,
@@ -108,10 +108,10 @@ final class ProcedureBook
     /**
      * The steps of several procedures in the order they are done.
      *
-     * @param list<string>                           $ids   procedures, those they take in included
-     * @param array<string, list<string>>            $first parts that come off before a part on this machine, by part
-     * @param list<string>                           $exact parts for which the household has said what comes off first
-     * @param array<string, array<array-key, mixed>> $more  data of steps that the household adds, by id
+     * @param list<string> $ids procedures, those they take in included
+     * @param array<string, list<string>> $first parts that come off before a part on this machine, by part
+     * @param list<string> $exact parts for which the household has said what comes off first
+     * @param array<string, array<array-key, mixed>> $more data of steps that the household adds, by id
      *
      * @return list<string>
      *
@@ -123,9 +123,9 @@ final class ProcedureBook
     }
 
     /**
-     * @param list<string>                           $ids
-     * @param array<string, list<string>>            $first
-     * @param list<string>                           $exact
+     * @param list<string> $ids
+     * @param array<string, list<string>> $first
+     * @param list<string> $exact
      * @param array<string, array<array-key, mixed>> $more
      *
      * @return list<string>

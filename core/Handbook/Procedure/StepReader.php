@@ -22,7 +22,7 @@ use GoodRinse\Core\Quantity\PortionUnit;
 final readonly class StepReader
 {
     /**
-     * @param Scales                $scales   what parts are compared with
+     * @param Scales $scales what parts are compared with
      * @param array<string, string> $defaults what conditions may ask for, with what each stands at
      */
     public function __construct(private Scales $scales, private array $defaults)

@@ -10,12 +10,12 @@ use GoodRinse\Core\Quantity\Minutes;
 final readonly class TimerRule
 {
     /**
-     * @param array<string, float> $longer  minutes by the answer given to the capture named in by
-     * @param Minutes|null         $most    longer than this does harm
-     * @param bool                 $machine whether the machine is running meanwhile
-     * @param string|null          $late    what being late means
-     * @param string|null          $ends    what a person says when it is over
-     * @param list<int|string>     $choices lengths to pick from: minutes, or a name of WaitChoice
+     * @param array<string, float> $longer minutes by the answer given to the capture named in by
+     * @param Minutes|null $most longer than this does harm
+     * @param bool $machine whether the machine is running meanwhile
+     * @param string|null $late what being late means
+     * @param string|null $ends what a person says when it is over
+     * @param list<int|string> $choices lengths to pick from: minutes, or a name of WaitChoice
      */
     public function __construct(
         public string $label,

@@ -12,9 +12,9 @@ use GoodRinse\Core\Quantity\NumberRange;
 final readonly class MeasurementRule
 {
     /**
-     * @param string|null      $unit    of a number or of the things counted
-     * @param NumberRange|null $range   of a number, or of how many there are in all
-     * @param list<Option>     $options to pick from
+     * @param string|null $unit of a number or of the things counted
+     * @param NumberRange|null $range of a number, or of how many there are in all
+     * @param list<Option> $options to pick from
      */
     public function __construct(
         public string $id,

@@ -9,7 +9,7 @@ final readonly class Confirmation implements Payload
 {
     /**
      * @param string $symptom id of the entry that noted it
-     * @param string $task    care task id
+     * @param string $task care task id
      */
     public function __construct(public string $symptom, public string $task, public bool $caused)
     {

@@ -10,8 +10,8 @@ use GoodRinse\Core\Quantity\Portion;
 final readonly class Dose implements Payload
 {
     /**
-     * @param Portion|null $portion  null when nobody measured it
-     * @param float|null   $strength % of the agent, where it has one and it is known
+     * @param Portion|null $portion null when nobody measured it
+     * @param float|null $strength % of the agent, where it has one and it is known
      */
     public function __construct(public string $agent, public string $vessel, public ?Portion $portion, public ?float $strength = null)
     {

@@ -8,10 +8,10 @@ namespace GoodRinse\Core\Logbook\Payload;
 final readonly class Fix implements Payload
 {
     /**
-     * @param string      $action as the handbook names it
-     * @param string|null $cause  the likeliest cause that it removes
-     * @param string      $trace  id of the trace that ended with it
-     * @param bool        $helped whether it held, as far as is known
+     * @param string $action as the handbook names it
+     * @param string|null $cause the likeliest cause that it removes
+     * @param string $trace id of the trace that ended with it
+     * @param bool $helped whether it held, as far as is known
      */
     public function __construct(public string $action, public ?string $cause, public string $trace, public bool $helped = true)
     {

@@ -8,10 +8,10 @@ namespace GoodRinse\Core\Logbook\Payload;
 final readonly class Measurement implements Payload
 {
     /**
-     * @param string       $what   id of the reading in the handbook
-     * @param float|null   $number in the reading's unit; of a ratio how many are shut
-     * @param float|null   $of     of a ratio how many there are in all
-     * @param list<string> $picks  ids of what was noticed
+     * @param string $what id of the reading in the handbook
+     * @param float|null $number in the reading's unit; of a ratio how many are shut
+     * @param float|null $of of a ratio how many there are in all
+     * @param list<string> $picks ids of what was noticed
      */
     public function __construct(public string $what, public ?float $number = null, public ?float $of = null, public array $picks = [])
     {

@@ -8,10 +8,10 @@ namespace GoodRinse\Core\Logbook\Payload;
 final readonly class MeterTotal implements Payload
 {
     /**
-     * @param string $unit   what is counted, as in the handbook
-     * @param float  $total  as the counter shows it, 0 or more
-     * @param string $meter  id of the counter
-     * @param int    $series goes up when the counter is replaced or set back; totals of two series are never compared
+     * @param string $unit what is counted, as in the handbook
+     * @param float $total as the counter shows it, 0 or more
+     * @param string $meter id of the counter
+     * @param int $series goes up when the counter is replaced or set back; totals of two series are never compared
      *
      * @throws MalformedEntry when the total is negative or not finite
      */

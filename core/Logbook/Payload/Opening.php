@@ -17,11 +17,11 @@ final readonly class Opening implements Payload
     public const MEASURED = 'measured';
 
     /**
-     * @param string        $task  care task id
-     * @param Fraction|null $found blocked fraction as it came out; null when nobody looked ("cleaned about a month ago", or a job
-     *                             with nothing to grade)
-     * @param Fraction      $left  blocked fraction as it went back
-     * @param string        $how   how it was measured
+     * @param string $task care task id
+     * @param Fraction|null $found blocked fraction as it came out; null when nobody looked ("cleaned about a month
+     *     ago", or a job with nothing to grade)
+     * @param Fraction $left blocked fraction as it went back
+     * @param string $how how it was measured
      */
     public function __construct(public string $task, public ?Fraction $found, public Fraction $left, public string $how = self::BY_GRADE)
     {

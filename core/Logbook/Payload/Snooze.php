@@ -10,8 +10,8 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class Snooze implements Payload
 {
     /**
-     * @param string $task   care task id
-     * @param Day    $until  first day it may be asked for again
+     * @param string $task care task id
+     * @param Day $until first day it may be asked for again
      * @param string $reason in the person's words
      */
     public function __construct(public string $task, public Day $until, public string $reason)

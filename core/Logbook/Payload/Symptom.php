@@ -8,10 +8,10 @@ namespace GoodRinse\Core\Logbook\Payload;
 final readonly class Symptom implements Payload
 {
     /**
-     * @param string      $symptom as the handbook names it
-     * @param string|null $task    care task that it points to, as the person sees it
-     * @param string|null $where   zone of the machine
-     * @param string|null $badly   how bad it is
+     * @param string $symptom as the handbook names it
+     * @param string|null $task care task that it points to, as the person sees it
+     * @param string|null $where zone of the machine
+     * @param string|null $badly how bad it is
      */
     public function __construct(
         public string $symptom,

@@ -8,8 +8,8 @@ namespace GoodRinse\Core\Logbook\Payload;
 final readonly class UseCount implements Payload
 {
     /**
-     * @param string   $unit what is counted, as in the handbook: loads, brews …
-     * @param float    $uses 0 or more where they are spread over days, else above 0
+     * @param string $unit what is counted, as in the handbook: loads, brews …
+     * @param float $uses 0 or more where they are spread over days, else above 0
      * @param int|null $over days up to this one that they are spread over, 1 to 366; null for just now
      *
      * @throws MalformedEntry when a number is outside its range

@@ -21,9 +21,9 @@ final class GammaQuantile
     ];
 
     /**
-     * @param float $p     probability, strictly between 0 and 1
+     * @param float $p probability, strictly between 0 and 1
      * @param float $shape above 0
-     * @param float $rate  above 0
+     * @param float $rate above 0
      *
      * @throws InvalidClock for any other argument
      */

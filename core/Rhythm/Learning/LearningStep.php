@@ -8,13 +8,13 @@ namespace GoodRinse\Core\Rhythm\Learning;
 final readonly class LearningStep
 {
     /**
-     * @param float $foulings    foulings added since the opening before (1 = from clean to the clean-by line)
-     * @param float $left        foulings that the opening before had left in place
-     * @param float $alpha       prior weight and faded foulings
-     * @param float $beta        prior and faded uses
-     * @param float $evidence    β/α before any limit
-     * @param float $before      interval in force before the observation
-     * @param float $after       interval in force after it
+     * @param float $foulings foulings added since the opening before (1 = from clean to the clean-by line)
+     * @param float $left foulings that the opening before had left in place
+     * @param float $alpha prior weight and faded foulings
+     * @param float $beta prior and faded uses
+     * @param float $evidence β/α before any limit
+     * @param float $before interval in force before the observation
+     * @param float $after interval in force after it
      * @param float $startWeighs openings' worth of trust that the start still has
      */
     public function __construct(

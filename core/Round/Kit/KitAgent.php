@@ -10,9 +10,9 @@ use GoodRinse\Core\Quantity\Portions;
 final readonly class KitAgent
 {
     /**
-     * @param Portions       $most everything that may be poured, summed
-     * @param Portions|null  $sure what is poured for sure; null when nothing is
-     * @param KitReason|null $if   when the rest is needed; null when all is sure
+     * @param Portions $most everything that may be poured, summed
+     * @param Portions|null $sure what is poured for sure; null when nothing is
+     * @param KitReason|null $if when the rest is needed; null when all is sure
      */
     public function __construct(public string $id, public Portions $most, public ?Portions $sure, public ?KitReason $if)
     {

@@ -22,7 +22,7 @@ final readonly class KitList
     private const DISH = 'dish';
 
     /**
-     * @param list<KitItem>  $items  in the order they are needed
+     * @param list<KitItem> $items in the order they are needed
      * @param list<KitAgent> $agents in the order they are needed
      */
     private function __construct(public array $items, public array $agents)
@@ -31,7 +31,7 @@ final readonly class KitList
 
     /**
      * @param array<string, string> $answers given already, by capture id
-     * @param TakeApartSheet|null   $sheet   of the machine
+     * @param TakeApartSheet|null $sheet of the machine
      */
     public static function of(Procedure $procedure, array $answers, ?TakeApartSheet $sheet = null): self
     {
@@ -90,9 +90,9 @@ final readonly class KitList
     /**
      * Whether some answers lead to a step.
      *
-     * @param array<string, string>                     $answers
+     * @param array<string, string> $answers
      * @param array<string, list<array{Step, Capture}>> $captures
-     * @param list<string>                              $within   questions being looked at
+     * @param list<string> $within questions being looked at
      */
     private static function mayComeUp(Step $step, array $answers, array $captures, array $within): bool
     {
@@ -112,10 +112,10 @@ final readonly class KitList
     }
 
     /**
-     * @param list<string>                              $allowed
-     * @param array<string, string>                     $answers
+     * @param list<string> $allowed
+     * @param array<string, string> $answers
      * @param array<string, list<array{Step, Capture}>> $captures
-     * @param list<string>                              $within
+     * @param list<string> $within
      */
     private static function mayBeAnswered(string $name, array $allowed, array $answers, array $captures, array $within): bool
     {
@@ -130,7 +130,7 @@ final readonly class KitList
     }
 
     /**
-     * @param array<string, string>                     $answers
+     * @param array<string, string> $answers
      * @param array<string, list<array{Step, Capture}>> $captures
      *
      * @return KitReason|null null when the step comes up for sure

@@ -8,7 +8,7 @@ namespace GoodRinse\Core\Round\Kit;
 final readonly class KitReason
 {
     /**
-     * @param bool         $isDirt  whether it hangs on how dirty a part is
+     * @param bool $isDirt whether it hangs on how dirty a part is
      * @param list<string> $answers names of the answers that ask for it
      */
     public function __construct(public bool $isDirt, public array $answers)

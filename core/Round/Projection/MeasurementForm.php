@@ -55,9 +55,9 @@ final readonly class MeasurementForm
     /**
      * What was filled in; an empty field is no reading.
      *
-     * @param array<array-key, mixed> $given    by reading: a text, a list of picks, or shut and all
-     * @param array<string, string>   $facts    traits of the machine
-     * @param Measures                $measures that volumes and weights were written in
+     * @param array<array-key, mixed> $given by reading: a text, a list of picks, or shut and all
+     * @param array<string, string> $facts traits of the machine
+     * @param Measures $measures that volumes and weights were written in
      *
      * @return list<Measurement>
      *

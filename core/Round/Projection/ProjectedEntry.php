@@ -11,9 +11,9 @@ use GoodRinse\Core\Round\Remark;
 final readonly class ProjectedEntry
 {
     /**
-     * @param string         $step    it follows from
-     * @param string|null    $part    it is about
-     * @param string         $tick    id of the newest tick it follows from
+     * @param string $step it follows from
+     * @param string|null $part it is about
+     * @param string $tick id of the newest tick it follows from
      * @param Payload|Remark $payload what it says
      */
     public function __construct(

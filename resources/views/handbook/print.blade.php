@@ -27,7 +27,7 @@
     <li><a href="#keep-apart">What may meet what</a></li>
     <li><a href="#doses">Hardness and doses</a></li>
     <li><a href="#scales">What parts are compared with</a></li>
-    <li><a href="#questions">Where practitioners differ</a></li>
+    <li><a href="#questions">Where opinions differ</a></li>
 </ol>
 @foreach ($kinds as $each)
 <h2 id="{{ $each->kind->id }}">{{ $each->kind->name }}</h2>
@@ -51,7 +51,7 @@
 @endforeach
 </table>
 @endforeach
-<h2 id="questions">Where practitioners differ</h2>
+<h2 id="questions">Where opinions differ</h2>
 @foreach ($questions as $question)
 <h4>{{ $question->question }}</h4>
 <ul>

@@ -1,7 +1,7 @@
 <x-layout title="Where they differ" place="handbook">
     <div class="handbook">
         <div class="handbook__head">
-            <h1>Where practitioners differ, and what we do.</h1>
+            <h1>Where opinions differ, and what we do.</h1>
             <x-page.handbook-tabs on="handbook.schools"/>
         </div>
         <x-page.scope-switch to="handbook.schools" :all="$all"/>

@@ -25,7 +25,8 @@
                                         <span class="muted">@if ($cause['action']->procedure)<a
                                         href="{{ route('handbook.procedure',
                                             array_filter([$group['kind'], $cause['action']->procedure, 'machine'
-                                            => $group['machine']])) }}">{{ mb_strtolower($cause['action']->name) }}</a>@else{{ mb_strtolower($cause['action']->name) }}@endif</span>@endif</li>
+                                            => $group['machine']])) }}">{{ mb_strtolower($cause['action']->name) }}</a>
+                                    @else{{ mb_strtolower($cause['action']->name) }}@endif</span>@endif</li>
                                 @endforeach
                             </ol>
                         </section>

@@ -57,12 +57,8 @@
                                     <tr>
                                         <td><a href="{{ route('logbook', ['entry' => $opening->entry]) }}">{{ Dates::day($opening->day,
                                             $today) }}</a></td>
-                                        <td>{{ $opening->found === null ? 'not looked at'
-                                            : mb_strtolower($handbook->scales()->scale($line->care->scale())->nearest($opening->found)->name).', '.$opening->found->percent().' %'.($opening->symptom ? ' (told by a symptom)' : '') }}</td>
-                                        <td>{{ $opening->symptom ? 'not opened'
-                                            : mb_strtolower($handbook->scales()->scale($line->care->scale())->nearest($opening->left)->name)
-                                                }}
-                                            </td>
+                                        <td>{{ $data->found($opening, $line->care) }}</td>
+                                        <td>{{ $data->left($opening, $line->care) }}</td>
                                         <td>{{ Uses::counted($opening->days, 'days') }}</td>
                                         <td>{{ $after === null ? 'as before' : Uses::interval($after, $year->unit) }}</td>
                                     </tr>

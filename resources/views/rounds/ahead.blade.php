@@ -4,6 +4,6 @@
     <template data-step="{{ $view->step->id }}" data-short="{{ $view->step->short }}" data-title="{{ $view->step->title }}"
         data-off="{{ $view->step->takesOff }}" data-name="{{ $view->step->takesOff
             ? $kind->part($view->step->takesOff)->name($machine->traits) : '' }}">
-        <x-round.step :view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household" :now="$now"/>
+        <x-round.step :step-view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household" :now="$now"/>
     </template>
 @endforeach

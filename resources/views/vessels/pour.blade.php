@@ -33,7 +33,7 @@
                     <label for="a-{{ $agent->id }}">
                         <span>{{ $agent->name }}</span>
                         <small id="v-{{ $agent->id }}"><x-drawing.verdict
-                            :verdict="$verdicts[$agent->id]->verdict"/>{{ __("vessels.verdict.{$verdicts[$agent->id]->verdict->value}") }}<span
+                            :verdict="$verdicts[$agent->id]->verdict"/>{{ $data->verdict($agent) }}<span
                             class="agent__why">. {{ $verdicts[$agent->id]->reason }} {{ $verdicts[$agent->id]->remedy }}</span></small>
                     </label>
                 </div>

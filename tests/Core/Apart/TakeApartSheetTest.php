@@ -78,8 +78,15 @@ final class TakeApartSheetTest extends CoreTestCase
     public function test_the_kit_follows_from_how_the_parts_are_held(): void
     {
         $kind = self::handbook()->kind('dishwasher');
-        $kit = fn (array $traits): array => KitList::of(self::fitted('dishwasher', 'strip-down', $traits), [], new TakeApartSheet($kind, $traits))->items;
-        $of = static fn (array $items, string $id): ?KitItem => array_values(array_filter($items, static fn (KitItem $item): bool => $item->id === $id))[0] ?? null;
+        $kit = fn (array $traits): array => KitList::of(
+            self::fitted('dishwasher', 'strip-down', $traits),
+            [],
+            new TakeApartSheet($kind, $traits),
+        )->items;
+        $of = static fn (array $items, string $id): ?KitItem => array_values(array_filter(
+            $items,
+            static fn (KitItem $item): bool => $item->id === $id,
+        ))[0] ?? null;
 
         self::assertSame(['6 cover screws', '3 long screws'], $of($kit(self::SCREWED), 'driver')?->for);
         self::assertNotNull($of($kit(self::SCREWED), 'dish'));

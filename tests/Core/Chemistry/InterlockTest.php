@@ -56,7 +56,7 @@ final class InterlockTest extends CoreTestCase
         return [...array_keys(self::handbook()->chemistry()->agents), self::STRANGER];
     }
 
-    /** @return iterable<string, array{string, string, Verdict}> the pairs practitioners name */
+    /** @return iterable<string, array{string, string, Verdict}> the pairs that matter in a kitchen */
     public static function pairs(): iterable
     {
         foreach (self::ACIDS as $acid) {

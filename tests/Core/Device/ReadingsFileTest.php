@@ -87,7 +87,8 @@ final class ReadingsFileTest extends TestCase
     public function test_every_bad_line_is_named_by_its_number_and_the_good_ones_stay(): void
     {
         $file = self::read(
-            "when,total\n2026-05-01 20:00,100\n2026-02-30,101\n2026-05-02,abc\n\n2026-05-03 20:00,99\n2026-07-01,200\n2026-05-01 20:00,100\n2026-05-04 25:00,101\n2026-05-05,104\n2026-05-06,-3\n",
+            "when,total\n2026-05-01 20:00,100\n2026-02-30,101\n2026-05-02,abc\n\n2026-05-03 20:00,99\n"
+            ."2026-07-01,200\n2026-05-01 20:00,100\n2026-05-04 25:00,101\n2026-05-05,104\n2026-05-06,-3\n",
         );
 
         $file = $file->against([], 6.0);

@@ -45,8 +45,8 @@ final class HandbookLoaderTest extends CoreTestCase
     }
 
     /**
-     * @return iterable<string, array{0: string, 1: string, 2: string, 3: string, 4: string, 5?: string}>
-     *                                                                                                    file, what to replace, by what, pointer, problem, file it is found in
+     * @return iterable<string, array{0: string, 1: string, 2: string, 3: string, 4: string, 5?: string}> file, what to
+     *     replace, by what, pointer, problem, file it is found in
      */
     public static function breakages(): iterable
     {

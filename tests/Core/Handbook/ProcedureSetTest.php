@@ -74,7 +74,7 @@ final class ProcedureSetTest extends CoreTestCase
     }
 
     /**
-     * @param list<Step>   $steps
+     * @param list<Step> $steps
      * @param list<string> $needed parts the machine must not run without
      */
     private static function assertClosesUp(array $steps, array $needed): void
@@ -107,7 +107,7 @@ final class ProcedureSetTest extends CoreTestCase
      * Whether the machine runs before any of the parts goes back.
      *
      * @param list<string> $parts
-     * @param list<Step>   $steps still to come
+     * @param list<Step> $steps still to come
      */
     private static function stayOff(array $parts, array $steps): bool
     {

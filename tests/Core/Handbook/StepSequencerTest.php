@@ -13,8 +13,8 @@ final class StepSequencerTest extends TestCase
 {
     /**
      * @param array<string, array<array-key, mixed>> $steps
-     * @param array<string, list<string>>            $written
-     * @param array<string, list<string>>            $covers
+     * @param array<string, list<string>> $written
+     * @param array<string, list<string>> $covers
      *
      * @return list<string>
      */

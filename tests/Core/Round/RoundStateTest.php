@@ -83,13 +83,14 @@ final class RoundStateTest extends CoreTestCase
             };
             $also = $step->capture?->also;
             $at += $dice->between(-30, 600);
-            $ticks[] =
-                new Tick("t$turn", $step->id, new \DateTimeImmutable("@$at"), $answer, $dice->uniform() < 0.2, how: $how, details: new TickDetails(
-                    leftOver: null !== $step->putsBack && $dice->uniform() < 0.1 ? ['screw' => 1] : [],
-                    also: null !== $also
-                        && $dice->uniform() < 0.7 ? $also->options[$dice->between(0, count($also->options) - 1)]->id : null,
-                    wait: null !== $step->timer && $dice->uniform() < 0.3 ? (float) $dice->between(0, 60) : null,
-                ));
+            $overruled = $dice->uniform() < 0.2;
+            $details = new TickDetails(
+                leftOver: null !== $step->putsBack && $dice->uniform() < 0.1 ? ['screw' => 1] : [],
+                also: null !== $also
+                    && $dice->uniform() < 0.7 ? $also->options[$dice->between(0, count($also->options) - 1)]->id : null,
+                wait: null !== $step->timer && $dice->uniform() < 0.3 ? (float) $dice->between(0, 60) : null,
+            );
+            $ticks[] = new Tick("t$turn", $step->id, new \DateTimeImmutable("@$at"), $answer, $overruled, how: $how, details: $details);
         }
 
         return $ticks;

@@ -102,7 +102,9 @@ final class RoundTest extends CoreTestCase
         $this->forAll(Generator\elements($grades), Generator\elements($filters), Generator\elements(['leave', 'crust', 'slime']))
             ->then(static function (string $found, string $filter, string $residue): void {
                 $traits = ['filter' => $filter] + self::TWIST;
-                foreach (self::handbook()->kind('dishwasher')->tasksFor($traits)['filter']?->procedures($traits) ?? self::handbook()->kind('dishwasher')->task('mouth-look')->procedures($traits) as $id) {
+                $kind = self::handbook()->kind('dishwasher');
+                $task = $kind->tasksFor($traits)['filter'] ?? $kind->task('mouth-look');
+                foreach ($task->procedures($traits) as $id) {
                     $progress = self::walk(self::procedure($id, $traits), $found, $residue);
                     self::assertSame([], $progress->tray());
                     self::assertSame([], (new OpenEnds($progress))->now());

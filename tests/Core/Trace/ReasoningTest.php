@@ -47,7 +47,7 @@ final class ReasoningTest extends CoreTestCase
     }
 
     /**
-     * @param list<string>                $present
+     * @param list<string> $present
      * @param list<array{string, string}> $answers
      *
      * @return list<string> causes, the likeliest first

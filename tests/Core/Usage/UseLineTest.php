@@ -14,10 +14,10 @@ use Tests\Core\CoreTestCase;
 final class UseLineTest extends CoreTestCase
 {
     /**
-     * @param list<array{float, float}>                $taps
-     * @param list<array{float, float, float}>         $told
+     * @param list<array{float, float}> $taps
+     * @param list<array{float, float, float}> $told
      * @param array<string, list<array{float, float}>> $meters
-     * @param list<array{float, float}>                $away
+     * @param list<array{float, float}> $away
      */
     private static function line(
         array $taps = [],

@@ -8,8 +8,8 @@ namespace Tests\Core\Usage;
 final readonly class UseReference
 {
     /**
-     * @var list<array{id: string, at: list<array{float, float}>, first: float, from: float, to: float}>
-     *                                                                                                   those that accepted anything, the highest rank first
+     * @var list<array{id: string, at: list<array{float, float}>, first: float, from: float, to: float}> those that
+     *     accepted anything, the highest rank first
      */
     public array $meters;
 
@@ -20,7 +20,8 @@ final readonly class UseReference
     public array $taps;
 
     /**
-     * @param array{taps: list<array{float, float}>, told: list<array{float, float, float}>, meters: array<string, list<array{float, float}>>, away: list<array{float, float}>} $said
+     * @param array{taps: list<array{float, float}>, told: list<array{float, float, float}>, meters: array<string,
+     *     list<array{float, float}>>, away: list<array{float, float}>} $said
      */
     public function __construct(private array $said, private float $now, private float $habit, private float $most)
     {

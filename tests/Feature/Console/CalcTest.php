@@ -14,7 +14,8 @@ final class CalcTest extends TestCase
     use RunsCalc;
 
     private const EXAMPLE =
-        '{"asOf":"2026-03-01","clocks":[{"unit":"days","n0":90,"min":7,"max":365,"rate":1,"elapsed":12,"observations":[{"uses":90,"found":0.0,"left":0.0}]}]}';
+        '{"asOf":"2026-03-01","clocks":[{"unit":"days","n0":90,"min":7,"max":365,"rate":1,"elapsed":12,'
+        .'"observations":[{"uses":90,"found":0.0,"left":0.0}]}]}';
 
     public function test_the_worked_example(): void
     {
@@ -110,7 +111,8 @@ final class CalcTest extends TestCase
     {
         $out = self::answer(
             'dose',
-            '{"hardness":{"value":12,"unit":"dH"},"litres":60,"brewLitres":1.3,"dose":{"agent":"white-vinegar","strength":5,"ml":950},"vesselMl":1400}',
+            '{"hardness":{"value":12,"unit":"dH"},"litres":60,"brewLitres":1.3,'
+            .'"dose":{"agent":"white-vinegar","strength":5,"ml":950},"vesselMl":1400}',
         );
         self::assertEqualsWithDelta(
             [214.176, 3.21264, 19.79, 50.43],
@@ -160,7 +162,8 @@ final class CalcTest extends TestCase
     }
 
     private const USE =
-        '{"now":60.5,"since":30,"habit":0.7,"most":6,"taps":[{"t":12.8,"n":1}],"told":[{"from":40,"to":47,"n":5}],"meters":[{"id":"7","readings":[{"t":30,"total":80},{"t":20,"total":70},{"t":21,"total":1000}]}],"away":[{"from":50,"to":52}]}';
+        '{"now":60.5,"since":30,"habit":0.7,"most":6,"taps":[{"t":12.8,"n":1}],"told":[{"from":40,"to":47,"n":5}],'
+        .'"meters":[{"id":"7","readings":[{"t":30,"total":80},{"t":20,"total":70},{"t":21,"total":1000}]}],"away":[{"from":50,"to":52}]}';
 
     public function test_use_is_known_in_watched_time_and_estimated_in_the_rest(): void
     {

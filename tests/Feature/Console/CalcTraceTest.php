@@ -13,7 +13,8 @@ final class CalcTraceTest extends TestCase
     use RunsCalc;
 
     private const EXAMPLE =
-        '{"callFee":120,"causes":[{"id":"clog","weight":3},{"id":"0","weight":1}],"checks":[{"id":"hum","cost":2,"results":{"hum":{"clog":0.9,"0":0.2},"silent":{"clog":0.1,"0":0.8}}}],'
+        '{"callFee":120,"causes":[{"id":"clog","weight":3},{"id":"0","weight":1}],'
+        .'"checks":[{"id":"hum","cost":2,"results":{"hum":{"clog":0.9,"0":0.2},"silent":{"clog":0.1,"0":0.8}}}],'
         .'"actions":[{"id":"clean","cost":10,"fixes":{"clog":0.9}}],"answers":[{"check":"hum","result":"hum"}],"failed":[]}';
 
     public function test_the_worked_example(): void

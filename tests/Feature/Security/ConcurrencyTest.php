@@ -42,7 +42,9 @@ final class ConcurrencyTest extends TestCase
     {
         $script = sprintf(
             'require %s; $pdo = new App\Sqlite\ImmediatePdo(%s); $pdo->exec("PRAGMA busy_timeout = 10000");
-            for ($i = 0; $i < %d; ++$i) { $pdo->beginTransaction(); $n = $pdo->query("SELECT n FROM tally")->fetchColumn(); usleep(500); $pdo->exec("UPDATE tally SET n = ".($n + 1)); $pdo->commit(); }',
+            for ($i = 0; $i < %d; ++$i) { $pdo->beginTransaction(); 
+                $n = $pdo->query("SELECT n FROM tally")->fetchColumn(); usleep(500);
+                $pdo->exec("UPDATE tally SET n = ".($n + 1)); $pdo->commit(); }',
             var_export(dirname(__DIR__, 3).'/vendor/autoload.php', true),
             var_export("sqlite:$this->path", true),
             self::TURNS,

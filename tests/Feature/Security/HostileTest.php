@@ -190,11 +190,21 @@ final class HostileTest extends TestCase
     {
         $mark = self::MARK;
         $strings = [
-            "<script data-$mark>alert(1)</script>", "\"><img data-$mark src=x onerror=alert(1)>", "' onfocus='alert(1)' autofocus data-$mark='", "</textarea><$mark>", "</title><script data-$mark></script>",
-            "{{ config('app.key') }} <b data-$mark>", "@php echo 1; @endphp<b data-$mark>", "\${7*7} #{7*7} <i data-$mark>", "javascript:alert('$mark')", "<svg data-$mark onload=alert(1)>",
-            "' OR '1'='1", "'; DROP TABLE entries; --", '1 UNION SELECT password FROM users', '%27%20or%201%3D1', "\\'; --", '1e309', '-1e309', 'NaN', 'Infinity', '-0', '0x1F', '1_000', '９９', '٣', "1\u{00A0}000", '1,5', '1.5.5', '--5', '+5', '00000000000000000001', '9223372036854775808', '-9223372036854775809', '4.9e-324',
-            str_repeat('a', 70_000), str_repeat('ß', 300), str_repeat('<', 500), str_repeat("\u{1F9FD}", 200), "\0", "a\0b", "\x01\x02\x1f", "\r\nSet-Cookie: a=b", "line\nline\r\nline", "\t\t", ' ', "\u{200B}", "\u{FEFF}x", "\u{202E}txt.exe", "e\u{301}\u{302}\u{303}", "\xC3\x28", "\xFF\xFE", "\xED\xA0\x80",
-            '../../../etc/passwd', '..%2f..%2f', 'file:///etc/passwd', 'C:\\con', '|ls', '$(id)', '`id`', '; cat /etc/passwd', '2026-02-30', '0000-00-00', '9999-12-31', '2026-06-15T25:61', '-2026-06-15', 'null', 'undefined', 'true', '[]', '{}', '{"$gt":""}', 'O:8:"stdClass":0:{}', 'a:1:{i:0;i:1;}', '<?xml version="1.0"?><!DOCTYPE a [<!ENTITY b SYSTEM "file:///etc/passwd">]><a>&b;</a>', '=HYPERLINK("http://127.0.0.1")', '@SUM(1+1)', '%s%n%x', '{0}', '{screws}', ':name :count', '&lt;b&gt;', '&#x3C;', "\u{FF1C}script\u{FF1E}",
+            "<script data-$mark>alert(1)</script>", "\"><img data-$mark src=x onerror=alert(1)>",
+            "' onfocus='alert(1)' autofocus data-$mark='", "</textarea><$mark>", "</title><script data-$mark></script>",
+            "{{ config('app.key') }} <b data-$mark>", "@php echo 1; @endphp<b data-$mark>", "\${7*7} #{7*7} <i data-$mark>",
+            "javascript:alert('$mark')", "<svg data-$mark onload=alert(1)>",
+            "' OR '1'='1", "'; DROP TABLE entries; --", '1 UNION SELECT password FROM users', '%27%20or%201%3D1', "\\'; --", '1e309',
+            '-1e309', 'NaN', 'Infinity', '-0', '0x1F', '1_000', '９９', '٣', "1\u{00A0}000", '1,5', '1.5.5', '--5', '+5',
+            '00000000000000000001', '9223372036854775808', '-9223372036854775809', '4.9e-324',
+            str_repeat('a', 70_000), str_repeat('ß', 300), str_repeat('<', 500), str_repeat("\u{1F9FD}", 200), "\0", "a\0b",
+            "\x01\x02\x1f", "\r\nSet-Cookie: a=b", "line\nline\r\nline", "\t\t", ' ', "\u{200B}", "\u{FEFF}x", "\u{202E}txt.exe",
+            "e\u{301}\u{302}\u{303}", "\xC3\x28", "\xFF\xFE", "\xED\xA0\x80",
+            '../../../etc/passwd', '..%2f..%2f', 'file:///etc/passwd', 'C:\\con', '|ls', '$(id)', '`id`', '; cat /etc/passwd',
+            '2026-02-30', '0000-00-00', '9999-12-31', '2026-06-15T25:61', '-2026-06-15', 'null', 'undefined', 'true', '[]', '{}',
+            '{"$gt":""}', 'O:8:"stdClass":0:{}', 'a:1:{i:0;i:1;}',
+            '<?xml version="1.0"?><!DOCTYPE a [<!ENTITY b SYSTEM "file:///etc/passwd">]><a>&b;</a>', '=HYPERLINK("http://127.0.0.1")',
+            '@SUM(1+1)', '%s%n%x', '{0}', '{screws}', ':name :count', '&lt;b&gt;', '&#x3C;', "\u{FF1C}script\u{FF1E}",
         ];
         $dice = new Dice(7);
         $pool = [

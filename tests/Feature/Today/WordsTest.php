@@ -33,9 +33,10 @@ final class WordsTest extends TestCase
     /** @return iterable<string, array{Reason, string|null, string}> */
     public static function reasons(): iterable
     {
-        $learned = static fn (float $found, float $before, float $after, Limit $limit = Limit::None): Reason => new Reason(ReasonCode::Learned, [
-            'unit' => 'days', 'found' => $found, 'uses' => 24.0, 'before' => $before, 'after' => $after, 'limit' => $limit->value,
-        ]);
+        $learned = static fn (float $found, float $before, float $after, Limit $limit = Limit::None): Reason => new Reason(
+            ReasonCode::Learned,
+            ['unit' => 'days', 'found' => $found, 'uses' => 24.0, 'before' => $before, 'after' => $after, 'limit' => $limit->value],
+        );
         $clock = static fn (float $elapsed): Reason => new Reason(
             ReasonCode::ClockDecides,
             ['unit' => 'loads', 'elapsed' => $elapsed, 'interval' => 25.4],

@@ -32,7 +32,7 @@ trait DescribesUse
      * What an answer may be: one of these, or a number where there is a range for it.
      *
      * @param list<Option> $options
-     * @param string|null  $unit    that the number is kept in
+     * @param string|null $unit that the number is kept in
      *
      * @return list<mixed>
      */

@@ -20,6 +20,7 @@ final class TickRequest extends UlidRequest
     public function rules(): array
     {
         $sent = $this->all();
+        $isSent = static fn (string $field): bool => isset($sent['photo_id' === $field ? 'photo' : explode('.', $field)[0]]);
 
         return [...parent::rules(), 'step' => ['required', 'string', 'max:40']] + array_filter([
             'answer' => ['nullable', 'string', 'max:40'],
@@ -38,7 +39,7 @@ final class TickRequest extends UlidRequest
             'wait' => ['nullable', 'string', 'max:20'],
             'photo_id' => ['required', 'string', 'ulid'],
             'photo' => $this->photoRules(),
-        ], static fn (string $field): bool => isset($sent['photo_id' === $field ? 'photo' : explode('.', $field)[0]]), ARRAY_FILTER_USE_KEY);
+        ], $isSent, ARRAY_FILTER_USE_KEY);
     }
 
     public function draft(): TickInput

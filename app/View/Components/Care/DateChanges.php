@@ -17,7 +17,7 @@ final class DateChanges extends Component
 {
     /**
      * @param list<DateChange> $moved
-     * @param bool             $machines whether they are of several
+     * @param bool $machines whether they are of several
      */
     public function __construct(
         public readonly array $moved,

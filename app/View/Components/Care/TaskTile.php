@@ -25,9 +25,9 @@ final class TaskTile extends Component
     public readonly string $id;
 
     /**
-     * @param bool                       $running whether a round is under way on the machine
-     * @param bool                       $pointed whether a symptom can point to it
-     * @param list<array{string, Trace}> $caused  what it caused, left too long
+     * @param bool $running whether a round is under way on the machine
+     * @param bool $pointed whether a symptom can point to it
+     * @param list<array{string, Trace}> $caused what it caused, left too long
      */
     public function __construct(
         public readonly TaskLine $line,
@@ -78,7 +78,7 @@ final class TaskTile extends Component
         );
     }
 
-    public function day(\DateTimeImmutable $at): string
+    public function began(\DateTimeImmutable $at): string
     {
         return Dates::day(Day::at($at, $this->household->zone()), $this->today);
     }

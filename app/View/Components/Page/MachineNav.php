@@ -21,9 +21,9 @@ final class MachineNav extends Component
     public readonly array $folded;
 
     /**
-     * @param iterable<Machine>         $machines
-     * @param string|null               $current  id of the one that is shown
-     * @param \Closure(Machine): string $url      where each leads
+     * @param iterable<Machine> $machines
+     * @param string|null $current id of the one that is shown
+     * @param \Closure(Machine): string $url where each leads
      */
     public function __construct(iterable $machines, public readonly ?string $current, public readonly \Closure $url)
     {

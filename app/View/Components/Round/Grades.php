@@ -22,11 +22,11 @@ final class Grades extends Component
 
     public readonly string $picked;
 
-    public function __construct(public readonly Capture $capture, public readonly StepView $view, Handbook $handbook)
+    public function __construct(public readonly Capture $capture, public readonly StepView $stepView, Handbook $handbook)
     {
         $this->grades = $handbook->scales()->scale((string) $capture->scale)->grades;
         $this->unseen = Option::among($capture->options, Capture::UNSEEN);
-        $typed = old('answer', $view->answered?->answer);
+        $typed = old('answer', $stepView->answered?->answer);
         $this->picked = is_string($typed) ? $typed : '';
     }
 

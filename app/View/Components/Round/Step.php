@@ -30,23 +30,23 @@ final class Step extends Component
     public readonly ?TickDetails $details;
 
     public function __construct(
-        public readonly StepView $view,
+        public readonly StepView $stepView,
         public readonly Round $round,
         public readonly Machine $machine,
         public readonly Handbook $handbook,
         public readonly Household $household,
         public readonly \DateTimeImmutable $now,
     ) {
-        $this->step = $view->step;
-        $this->capture = $view->step->capture;
-        $this->answered = $view->answered;
-        $this->details = $view->answered?->details;
+        $this->step = $stepView->step;
+        $this->capture = $stepView->step->capture;
+        $this->answered = $stepView->answered;
+        $this->details = $stepView->answered?->details;
     }
 
     /** @return list<Caution> of the step, and of the part that it takes off */
     public function cautions(): array
     {
-        $held = null === $this->step->takesOff ? [] : $this->view->sheet->holding->cautions ?? [];
+        $held = null === $this->step->takesOff ? [] : $this->stepView->sheet->holding->cautions ?? [];
 
         return array_map($this->handbook->caution(...), array_values(array_unique([...$this->step->cautions, ...$held])));
     }
@@ -60,7 +60,7 @@ final class Step extends Component
     /** "12 minutes late." and what that means. */
     public function late(): string
     {
-        $late = $this->view->late;
+        $late = $this->stepView->late;
         if (null === $late) {
             return '';
         }
@@ -82,7 +82,7 @@ final class Step extends Component
     /** When the picture of the last time was taken. */
     public function lastPhotoDay(): string
     {
-        return null === $this->view->lastPhoto ? '' : Dates::short(Day::at($this->view->lastPhoto->taken_at, $this->household->zone()));
+        return null === $this->stepView->lastPhoto ? '' : Dates::short(Day::at($this->stepView->lastPhoto->taken_at, $this->household->zone()));
     }
 
     public function render(): string

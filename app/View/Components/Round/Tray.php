@@ -23,7 +23,7 @@ final class Tray extends Component
     public readonly string $goesBack;
 
     /**
-     * @param list<TrayPiece>       $pieces
+     * @param list<TrayPiece> $pieces
      * @param array<string, string> $traits
      */
     public function __construct(

@@ -72,7 +72,8 @@ final readonly class HandbookPages
     /**
      * The procedures of every machine, each put in its order for it: kept until a machine or the handbook changes.
      *
-     * @return list<array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>}>
+     * @return list<array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>,
+     *     not: array<string, string>}>
      */
     private function groups(Household $household, bool $all): array
     {
@@ -95,7 +96,10 @@ final readonly class HandbookPages
         $key = sprintf('howtos.%d.%s.%d', self::SHAPE, $household->id, $all ? 1 : 0);
         $kept = $this->cache->get($key);
         if (is_array($kept) && $signs === ($kept['signs'] ?? null)) {
-            /** @var list<array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>}> $groups */
+            /**
+             * @var list<array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>,
+             *     not: array<string, string>}> $groups
+             */
             $groups = $kept['groups'];
 
             return $groups;
@@ -150,7 +154,9 @@ final readonly class HandbookPages
     /**
      * The symptoms of each machine, and of the kinds the household has none of where they are wanted.
      *
-     * @return list<array{id: string, kind: string, machine: string|null, name: string, basis: string, symptoms: list<array{id: string, name: string, now: string|null, causes: list<array{name: string, action: FaultAction|null}>}>}>
+     * @return list<array{id: string, kind: string, machine: string|null, name: string, basis: string,
+     *     symptoms: list<array{id: string, name: string, now: string|null, causes: list<array{name: string,
+     *     action: FaultAction|null}>}>}>
      */
     private function symptomGroups(Household $household, bool $all): array
     {
@@ -166,7 +172,9 @@ final readonly class HandbookPages
     }
 
     /**
-     * @return array{id: string, kind: string, machine: string|null, name: string, basis: string, symptoms: list<array{id: string, name: string, now: string|null, causes: list<array{name: string, action: FaultAction|null}>}>}|null
+     * @return array{id: string, kind: string, machine: string|null, name: string, basis: string,
+     *     symptoms: list<array{id: string, name: string, now: string|null, causes: list<array{name: string,
+     *     action: FaultAction|null}>}>}|null
      */
     private function symptomGroup(MachineKind $kind, ?Machine $machine, Household $household): ?array
     {
@@ -332,7 +340,7 @@ final readonly class HandbookPages
     }
 
     /**
-     * The rhythms of every care task that practitioners recommend.
+     * The rhythms that are recommended for every care task.
      *
      * @return list<array{kind: string, task: string, schools: list<array{name: string, who: string, ours: bool}>}>
      */

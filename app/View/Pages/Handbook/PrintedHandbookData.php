@@ -16,8 +16,8 @@ final readonly class PrintedHandbookData extends PageData
 {
     /**
      * @param list<PrintedKind> $kinds
-     * @param list<Question>    $questions
-     * @param list<Scale>       $scales
+     * @param list<Question> $questions
+     * @param list<Scale> $scales
      */
     public function __construct(
         public Handbook $handbook,

@@ -15,8 +15,8 @@ use GoodRinse\Core\Handbook\Procedure\Procedure;
 final readonly class PrintedKind
 {
     /**
-     * @param list<Procedure>       $procedures
-     * @param array<string, string> $words      what stands for {trait} in a sentence
+     * @param list<Procedure> $procedures
+     * @param array<string, string> $words what stands for {trait} in a sentence
      */
     private function __construct(public MachineKind $kind, public array $procedures, public ?FaultCatalog $faults, public array $words)
     {

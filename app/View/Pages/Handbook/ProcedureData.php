@@ -22,11 +22,11 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class ProcedureData extends PageData
 {
     /**
-     * @param array<string, string>    $leftOut
-     * @param array<string, string>    $words
+     * @param array<string, string> $leftOut
+     * @param array<string, string> $words
      * @param Collection<int, Machine> $machines
-     * @param list<Question>           $questions
-     * @param array<string, string>    $runs
+     * @param list<Question> $questions
+     * @param array<string, string> $runs
      */
     public function __construct(
         public Household $household,

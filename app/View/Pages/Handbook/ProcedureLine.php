@@ -13,10 +13,10 @@ use GoodRinse\Core\Round\Estimate;
 final readonly class ProcedureLine
 {
     /**
-     * @param bool        $several whether it is several procedures in one go
-     * @param int         $hands   minutes of a person's hands
-     * @param int         $waiting minutes of waiting, for soaks and cycles
-     * @param string      $text    what a search looks in, in small letters
+     * @param bool $several whether it is several procedures in one go
+     * @param int $hands minutes of a person's hands
+     * @param int $waiting minutes of waiting, for soaks and cycles
+     * @param string $text what a search looks in, in small letters
      * @param string|null $machine id of the machine it is shown for
      */
     private function __construct(

@@ -10,8 +10,9 @@ use App\View\PageData;
 final readonly class ProcedureListData extends PageData
 {
     /**
-     * @param list<array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>}> $groups
-     * @param list<array{sort: string, title: string, text: string, url: string}>                                                    $alsoFound
+     * @param list<array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>,
+     *     not: array<string, string>}> $groups
+     * @param list<array{sort: string, title: string, text: string, url: string}> $alsoFound
      */
     public function __construct(
         public bool $all,

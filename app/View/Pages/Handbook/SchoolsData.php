@@ -11,10 +11,11 @@ use GoodRinse\Core\Handbook\Care\Question;
 final readonly class SchoolsData extends PageData
 {
     /**
-     * @param list<Question>                                                                                       $questions
-     * @param array<string, string>                                                                                $kinds
-     * @param array<string, array{string, string}>                                                                 $procedureNames
-     * @param list<array{kind: string, task: string, schools: list<array{name: string, who: string, ours: bool}>}> $rhythms
+     * @param list<Question> $questions
+     * @param array<string, string> $kinds
+     * @param array<string, array{string, string}> $procedureNames
+     * @param list<array{kind: string, task: string,
+     *     schools: list<array{name: string, who: string, ours: bool}>}> $rhythms
      */
     public function __construct(
         public bool $all,

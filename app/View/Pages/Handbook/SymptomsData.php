@@ -12,8 +12,10 @@ use GoodRinse\Core\Handbook\Fault\FaultAction;
 final readonly class SymptomsData extends PageData
 {
     /**
-     * @param list<array{id: string, kind: string, machine: string|null, name: string, basis: string, symptoms: list<array{id: string, name: string, now: string|null, causes: list<array{name: string, action: FaultAction|null}>}>}> $groups
-     * @param array<string, array<string, array{action: string, trace: Trace, times: int, days: int}>>                                                                                                                                 $fixed
+     * @param list<array{id: string, kind: string, machine: string|null, name: string, basis: string,
+     *     symptoms: list<array{id: string, name: string, now: string|null, causes: list<array{name: string,
+     *     action: FaultAction|null}>}>}> $groups
+     * @param array<string, array<string, array{action: string, trace: Trace, times: int, days: int}>> $fixed
      */
     public function __construct(
         public bool $all,

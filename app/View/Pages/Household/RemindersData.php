@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class RemindersData extends PageData
 {
     /**
-     * @param Collection<int, CalendarFeed>                  $feeds
+     * @param Collection<int, CalendarFeed> $feeds
      * @param \Illuminate\Support\Collection<int, \stdClass> $mails
      */
     public function __construct(

@@ -13,8 +13,8 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class WaterData extends PageData
 {
     /**
-     * @param list<float>           $strip
-     * @param list<string>          $units
+     * @param list<float> $strip
+     * @param list<string> $units
      * @param list<DateChange>|null $moved
      */
     public function __construct(

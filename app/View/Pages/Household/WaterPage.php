@@ -21,7 +21,7 @@ final readonly class WaterPage
 
     /**
      * @param bool $tried whether a hardness is to be tried
-     * @param bool $dip   whether the simulated strip is dipped
+     * @param bool $dip whether the simulated strip is dipped
      */
     public function for(Household $household, bool $tried, ?float $hardness, string $unit, bool $dip): WaterData
     {

@@ -16,11 +16,11 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class LogbookData extends PageData
 {
     /**
-     * @param Collection<array-key, Machine>                                   $machines
-     * @param list<array{day: Day, groups: list<list<LogbookLine>>}>           $days
+     * @param Collection<array-key, Machine> $machines
+     * @param list<array{day: Day, groups: list<list<LogbookLine>>}> $days
      * @param list<array{photo: Photo, day: Day, of: string, to: string|null}> $photos
-     * @param array<mixed>                                                     $people
-     * @param array<string, string>                                            $asked
+     * @param array<mixed> $people
+     * @param array<string, string> $asked
      */
     public function __construct(
         public Household $household,

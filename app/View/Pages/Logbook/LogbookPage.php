@@ -88,9 +88,9 @@ final readonly class LogbookPage
     /**
      * A day's lines, those of one round together: what was opened stands for the round, the rest is behind it.
      *
-     * @param list<Row>                   $rows
+     * @param list<Row> $rows
      * @param Collection<string, Machine> $machines
-     * @param array<array-key, mixed>     $people   names by id
+     * @param array<array-key, mixed> $people names by id
      *
      * @return list<array{day: Day, groups: list<non-empty-list<LogbookLine>>}>
      */
@@ -151,7 +151,7 @@ final readonly class LogbookPage
     /**
      * What entries said that were set right.
      *
-     * @param list<Row>                   $rows
+     * @param list<Row> $rows
      * @param Collection<string, Machine> $machines
      *
      * @return array<string, string> words by id

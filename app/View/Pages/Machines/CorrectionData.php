@@ -21,8 +21,8 @@ final readonly class CorrectionData extends PageData
 {
     /**
      * @param array{}|Collection<int, Machine> $alike
-     * @param array<string, CareTask>          $tasks
-     * @param list<string>                     $measures
+     * @param array<string, CareTask> $tasks
+     * @param list<string> $measures
      */
     public function __construct(
         public Entry $entry,

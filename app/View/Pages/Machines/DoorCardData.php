@@ -17,9 +17,9 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class DoorCardData extends PageData
 {
     /**
-     * @param list<TaskCare>                    $tasks
+     * @param list<TaskCare> $tasks
      * @param list<array{string, list<string>}> $amounts
-     * @param list<Caution>                     $cautions
+     * @param list<Caution> $cautions
      * @param list<array{string, list<string>}> $apart
      */
     public function __construct(

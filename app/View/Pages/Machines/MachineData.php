@@ -23,12 +23,12 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class MachineData extends PageData
 {
     /**
-     * @param array<string, TaskLine>    $lines
-     * @param list<TaskLine>             $others
-     * @param Collection<int, Round>     $running
-     * @param array<string, string>      $wanted
-     * @param list<VesselNotice>         $notices
-     * @param array<string, string>      $pourInto
+     * @param array<string, TaskLine> $lines
+     * @param list<TaskLine> $others
+     * @param Collection<int, Round> $running
+     * @param array<string, string> $wanted
+     * @param list<VesselNotice> $notices
+     * @param array<string, string> $pourInto
      * @param list<array{string, Trace}> $caused
      */
     public function __construct(

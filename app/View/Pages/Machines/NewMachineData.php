@@ -16,7 +16,7 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class NewMachineData extends PageData
 {
     /**
-     * @param string       $name  proposed
+     * @param string $name proposed
      * @param list<Option> $feels how hard the water may feel; empty where that is known or does not matter
      */
     public function __construct(public MachineKind $kind, public string $name, public array $feels, public Day $today)

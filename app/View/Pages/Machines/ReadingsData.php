@@ -14,10 +14,10 @@ use GoodRinse\Core\Handbook\MachineKind;
 final readonly class ReadingsData extends PageData
 {
     /**
-     * @param array<int, string>                                                              $bad
-     * @param array<int, array{\DateTimeImmutable, float}>                                    $first
+     * @param array<int, string> $bad
+     * @param array<int, array{\DateTimeImmutable, float}> $first
      * @param list<array{string, array{string, string}}|array{string, array{string, string}}> $asks
-     * @param array{marks?: string, order?: string}                                           $told
+     * @param array{marks?: string, order?: string} $told
      */
     public function __construct(
         public Machine $machine,

@@ -14,9 +14,9 @@ use GoodRinse\Core\Handbook\Machine\MachineTrait;
 final readonly class RemovalData extends PageData
 {
     /**
-     * @param list<MachineTrait>       $asked
+     * @param list<MachineTrait> $asked
      * @param array<string, SheetLine> $others
-     * @param list<string>             $before
+     * @param list<string> $before
      */
     public function __construct(
         public ?Round $round,

@@ -26,8 +26,8 @@ final readonly class StartPage
     }
 
     /**
-     * @param array<string, string|float>|null $habits  to be tried; null when the page is only opened
-     * @param array<string, string>|null       $schools
+     * @param array<string, string|float>|null $habits to be tried; null when the page is only opened
+     * @param array<string, string>|null $schools
      */
     public function for(Machine $machine, Household $household, ?array $habits, ?array $schools): StartData
     {

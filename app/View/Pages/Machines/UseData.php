@@ -15,7 +15,7 @@ final readonly class UseData extends PageData
 {
     /**
      * @param list<list<array{Day, UseDay|null}>> $weeks
-     * @param list<float>                         $sums
+     * @param list<float> $sums
      */
     public function __construct(
         public Machine $machine,

@@ -40,8 +40,8 @@ final readonly class RhythmPage
     }
 
     /**
-     * @param string $table  task whose openings are listed too
-     * @param int    $page   of the tasks, so many at a time
+     * @param string $table task whose openings are listed too
+     * @param int $page of the tasks, so many at a time
      * @param string $wanted id of the machine to show; the one with the most urgent task when empty
      */
     public function for(Household $household, string $wanted, int $page = 1, string $table = ''): RhythmData
@@ -83,7 +83,8 @@ final readonly class RhythmPage
     /**
      * @param int $before tasks that are more urgent and not shown
      *
-     * @return list<array{TaskLine, YearLine, string}> the most urgent first, each with how its first interval came about
+     * @return list<array{TaskLine, YearLine, string}> the most urgent first, each with how its first interval came
+     *     about
      */
     private function years(MachineCare $care, Household $household, \DateTimeImmutable $now, Day $today, int $before): array
     {

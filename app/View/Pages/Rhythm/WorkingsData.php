@@ -18,7 +18,8 @@ use Illuminate\View\ComponentAttributeBag;
 final readonly class WorkingsData extends PageData
 {
     /**
-     * @param list<array{reading: ClockState, decides: bool, steps: list<array{opening: OpeningRecord, day: string, found: string, sum: string, after: string}>, sums: list<array{string, string}>}> $clocks
+     * @param list<array{reading: ClockState, decides: bool, steps: list<array{opening: OpeningRecord, day: string,
+     *     found: string, sum: string, after: string}>, sums: list<array{string, string}>}> $clocks
      */
     public function __construct(
         public Household $household,

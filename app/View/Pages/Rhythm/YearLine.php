@@ -16,11 +16,11 @@ final readonly class YearLine
     private const DAYS = 366;
 
     /**
-     * @param string                                 $unit     of the clock that decides
-     * @param float                                  $interval in force
-     * @param int                                    $taught   openings it was learned from
-     * @param list<array{OpeningRecord, float|null}> $table    openings of the last year, the newest first, each with the interval
-     *                                                         in force after it
+     * @param string $unit of the clock that decides
+     * @param float $interval in force
+     * @param int $taught openings it was learned from
+     * @param list<array{OpeningRecord, float|null}> $table openings of the last year, the newest first, each with the
+     *     interval in force after it
      */
     private function __construct(
         public YearChart $chart,

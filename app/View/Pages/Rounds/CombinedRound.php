@@ -12,7 +12,7 @@ final readonly class CombinedRound
 {
     /**
      * @param float $apart minutes of hands if they were done one by one
-     * @param int   $saved steps that are done once instead of again
+     * @param int $saved steps that are done once instead of again
      */
     public function __construct(public Estimate $estimate, private float $apart, private int $saved)
     {

@@ -17,9 +17,9 @@ final readonly class ComposeData extends PageData
 {
     /**
      * @param array<string, ComposeChoice> $choices
-     * @param list<string>                 $picked
-     * @param list<string>                 $about
-     * @param Collection<int, Round>       $running
+     * @param list<string> $picked
+     * @param list<string> $about
+     * @param Collection<int, Round> $running
      */
     public function __construct(
         public Household $household,

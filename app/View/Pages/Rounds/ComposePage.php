@@ -38,7 +38,7 @@ final readonly class ComposePage
 
     /**
      * @param list<string> $picked procedures; those of what is due when empty
-     * @param string       $part   part to do something about; empty for any
+     * @param string $part part to do something about; empty for any
      */
     public function for(Machine $machine, Household $household, array $picked, string $part): ComposeData
     {

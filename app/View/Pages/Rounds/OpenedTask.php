@@ -13,8 +13,8 @@ final readonly class OpenedTask
 {
     /**
      * @param string|null $learned what the opening did to the rhythm
-     * @param Grade|null  $found   null where nobody looked
-     * @param Grade       $left    how it went back
+     * @param Grade|null $found null where nobody looked
+     * @param Grade $left how it went back
      */
     public function __construct(
         public TaskLine $line,

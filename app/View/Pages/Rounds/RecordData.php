@@ -20,12 +20,12 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class RecordData extends PageData
 {
     /**
-     * @param list<array{string, string}>      $steps
-     * @param list<string>                     $took
-     * @param list<string>                     $agents
-     * @param list<string>                     $fitted
-     * @param list<string>                     $findings
-     * @param list<OpenedTask>                 $opened
+     * @param list<array{string, string}> $steps
+     * @param list<string> $took
+     * @param list<string> $agents
+     * @param list<string> $fitted
+     * @param list<string> $findings
+     * @param list<OpenedTask> $opened
      * @param array<int, array{Photo, string}> $photos
      */
     public function __construct(

@@ -21,19 +21,19 @@ use GoodRinse\Core\Round\Tray;
 final readonly class RoundData extends PageData
 {
     /**
-     * @param list<Step>                 $steps    those that are done and those that may still come
-     * @param Step|null                  $step     shown; null when all are done
-     * @param int                        $number   of the step shown, from 1
-     * @param Step|null                  $before   the step before it
-     * @param list<RunningTimer>         $timers
-     * @param list<TrayPiece>            $tray     in the order they came off
-     * @param list<OpenEnd>              $openEnds what would be left open now
-     * @param array<string, mixed>       $state    as the browser keeps it
-     * @param list<array<string, mixed>> $outline  steps as the browser works them out
-     * @param list<array<string, mixed>> $ticks    as the browser keeps them
-     * @param list<string>               $scales   ids of those that the steps judge by
-     * @param list<ClosingOffer>         $offers   what may be done next
-     * @param string                     $last     id of the newest tick
+     * @param list<Step> $steps those that are done and those that may still come
+     * @param Step|null $step shown; null when all are done
+     * @param int $number of the step shown, from 1
+     * @param Step|null $before the step before it
+     * @param list<RunningTimer> $timers
+     * @param list<TrayPiece> $tray in the order they came off
+     * @param list<OpenEnd> $openEnds what would be left open now
+     * @param array<string, mixed> $state as the browser keeps it
+     * @param list<array<string, mixed>> $outline steps as the browser works them out
+     * @param list<array<string, mixed>> $ticks as the browser keeps them
+     * @param list<string> $scales ids of those that the steps judge by
+     * @param list<ClosingOffer> $offers what may be done next
+     * @param string $last id of the newest tick
      */
     public function __construct(
         public Household $household,

@@ -19,14 +19,14 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class RoundSummaryData extends PageData
 {
     /**
-     * @param list<OpenedTask>            $opened
+     * @param list<OpenedTask> $opened
      * @param list<array{string, string}> $lights
-     * @param list<ClosingOffer>          $offers
-     * @param list<array{string, string}> $lines    words and hour of what was written
-     * @param string                      $about    what was done, on what and when
-     * @param string|null                 $openEnds what it left open; null when nothing
-     * @param bool                        $settled  whether that has been put right since
-     * @param Collection<int, Photo>      $photos
+     * @param list<ClosingOffer> $offers
+     * @param list<array{string, string}> $lines words and hour of what was written
+     * @param string $about what was done, on what and when
+     * @param string|null $openEnds what it left open; null when nothing
+     * @param bool $settled whether that has been put right since
+     * @param Collection<int, Photo> $photos
      */
     public function __construct(
         public Household $household,

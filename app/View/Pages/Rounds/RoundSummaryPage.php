@@ -134,8 +134,8 @@ final readonly class RoundSummaryPage
     /**
      * Lights that still ask for what the round has done.
      *
-     * @param list<OpenedTask>   $opened
-     * @param array<string, Day> $on     lights that are on
+     * @param list<OpenedTask> $opened
+     * @param array<string, Day> $on lights that are on
      *
      * @return list<array{string, string}> light and name of the task
      */

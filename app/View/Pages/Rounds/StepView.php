@@ -20,25 +20,25 @@ use GoodRinse\Core\Round\Tick;
 final readonly class StepView
 {
     /**
-     * @param Capture|null                            $failed    the question it was answered with a no to
-     * @param list<PourVerdict>                       $verdicts  of keep-apart on what it pours
-     * @param PourVerdict|null                        $refused   the one that stops it
-     * @param string|null                             $gate      what is off or untested, where it runs the machine
-     * @param array<string, string>                   $previews  what each grade would make of the rhythm
-     * @param RunningTimer|null                       $wait      what it waits for
-     * @param SheetLine|null                          $sheet     how the part it takes off or puts back is held
-     * @param list<MeasurementRule>                   $asked     readings beside its question
-     * @param list<MeasurementRule>                   $counted   what can be counted instead of grading by eye
-     * @param array<string, float>                    $totals    how many there were in all the last time, by reading
-     * @param list<string>                            $missing   tools it needs that were not at hand
-     * @param list<Photo>                             $photos    taken at it
-     * @param int                                     $tally     how far a count has come
-     * @param int                                     $failures  how often it was answered so that it did not pass
-     * @param MachineTrait|null                       $asks      what it depends on and nobody has said of the machine
-     * @param string|null                             $length    of the wait it starts, as it was picked the last time, or as long
-     *                                                           as the handbook says
-     * @param list<string>                            $because   why it was put in, in sentences
-     * @param list<array{string, \DateTimeImmutable}> $disagreed who said different things of it and when, the one that counts last
+     * @param Capture|null $failed the question it was answered with a no to
+     * @param list<PourVerdict> $verdicts of keep-apart on what it pours
+     * @param PourVerdict|null $refused the one that stops it
+     * @param string|null $gate what is off or untested, where it runs the machine
+     * @param array<string, string> $previews what each grade would make of the rhythm
+     * @param RunningTimer|null $wait what it waits for
+     * @param SheetLine|null $sheet how the part it takes off or puts back is held
+     * @param list<MeasurementRule> $asked readings beside its question
+     * @param list<MeasurementRule> $counted what can be counted instead of grading by eye
+     * @param array<string, float> $totals how many there were in all the last time, by reading
+     * @param list<string> $missing tools it needs that were not at hand
+     * @param list<Photo> $photos taken at it
+     * @param int $tally how far a count has come
+     * @param int $failures how often it was answered so that it did not pass
+     * @param MachineTrait|null $asks what it depends on and nobody has said of the machine
+     * @param string|null $length of the wait it starts, as it was picked the last time, or as long as the handbook says
+     * @param list<string> $because why it was put in, in sentences
+     * @param list<array{string, \DateTimeImmutable}> $disagreed who said different things of it and when, the one that
+     *     counts last
      */
     public function __construct(
         public Step $step,

@@ -208,7 +208,8 @@ final readonly class StepViews
     /**
      * Two people who said different things of the step: who, when, and whose counts.
      *
-     * @return list<array{string, \DateTimeImmutable}> name and time, the one that counts last; empty where there is none
+     * @return list<array{string, \DateTimeImmutable}> name and time, the one that counts last; empty where there is
+     *     none
      */
     private function disagreement(Progress $progress, Step $step): array
     {

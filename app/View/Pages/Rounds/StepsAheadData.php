@@ -16,8 +16,8 @@ use GoodRinse\Core\Round\Progress;
 final readonly class StepsAheadData extends PageData
 {
     /**
-     * @param list<string>   $scales ids of those that the steps judge by
-     * @param list<StepView> $views  of every step that may still come
+     * @param list<string> $scales ids of those that the steps judge by
+     * @param list<StepView> $views of every step that may still come
      */
     public function __construct(
         public Household $household,

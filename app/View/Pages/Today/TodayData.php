@@ -26,23 +26,23 @@ use Illuminate\Support\Collection;
 final readonly class TodayData extends PageData
 {
     /**
-     * @param list<Trace>                                  $traces
-     * @param list<Trace>                                  $held
-     * @param array<string, string>                        $traceNames
-     * @param list<MachineCare>                            $machines
-     * @param list<BatchLine>                              $batches
-     * @param list<TaskLine>                               $others
-     * @param list<TaskLine>                               $putOff
+     * @param list<Trace> $traces
+     * @param list<Trace> $held
+     * @param array<string, string> $traceNames
+     * @param list<MachineCare> $machines
+     * @param list<BatchLine> $batches
+     * @param list<TaskLine> $others
+     * @param list<TaskLine> $putOff
      * @param list<array{SymptomRecord, TaskCare, string}> $asked
-     * @param list<MachineCare>                            $uncounted
-     * @param array<string, array<string, string>>         $pourInto
-     * @param list<VesselNotice>                           $dangers
-     * @param list<VesselNotice>                           $vessels
-     * @param Collection<int, Round>                       $unreadable
-     * @param Collection<int, Round>                       $paused
-     * @param list<TrayPiece>                              $tray
-     * @param list<OpenEnd>                                $openEnds
-     * @param Collection<int, Round>                       $left
+     * @param list<MachineCare> $uncounted
+     * @param array<string, array<string, string>> $pourInto
+     * @param list<VesselNotice> $dangers
+     * @param list<VesselNotice> $vessels
+     * @param Collection<int, Round> $unreadable
+     * @param Collection<int, Round> $paused
+     * @param list<TrayPiece> $tray
+     * @param list<OpenEnd> $openEnds
+     * @param Collection<int, Round> $left
      */
     public function __construct(
         public array $traces,

@@ -153,8 +153,8 @@ final readonly class TodayPage
     /**
      * What is proposed for today, a machine at a time, the most urgent first.
      *
-     * @param list<MachineCare>            $machines
-     * @param list<TaskCare>               $tasks    the most urgent first
+     * @param list<MachineCare> $machines
+     * @param list<TaskCare> $tasks the most urgent first
      * @param \Closure(TaskCare): TaskLine $line
      *
      * @return list<BatchLine>

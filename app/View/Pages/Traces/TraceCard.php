@@ -24,9 +24,9 @@ final readonly class TraceCard
     public ?FaultAction $action;
 
     /**
-     * @param bool        $next      whether nothing promises more
+     * @param bool $next whether nothing promises more
      * @param string|null $procedure name of the one that does it
-     * @param float       $more      expected cost beyond that of the best card, in the household's money
+     * @param float $more expected cost beyond that of the best card, in the household's money
      */
     private function __construct(
         private RankedOption $option,
@@ -42,8 +42,8 @@ final readonly class TraceCard
     }
 
     /**
-     * @param non-empty-list<RankedOption> $deck           the best first
-     * @param array<string, string>        $procedureNames of the machine's kind
+     * @param non-empty-list<RankedOption> $deck the best first
+     * @param array<string, string> $procedureNames of the machine's kind
      *
      * @return non-empty-list<self>
      */

@@ -18,18 +18,18 @@ use GoodRinse\Core\Trace\Diagnosis;
 final readonly class TraceDeckData extends PageData
 {
     /**
-     * @param list<string>                                                                             $names
+     * @param list<string> $names
      * @param list<array{name: string, chance: string, now: float, before: float, moved: string|null}> $suspects
-     * @param list<string>                                                                             $told
-     * @param array<int, string>                                                                       $steps
-     * @param array{minutes: string, money: float, chance: string, stop: string|null}                  $price
-     * @param list<array{string, Trace}>                                                               $before
-     * @param array<string, int>                                                                       $learned
-     * @param non-empty-list<TraceCard>                                                                $cards    the best first
-     * @param TraceCard                                                                                $card     shown
-     * @param list<string>                                                                             $lately
-     * @param list<string>                                                                             $urgent   what to do before anything else
-     * @param array<string, string>                                                                    $leftOut  why something that would help is not offered, by its name
+     * @param list<string> $told
+     * @param array<int, string> $steps
+     * @param array{minutes: string, money: float, chance: string, stop: string|null} $price
+     * @param list<array{string, Trace}> $before
+     * @param array<string, int> $learned
+     * @param non-empty-list<TraceCard> $cards the best first
+     * @param TraceCard $card shown
+     * @param list<string> $lately
+     * @param list<string> $urgent what to do before anything else
+     * @param array<string, string> $leftOut why something that would help is not offered, by its name
      */
     public function __construct(
         public Trace $trace,

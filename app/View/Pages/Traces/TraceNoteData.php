@@ -17,10 +17,10 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class TraceNoteData extends PageData
 {
     /**
-     * @param array<string, Symptom|string>                                             $symptoms
-     * @param Collection<int, Machine>                                                  $machines
+     * @param array<string, Symptom|string> $symptoms
+     * @param Collection<int, Machine> $machines
      * @param array<string, array{action: string, trace: Trace, times: int, days: int}> $fixed
-     * @param list<string>                                                              $lit
+     * @param list<string> $lit
      */
     public function __construct(
         public Machine $machine,

@@ -67,7 +67,7 @@ final readonly class TracePage
     }
 
     /**
-     * @param string       $wanted id of an option to look at; the best when empty
+     * @param string $wanted id of an option to look at; the best when empty
      * @param list<string> $lately what was done to the machine, for the call sheet
      */
     public function deck(Trace $trace, Household $household, string $wanted = '', array $lately = []): TraceDeckData
@@ -176,7 +176,7 @@ final readonly class TracePage
 
     /**
      * @param array{int, float}|null $moved
-     * @param list<string|null>      $answers in words, by place
+     * @param list<string|null> $answers in words, by place
      */
     private function moved(?array $moved, array $answers): ?string
     {

@@ -16,9 +16,9 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class PourData extends PageData
 {
     /**
-     * @param array<string, string>                        $vessels
-     * @param array<string, Agent>                         $agents
-     * @param array<string, Assessment>                    $verdicts
+     * @param array<string, string> $vessels
+     * @param array<string, Agent> $agents
+     * @param array<string, Assessment> $verdicts
      * @param list<array{string, \DateTimeImmutable|null}> $there
      */
     public function __construct(
@@ -33,5 +33,11 @@ final readonly class PourData extends PageData
         public array $there,
         public Day $today,
     ) {
+    }
+
+    /** What is said of pouring it, in a word or two. */
+    public function verdict(Agent $agent): string
+    {
+        return (string) __('vessels.verdict.'.$this->verdicts[$agent->id]->verdict->value);
     }
 }

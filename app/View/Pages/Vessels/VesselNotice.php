@@ -12,12 +12,12 @@ use GoodRinse\Core\Handbook\Chemistry\Vessel;
 final readonly class VesselNotice
 {
     /**
-     * @param Machine                 $machine at which the clearing is written down
-     * @param string                  $name    of the vessel, with its machine's
-     * @param list<string>            $holds   names of agents
-     * @param \DateTimeImmutable|null $since   the first of them went in, in UTC
-     * @param list<string>            $out     names of what must stay out
-     * @param list<AgentMeeting>      $met     what met in it and is still there
+     * @param Machine $machine at which the clearing is written down
+     * @param string $name of the vessel, with its machine's
+     * @param list<string> $holds names of agents
+     * @param \DateTimeImmutable|null $since the first of them went in, in UTC
+     * @param list<string> $out names of what must stay out
+     * @param list<AgentMeeting> $met what met in it and is still there
      */
     public function __construct(
         public Machine $machine,

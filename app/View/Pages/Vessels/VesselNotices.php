@@ -25,7 +25,7 @@ final readonly class VesselNotices
 
     /**
      * @param list<MachineCare> $machines of the household
-     * @param Machine|null      $only     the machine whose own and shared vessels are wanted; null for all
+     * @param Machine|null $only the machine whose own and shared vessels are wanted; null for all
      *
      * @return list<VesselNotice> the dangerous first
      */

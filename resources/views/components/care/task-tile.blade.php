@@ -48,7 +48,7 @@
     @if ($caused)
         <h3 class="mt-3">What it caused, left too long</h3>
         @foreach ($caused as [$name, $trace])<p class="mb-1">
-            <a href="{{ route('traces.show', $trace) }}">{{ $name }}</a>, {{ $day($trace->begun_at) }}</p>@endforeach
+            <a href="{{ route('traces.show', $trace) }}">{{ $name }}</a>, {{ $began($trace->begun_at) }}</p>@endforeach
     @endif
     @if ($pointed)<p class="mb-0">
         <a class="why-link" href="{{ route('traces.create', [$machine, 'task' => $id]) }}">Something points to it?</a></p>@endif

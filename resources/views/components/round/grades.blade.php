@@ -2,7 +2,7 @@
     @foreach ($grades as $grade)
         <div class="pick">
             <input type="radio" id="a-{{ $grade->id }}" name="answer" value="{{ $grade->id }}" required @checked($picked === $grade->id)
-                aria-describedby="look-{{ $grade->id }}" data-preview="{{ $view->previews[$grade->id] ?? $grade->look }}"
+                aria-describedby="look-{{ $grade->id }}" data-preview="{{ $stepView->previews[$grade->id] ?? $grade->look }}"
                 data-fraction="{{ $grade->fraction->value }}" x-on:change="show">
             <label for="a-{{ $grade->id }}"><x-drawing.swatch :grade="$grade" :size="72"/>{{ $grade->name }}<small aria-hidden="true"
                 class="nums">{{ $loop->iteration }}</small></label>
@@ -14,4 +14,4 @@
     <p class="mb-0"><label class="chip"><input type="radio" name="answer" value="{{ $unseen->id }}" @checked($picked === $unseen->id)>
         {{ $unseen->name }}</label></p>
 @endif
-<p class="preview" id="preview" aria-live="polite">{{ $view->previews[$view->answered?->answer] ?? '' }}</p>
+<p class="preview" id="preview" aria-live="polite">{{ $stepView->previews[$stepView->answered?->answer] ?? '' }}</p>

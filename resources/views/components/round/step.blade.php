@@ -7,13 +7,13 @@
     <input type="hidden" name="id" value="{{ Str::ulid() }}">
     <input type="hidden" name="photo_id" value="{{ Str::ulid() }}">
     <input type="hidden" name="step" value="{{ $step->id }}">
-    @if ($view->refused)<x-round.chemistry-notes :verdicts="$view->verdicts"/>@endif
-    @if ($view->gate)
+    @if ($stepView->refused)<x-round.chemistry-notes :verdicts="$stepView->verdicts"/>@endif
+    @if ($stepView->gate)
         <section class="said-of said-of--refused" role="alert">
             <x-drawing.verdict :verdict="GoodRinse\Core\Chemistry\Verdict::ClearFirst"/>
             <div>
                 <h2>Not like this</h2>
-                <p>{{ Str::ucfirst($view->gate) }}.</p>
+                <p>{{ Str::ucfirst($stepView->gate) }}.</p>
                 <label class="with-gap"><input type="checkbox" name="knows" value="1"> I know, and run it all the same.</label>
             </div>
         </section>
@@ -28,18 +28,18 @@
         </div>
         @if ($step->picture)<x-drawing.step-picture :name="$step->picture"/>@endif
     </div>
-    @if ($view->wait)
-        <div id="timers" tabindex="-1"><x-round.timer :timer="$view->wait" :now="$now" :big="true" :zone="$household->zone()"/></div>
+    @if ($stepView->wait)
+        <div id="timers" tabindex="-1"><x-round.timer :timer="$stepView->wait" :now="$now" :big="true" :zone="$household->zone()"/></div>
     @endif
-    @if ($view->wait?->runs && $view->wait->secondsLeft($now) > 60)
+    @if ($stepView->wait?->runs && $stepView->wait->secondsLeft($now) > 60)
         <label class="with-gap"><input type="checkbox" name="ended" value="1"> It has ended before its time.</label>
     @endif
-    @if ($view->late)
-        <p @class(['late', 'late--harms' => $view->late->harms])><strong>{{ Uses::minutes($view->late->by->value) }} late.</strong>
+    @if ($stepView->late)
+        <p @class(['late', 'late--harms' => $stepView->late->harms])><strong>{{ Uses::minutes($stepView->late->by->value) }} late.</strong>
             {{ $late() }}</p>
     @endif
-    @if ($view->because)<p class="remedy">{{ implode(' ', $view->because) }}</p>@endif
-    @if ($view->missing)<p class="remedy">You began without: {{ implode(', ', $view->missing) }}. This step wants it.</p>@endif
+    @if ($stepView->because)<p class="remedy">{{ implode(' ', $stepView->because) }}</p>@endif
+    @if ($stepView->missing)<p class="remedy">You began without: {{ implode(', ', $stepView->missing) }}. This step wants it.</p>@endif
     @if ($cautions = $cautions())
         <div class="cautions">
             @foreach ($cautions as $caution)
@@ -48,22 +48,22 @@
         </div>
     @endif
 
-    @if (! $view->refused)<x-round.chemistry-notes :verdicts="$view->verdicts"/>@endif
+    @if (! $stepView->refused)<x-round.chemistry-notes :verdicts="$stepView->verdicts"/>@endif
 
-    @if ($view->kit)<x-round.kit :kit="$view->kit" :handbook="$handbook" :measures="$household->measures" :answered="$answered"/>@endif
+    @if ($stepView->kit)<x-round.kit :kit="$stepView->kit" :handbook="$handbook" :measures="$household->measures" :answered="$answered"/>@endif
 
-    @if ($failed = $view->failed)
+    @if ($failed = $stepView->failed)
         <div class="remedy" role="alert"><strong>{{ $failed->option($answered->answer)->name }}.</strong> {{ $failed->remedy }}
-            @if ($view->failures > 1 && $failed->reading)<span class="muted">Asked {{ $view->failures }} times so far.</span>@endif</div>
+            @if ($stepView->failures > 1 && $failed->reading)<span class="muted">Asked {{ $stepView->failures }} times so far.</span>@endif</div>
     @endif
 
     @if ($capture?->kind === CaptureKind::Grade)
-        <x-round.grades :capture="$capture" :view="$view" :handbook="$handbook"/>
-        @if ($view->counted)
+        <x-round.grades :capture="$capture" :step-view="$stepView" :handbook="$handbook"/>
+        @if ($stepView->counted)
             <details class="counts" x-data="counts" x-on:input="judge" @if (old('r') || ($details?->readings)) open @endif>
                 <summary>Or count the jets, and let that decide</summary>
-                @foreach ($view->counted as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"
-                    :total="$view->totals[$rule->id] ?? null"/>@endforeach
+                @foreach ($stepView->counted as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"
+                    :total="$stepView->totals[$rule->id] ?? null"/>@endforeach
                 <p class="muted small mb-0" aria-live="polite" x-ref="said"></p>
             </details>
         @endif
@@ -80,7 +80,7 @@
     @elseif ($capture?->kind === CaptureKind::Tally)
         <div class="tally-up" x-data="tally">
             <input class="clock clock--big nums" type="number" inputmode="numeric" name="answer" required min="1" max="99"
-                value="{{ old('answer', $view->tally ?: '') }}" placeholder="0" aria-labelledby="ask" x-ref="count">
+                value="{{ old('answer', $stepView->tally ?: '') }}" placeholder="0" aria-labelledby="ask" x-ref="count">
             <button type="button" class="push push--tally" x-on:click="more">+1</button>
             <p class="muted">Usually about {{ $capture->from }}. {{ $capture->ask }}</p>
         </div>
@@ -99,25 +99,25 @@
             <strong>{{ $capture->options[1]->name }}.</strong> {{ $capture->remedy }}</div>@endif
     @endif
 
-    @if ($view->asked)
-        <div class="readings">@foreach ($view->asked as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"/>@endforeach</div>
+    @if ($stepView->asked)
+        <div class="readings">@foreach ($stepView->asked as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"/>@endforeach</div>
     @endif
 
 
-    @if ($view->sheet && ($step->takesOff || $step->putsBack))
-        <x-round.apart :sheet="$view->sheet" :step="$step" :machine="$machine" :round="$round"/>
+    @if ($stepView->sheet && ($step->takesOff || $step->putsBack))
+        <x-round.apart :sheet="$stepView->sheet" :step="$step" :machine="$machine" :round="$round"/>
     @endif
 
     @if ($step->timer?->choices)
         <fieldset class="poured-as">
             <legend>{{ $step->timer->label }}: how long?</legend>
             @foreach ($step->timer->choices as $choice)<label class="chip"><input type="radio" name="wait" value="{{ $choice }}"
-                @checked(old('wait', $view->length) === (string) $choice)> {{ App\View\Words\Waits::choice($choice) }}</label>@endforeach
+                @checked(old('wait', $stepView->length) === (string) $choice)> {{ App\View\Words\Waits::choice($choice) }}</label>@endforeach
         </fieldset>
     @endif
-    @if ($view->disagreed)
+    @if ($stepView->disagreed)
         <p class="remedy">You two answered this differently:
-            @foreach ($view->disagreed as [$who, $when]){{ $who }} at {{ Dates::time($when, $household->zone()) }}{{ $loop->last ? ''
+            @foreach ($stepView->disagreed as [$who, $when]){{ $who }} at {{ Dates::time($when, $household->zone()) }}{{ $loop->last ? ''
             : ', then ' }}@endforeach. The later answer counts; change it here if it is wrong.</p>
     @endif
 
@@ -130,16 +130,16 @@
     @endif
     @if ($step->gate && $failed)<p class="muted">Nothing goes back wet. Leave this page; the round waits with the tray as it is.</p>@endif
 
-    <x-round.extras :view="$view" :step="$step" :handbook="$handbook"/>
-    @if ($view->lastPhoto)
+    <x-round.extras :view="$stepView" :step="$step" :handbook="$handbook"/>
+    @if ($stepView->lastPhoto)
         <div>
             <h2 class="small">This part, the last time ({{ $lastPhotoDay() }})</h2>
-            <div class="photos"><img src="{{ route('photos.show', $view->lastPhoto) }}" alt="Picture taken at this step the last time">
+            <div class="photos"><img src="{{ route('photos.show', $stepView->lastPhoto) }}" alt="Picture taken at this step the last time">
                 </div>
         </div>
     @endif
-    @if ($view->photos)
-        <div class="photos">@foreach ($view->photos as $photo)<img src="{{ route('photos.show', $photo) }}"
+    @if ($stepView->photos)
+        <div class="photos">@foreach ($stepView->photos as $photo)<img src="{{ route('photos.show', $photo) }}"
             alt="Picture you added at this step">@endforeach</div>
     @endif
 </form>
