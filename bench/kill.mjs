@@ -18,13 +18,29 @@ const random = (least, most) => {
 const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
 const env = { ...process.env, GOODRINSE_STATE: state, GOODRINSE_SCHEDULE: '0' };
 const start = () => new Promise((resolve, reject) => {
-    spawn('bin/demo', [`--port=${port}`], { env, stdio: 'ignore' }).on('exit', (code) => (code === 0 ? resolve() : reject(new Error(`the server did not start: ${code}`))));
+    spawn('bin/demo', [`--port=${port}`], { env, stdio: 'ignore' }).on(
+        'exit', (code) => (code === 0 ? resolve() : reject(new Error(`the server did not start: ${code}`))),
+    );
 });
 const kill = () => process.kill(-Number(readFileSync(`${state}/${port}.pid`, 'utf8')), 'SIGKILL');
-const query = (sql) => JSON.parse(execFileSync('php', ['-r', '$d = new PDO("sqlite:".$argv[1]); echo json_encode($d->query($argv[2])->fetchAll(PDO::FETCH_ASSOC));', `${state}/demo.sqlite`, sql], { encoding: 'utf8' }));
+const query = (sql) => JSON.parse(
+    execFileSync(
+        'php',
+        [
+            '-r', '$d = new PDO("sqlite:".$argv[1]); echo json_encode($d->query($argv[2])->fetchAll(PDO::FETCH_ASSOC));',
+            `${state}/demo.sqlite`, sql,
+        ],
+        { encoding: 'utf8' },
+    ),
+);
 
 await start();
-const browser = await chromium.launch({ executablePath: ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(existsSync), args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage'] });
+const browser = await chromium.launch(
+    {
+        executablePath: ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(existsSync),
+        args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage'],
+    },
+);
 const page = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 page.setDefaultTimeout(5000);
 await page.goto(`${base}/login`);
@@ -104,7 +120,10 @@ while (wanted) {
             }
             const all = page.getByRole('button', { name: 'It is all here' });
             await ((await all.count()) ? all : page.locator('.step__do .push--main').last()).click();
-            await page.waitForFunction((old) => document.querySelector('h1') && document.querySelector('h1').innerText.trim() !== old, said, { timeout: 4000 });
+            await page.waitForFunction(
+                (old) => document.querySelector('h1') && document.querySelector('h1').innerText.trim() !== old, said,
+                { timeout: 4000 },
+            );
             accepted.push([rounds.at(-1), step]);
             alone += (await page.locator('.offline:not([hidden])').count()) ? 1 : 0;
             await sleep(random(30, 300));
@@ -134,8 +153,15 @@ const lost = accepted.filter(([round, step]) => !there.has(`${round} ${step}`.to
 const ours = new Set(rounds.map((round) => round.toLowerCase()));
 const twice = ticks.filter((tick) => tick.n > 1 && ours.has(tick.round_id.toLowerCase()));
 const [{ integrity_check: sound }] = query('PRAGMA integrity_check');
-const openings = query('select round_id, json_extract(payload, \'$.task\') task, count(*) n from entries e where kind = \'opening\' and round_id is not null and not exists (select 1 from entries v where v.voids = e.id) group by 1, 2 having n > 1');
-console.log(`seed ${seed}: killed ${done} times in ${rounds.length} rounds; ${accepted.length} steps taken as done, ${alone} of them without a server`);
+const openings = query(
+    'select round_id, json_extract(payload, \'$.task\') task, count(*) n from entries e '
+    + 'where kind = \'opening\' and round_id is not null and not exists (select 1 from entries v where v.voids = e.id) '
+    + 'group by 1, 2 having n > 1',
+);
+console.log(
+    `seed ${seed}: killed ${done} times in ${rounds.length} rounds; ${accepted.length} steps taken as done, `
+    + `${alone} of them without a server`,
+);
 console.log(`lost ${lost.length}, written twice ${twice.length}, openings in force twice ${openings.length}, integrity ${sound}`);
 if (lost.length > 0) {
     console.log(JSON.stringify(lost));

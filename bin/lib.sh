@@ -43,7 +43,8 @@ ensure_vendor() {
     local print; print=$(fingerprint composer.json)
     if [ -f vendor/autoload.php ] && [ "$(cat "$stamps/vendor" 2>/dev/null)" = "$print" ]; then return 0; fi
     say "installing the PHP libraries"
-    COMPOSER_ALLOW_SUPERUSER=1 composer install --optimize-autoloader --no-interaction --no-progress --quiet || die "composer install failed"
+    COMPOSER_ALLOW_SUPERUSER=1 composer install --optimize-autoloader --no-interaction --no-progress --quiet \
+        || die "composer install failed"
     chmod -R a+rX vendor
     printf '%s' "$print" > "$stamps/vendor"
 }
@@ -59,7 +60,8 @@ ensure_node_modules() {
 
 ensure_build() {
     local print
-    print=$(find resources/js resources/scss vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+    print=$(find resources/js resources/scss vite.config.js package-lock.json -type f -print0 \
+        | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
     if [ -f public/build/manifest.json ] && [ "$(cat "$stamps/build" 2>/dev/null)" = "$print" ]; then return 0; fi
     say "building styles and scripts"
     npx vite build --logLevel warn >&2 || die "the front-end build failed"
@@ -69,7 +71,8 @@ ensure_build() {
 ensure_env() {
     if [ ! -f .env ]; then
         cp .env.example .env
-        APP_CONFIG_CACHE="$root/bootstrap/cache/none.php" php artisan key:generate --quiet --force || die "could not make the application key"
+        APP_CONFIG_CACHE="$root/bootstrap/cache/none.php" php artisan key:generate --quiet --force \
+            || die "could not make the application key"
     fi
 }
 

@@ -7,7 +7,12 @@ declare(strict_types=1);
  * may be kept by the browser for good; everything else goes to the application or is a file as it lies.
  */
 
-const TYPES = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'woff2' => 'font/woff2', 'json' => 'application/json'];
+const TYPES = [
+    'css' => 'text/css; charset=utf-8',
+    'js' => 'text/javascript; charset=utf-8',
+    'woff2' => 'font/woff2',
+    'json' => 'application/json',
+];
 
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $public = dirname(__DIR__).'/public';

@@ -10,7 +10,12 @@ const desk = { viewport: { width: 1280, height: 800 } };
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
 
 demo('--fresh');
-const browser = await chromium.launch({ executablePath: ['/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(existsSync), args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'] });
+const browser = await chromium.launch(
+    {
+        executablePath: ['/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(existsSync),
+        args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'],
+    },
+);
 try {
     const visitor = await (await browser.newContext(desk)).newPage();
     await visitor.goto(`${base}/login`);
@@ -27,7 +32,11 @@ try {
     const open = async (options) => (await browser.newContext({ ...options, storageState })).newPage();
     const [light, dark, small] = [await open(desk), await open({ ...desk, colorScheme: 'dark' }), await open(phone)];
 
-    for (const [page, path, name] of [[light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/machines/new?kind=dishwasher', 'first-run-phone'], [light, '/kitchen', 'kitchen'], [light, '/rhythm', 'rhythm'], [light, '/household', 'household'], [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone']]) {
+    for (const [page, path, name] of [
+        [light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/machines/new?kind=dishwasher', 'first-run-phone'],
+        [light, '/kitchen', 'kitchen'], [light, '/rhythm', 'rhythm'], [light, '/household', 'household'],
+        [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone'],
+    ]) {
         await page.goto(base + path);
         await shoot(page, name);
     }

@@ -26,7 +26,9 @@ test('what must not go in asks whether it has happened, and says what to do then
     await expect(page.getByText('Since it was last cleared')).toContainText('white vinegar');
     await accessible(page);
     await page.getByRole('radio', { name: 'hydrogen peroxide' }).check();
-    await expect(page.locator('.pour__said')).toContainText('Clear first. Hydrogen peroxide and white vinegar in one vessel form a peracid');
+    await expect(page.locator('.pour__said')).toContainText(
+        'Clear first. Hydrogen peroxide and white vinegar in one vessel form a peracid',
+    );
     await page.getByRole('button', { name: 'Write it down' }).click();
     await expect(page).toHaveURL(/pour$/); // the box must be ticked first
     await page.getByRole('radio', { name: 'dish soap' }).check();
@@ -103,7 +105,10 @@ test('the handbook narrows as you type and every page of it is legible to all', 
 
 test('each sort of machine can be added, drawn and started', async ({ page }) => {
     await logIn(page);
-    for (const [kind, name, step] of [['hood', 'Gale', 'Put these within reach.'], ['drip-brewer', 'Drop', 'Put these within reach.'], ['pod-brewer', 'Thimble', 'Put these within reach.']]) {
+    for (const [kind, name, step] of [
+        ['hood', 'Gale', 'Put these within reach.'], ['drip-brewer', 'Drop', 'Put these within reach.'],
+        ['pod-brewer', 'Thimble', 'Put these within reach.'],
+    ]) {
         await page.goto(`/machines/new?kind=${kind}`);
         await accessible(page);
         await page.getByText('More, if you know it').click();

@@ -1,12 +1,18 @@
 import { expect } from './household.js';
 
 // Machines to try procedures on.
-export const dishwasher = { tub: 'stainless', filter: 'twist-out', arms: 'three', softener: 'salt', airGap: 'air-gap', disposer: 'disposer', heater: 'exposed', vent: 'vent', outside: 'steel-front' };
+export const dishwasher = {
+    tub: 'stainless', filter: 'twist-out', arms: 'three', softener: 'salt', airGap: 'air-gap', disposer: 'disposer',
+    heater: 'exposed', vent: 'vent', outside: 'steel-front',
+};
 export const screwed = { ...dishwasher, tub: 'plastic', filter: 'screwed', arms: 'two', chopper: 'chopper', mesh: 'plastic' };
 export const drip = { programme: 'manual', filterKind: 'permanent', disc: 'disc' };
 export const pods = { cartridge: 'cartridge', light: 'light' };
 export const hood = { metal: 'aluminium', form: 'layers', air: 'outside' };
-const habits = { 'dishwasher': { loadsPerWeek: '5', plates: 'scrape' }, 'drip-brewer': { brewsPerWeek: '7' }, 'pod-brewer': { brewsPerWeek: '14' }, 'hood': { cookingHoursPerWeek: '6', frying: 'weekly' } };
+const habits = {
+    'dishwasher': { loadsPerWeek: '5', plates: 'scrape' }, 'drip-brewer': { brewsPerWeek: '7' },
+    'pod-brewer': { brewsPerWeek: '14' }, 'hood': { cookingHoursPerWeek: '6', frying: 'weekly' },
+};
 
 // Puts a machine into the kitchen and begins a round on it, as the forms would.
 export async function begin(page, kind, traits, chosen) {
@@ -16,7 +22,10 @@ export async function begin(page, kind, traits, chosen) {
     Object.entries(traits).forEach(([name, value]) => { form[`traits[${name}]`] = value; });
     Object.entries(habits[kind]).forEach(([name, value]) => { form[`habits[${name}]`] = value; });
     await page.request.post('/machines', { form });
-    const answer = await page.request.post(`/machines/${id}/rounds`, { form: { _token: token, ...Object.fromEntries(chosen.map((procedure, i) => [`procedures[${i}]`, procedure])) } });
+    const answer = await page.request.post(
+        `/machines/${id}/rounds`,
+        { form: { _token: token, ...Object.fromEntries(chosen.map((procedure, i) => [`procedures[${i}]`, procedure])) } },
+    );
     await page.goto(answer.url());
     await expect(page).toHaveURL(/\/rounds\/\w{26}$/);
 
@@ -24,4 +33,6 @@ export async function begin(page, kind, traits, chosen) {
 }
 
 // Answers by heading, as goThrough wants them: the numbers are picked where a heading begins like that.
-export const answering = (picked) => new Proxy({}, { get: (_, title) => picked[Object.keys(picked).find((start) => title.startsWith(start))] });
+export const answering = (picked) => new Proxy(
+    {}, { get: (_, title) => picked[Object.keys(picked).find((start) => title.startsWith(start))] },
+);

@@ -7,7 +7,10 @@ import { answering, begin, dishwasher, drip, hood, pods, screwed } from './machi
 // The other procedures are walked over HTTP, by the random rounds.
 const procedures = [
     ['dishwasher', 'filter-clean', dishwasher, { 'Hold the filter': 3, 'Hold it to the light': 1 }, '. Found: heavy; left: film'],
-    ['dishwasher', 'spray-arms', dishwasher, { 'How many jets are blocked on': 2, 'Is there white crust': 1 }, 'Spin test: every arm runs freely'],
+    [
+        'dishwasher', 'spray-arms', dishwasher, { 'How many jets are blocked on': 2, 'Is there white crust': 1 },
+        'Spin test: every arm runs freely',
+    ],
     ['dishwasher', 'strip-down', screwed, { 'Hold its mesh': 3 }, 'Run empty: dry and quiet'],
     ['drip-brewer', 'descale-programme', { ...drip, programme: 'programmed' }, { 'How did the last pots': 3 }, 'The clean light went out'],
     ['pod-brewer', 'descale-pods', pods, { 'How did the last cups': 2 }, 'New part fitted: water filter cartridge'],
@@ -39,7 +42,9 @@ test('several in one round: what they share is done once and goes back in revers
     await logIn(page);
     await begin(page, 'dishwasher', dishwasher, ['filter-clean', 'spray-arms', 'acid-wash']);
     await goThrough(page, answering({ 'Hold the filter': 2 }), 'How many jets are blocked on');
-    const rail = (await page.locator('.rail li').allInnerTexts()).map((step) => step.replace(/[\s,]*(done|left out|to be done again)$/, '').trim());
+    const rail = (await page.locator('.rail li').allInnerTexts()).map(
+        (step) => step.replace(/[\s,]*(done|left out|to be done again)$/, '').trim(),
+    );
     expect(rail.filter((step) => step === 'Rack out')).toHaveLength(1);
     expect(rail.indexOf('Count the jets')).toBeLessThan(rail.indexOf('Out of the soak'));
     expect(rail.indexOf('Pull test')).toBeLessThan(rail.indexOf('Hot long cycle'));
@@ -64,7 +69,10 @@ test('a part left on, one back early, a screw left over, and the machine not run
     const heading = page.getByRole('heading', { level: 1 });
     await logIn(page);
     await begin(page, 'dishwasher', { ...dishwasher, lowerLock: 'screw' }, ['spray-arms', 'heat-and-flow']);
-    for (const title of ['Put these within reach.', 'Switch it off at the plug or breaker.', 'Lift the lower rack out.', 'Take the lower arm off.', 'Take the upper rack out.']) {
+    for (const title of [
+        'Put these within reach.', 'Switch it off at the plug or breaker.', 'Lift the lower rack out.',
+        'Take the lower arm off.', 'Take the upper rack out.',
+    ]) {
         await done(page, title);
     }
     await page.getByRole('button', { name: 'I leave it on' }).click();
@@ -87,7 +95,10 @@ test('a part left on, one back early, a screw left over, and the machine not run
     await page.getByRole('checkbox', { name: /Leave it like this for now/ }).check();
     await page.getByRole('radio', { name: 'One sticks' }).check();
     await page.locator('.step__do .push--main').click();
-    for (const title of ['Rack back in. Spin the lower arm once.', 'Switch the power back on.', 'Is the machine empty?', 'Run the kitchen tap until it is hot.']) {
+    for (const title of [
+        'Rack back in. Spin the lower arm once.', 'Switch the power back on.', 'Is the machine empty?',
+        'Run the kitchen tap until it is hot.',
+    ]) {
         await done(page, title);
     }
     await expect(page.getByRole('heading', { name: 'Not like this' })).toBeVisible();
@@ -205,10 +216,12 @@ test('cups are counted one by one, across a reload and on a second device', asyn
 test.describe('cut off', () => {
 test.use({ serviceWorkers: 'allow' });
 
-test('the network is cut in the middle, the phone reloads, the server is killed, and nothing is lost or written twice', async ({ page, context }) => {
+test('cut off in the middle, reloaded, the server killed: nothing is lost or written twice', async ({ page, context }) => {
     const port = test.info().project.name === 'phone' ? 8495 : 8496;
     const folder = `storage/instances/cut-${port}`;
-    const demo = (...options) => execFileSync('bin/demo', [`--port=${port}`, ...options], { env: { ...process.env, GOODRINSE_STATE: folder }, stdio: 'pipe' });
+    const demo = (...options) => execFileSync(
+        'bin/demo', [`--port=${port}`, ...options], { env: { ...process.env, GOODRINSE_STATE: folder }, stdio: 'pipe' },
+    );
     demo('--fresh');
     try {
         await page.goto(`http://127.0.0.1:${port}/login`);
@@ -222,7 +235,10 @@ test('the network is cut in the middle, the phone reloads, the server is killed,
         await page.waitForFunction(async () => (await caches.keys()).length > 0 && navigator.serviceWorker.controller !== null);
 
         await context.setOffline(true);
-        for (const title of ['Switch it off at the plug or breaker.', 'Lift the lower rack out.', 'Pick up what lies on the floor.', 'Turn the filter out and lift it.']) {
+        for (const title of [
+            'Switch it off at the plug or breaker.', 'Lift the lower rack out.', 'Pick up what lies on the floor.',
+            'Turn the filter out and lift it.',
+        ]) {
             await done(page, title);
         }
         await expect(page.locator('[data-tray]')).toContainText('Lower rack, Fine filter.');
@@ -239,9 +255,19 @@ test('the network is cut in the middle, the phone reloads, the server is killed,
         await expect(page.getByRole('status')).toBeHidden();
         await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lay it in very hot, soapy water.');
         await expect(page.getByRole('img', { name: /In the tray: Lower rack, Fine filter/ })).toBeVisible();
-        const ticks = execFileSync('php', ['-r', `$d = new PDO("sqlite:${folder}/demo.sqlite"); echo json_encode($d->query("select step, count(*) from ticks group by step")->fetchAll(PDO::FETCH_KEY_PAIR)), $d->query("pragma integrity_check")->fetchColumn();`]).toString();
+        const ticks = execFileSync(
+            'php',
+            [
+                '-r',
+                `$d = new PDO("sqlite:${folder}/demo.sqlite"); $q = fn ($sql) => $d->query($sql);
+                echo json_encode($q("select step, count(*) from ticks group by step")->fetchAll(PDO::FETCH_KEY_PAIR)),
+                    $q("pragma integrity_check")->fetchColumn();`,
+            ],
+        ).toString();
         expect(ticks).toContain('ok');
-        expect(JSON.parse(ticks.replace('ok', ''))).toEqual({ 'kit': 1, 'power-off': 1, 'rack-out': 1, 'pick-floor': 1, 'filter-out-twist': 1, 'hold-to-light': 1, 'scrape': 1 });
+        expect(JSON.parse(ticks.replace('ok', ''))).toEqual(
+            { 'kit': 1, 'power-off': 1, 'rack-out': 1, 'pick-floor': 1, 'filter-out-twist': 1, 'hold-to-light': 1, 'scrape': 1 },
+        );
     } finally {
         demo('--stop');
     }

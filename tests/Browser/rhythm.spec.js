@@ -41,7 +41,7 @@ test('a year by keyboard, why a date is what it is, what another start would mov
     await expect(heading(page)).toContainText('One round today.');
 });
 
-test('a simulated counter counts, a table is looked through, the calendar opens and mail lands in the box @wide', async ({ page, request }) => {
+test('a simulated counter counts, a table is read, the calendar opens and mail lands @wide', async ({ page, request }) => {
     await logIn(page);
     await page.goto('/kitchen');
     await page.getByRole('link', { name: /Updraft/ }).click();

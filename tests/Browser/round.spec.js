@@ -20,7 +20,10 @@ async function endAndUndo(page) {
 test('by keys alone @wide', async ({ page }) => {
     const heading = page.getByRole('heading', { level: 1 });
     await startQuick(page);
-    for (const title of ['Put these within reach.', 'Lift the lower rack out.', 'Pick up what lies on the floor.', 'Turn the filter out and lift it.']) {
+    for (const title of [
+        'Put these within reach.', 'Lift the lower rack out.', 'Pick up what lies on the floor.',
+        'Turn the filter out and lift it.',
+    ]) {
         await expect(heading).toHaveText(title);
         await page.keyboard.press('a');
         await page.keyboard.press('Space');
@@ -73,11 +76,16 @@ test('a form without its token is refused', async ({ page }) => {
 
 test('a picture is taken and shown, a broken one is refused and nothing is lost', async ({ page }) => {
     await startQuick(page);
-    for (const title of ['Put these within reach.', 'Lift the lower rack out.', 'Pick up what lies on the floor.', 'Turn the filter out and lift it.']) {
+    for (const title of [
+        'Put these within reach.', 'Lift the lower rack out.', 'Pick up what lies on the floor.',
+        'Turn the filter out and lift it.',
+    ]) {
         await done(page, title);
     }
     await page.getByRole('radio', { name: 'Film' }).check();
-    await page.locator('input[type=file]').setInputFiles({ name: 'filter.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') });
+    await page.locator('input[type=file]').setInputFiles(
+        { name: 'filter.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') },
+    );
     await page.locator('.step__do .push--main').click();
     await expect(page.getByRole('alert')).toContainText('That picture could not be read.');
     await expect(page.getByRole('radio', { name: 'Film' })).toBeChecked();
@@ -105,7 +113,10 @@ test('killing the server in the middle of a round loses no tick @wide', async ({
         await page.getByLabel('Password').fill('harbour kettle nineteen');
         await page.getByRole('button', { name: 'Log in' }).click();
         await page.getByRole('button', { name: 'Start round' }).click();
-        for (const title of ['Put these within reach.', 'Switch it off at the plug or breaker.', 'Lift the lower rack out.', 'Pick up what lies on the floor.', 'Turn the filter out and lift it.']) {
+        for (const title of [
+            'Put these within reach.', 'Switch it off at the plug or breaker.', 'Lift the lower rack out.',
+            'Pick up what lies on the floor.', 'Turn the filter out and lift it.',
+        ]) {
             await done(page, title);
         }
         await done(page, 'Hold the filter to the light. Which one is it?', 'Heavy');

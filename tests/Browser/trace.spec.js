@@ -4,7 +4,8 @@ test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page },
     await logIn(page);
     await page.goto('/logbook');
     await page.getByRole('link', { name: 'Something wrong?' }).click(); // one
-    await page.getByRole('navigation', { name: 'Machine' }).getByRole('link', { name: 'Tarnbeck 60' }).click(); // which machine, where there are several
+    // Which machine, where there are several.
+    await page.getByRole('navigation', { name: 'Machine' }).getByRole('link', { name: 'Tarnbeck 60' }).click();
     await accessible(page);
     await page.getByLabel('Only the upper rack is dirty').check(); // what
     await page.getByRole('button', { name: 'Find out why' }).click();
