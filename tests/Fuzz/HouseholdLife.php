@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Tests\Fuzz;
 
 use App\Actions\Logbook\EntryDraft;
-use App\Actions\Logbook\RecordAbsence;
 use App\Actions\Logbook\RecordHistory;
-use App\Actions\Logbook\RecordLight;
 use App\Actions\Logbook\RecordOpening;
 use App\Actions\Logbook\ReverseEntry;
 use App\Actions\Logbook\SnoozeTask;
@@ -21,10 +19,6 @@ use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Scale\Grade;
-use GoodRinse\Core\Logbook\DayOrder;
-use GoodRinse\Core\Logbook\Payload\EntryKind;
-use GoodRinse\Core\Logbook\Payload\MeterTotal;
-use GoodRinse\Core\Logbook\Payload\Symptom;
 use GoodRinse\Core\Logbook\Payload\UseCount;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\OwnRhythm;
@@ -35,6 +29,10 @@ use Tests\HandClock;
 /** A seeded household that lives for some months: machines, uses, openings, absences, mistakes and their undoing. */
 final class HouseholdLife
 {
+    use RandomUse;
+
+    use ThrownDice;
+
     private const ZONES = ['Europe/Stockholm', 'America/New_York', 'Pacific/Auckland', 'Asia/Kathmandu', 'UTC'];
 
     /** Before a change of the clocks, the end of a year, a leap day. */
@@ -46,7 +44,6 @@ final class HouseholdLife
         '2026-06-15T09:00:00Z',
     ];
 
-    private readonly Randomizer $dice;
     private readonly Handbook $handbook;
     public readonly Household $home;
     public readonly User $person;
@@ -69,31 +66,6 @@ final class HouseholdLife
         for ($i = $this->number(1, 2); $i > 0; --$i) {
             $this->machines[] = $this->machine($this->pick($kinds), "Machine $i");
         }
-    }
-
-    public function number(int $least, int $most): int
-    {
-        return $this->dice->getInt($least, $most);
-    }
-
-    /** Once in so many times. */
-    public function chance(int $in): bool
-    {
-        return 1 === $this->number(1, $in);
-    }
-
-    /**
-     * @template T
-     *
-     * @param non-empty-array<T> $of
-     *
-     * @return T
-     */
-    public function pick(array $of): mixed
-    {
-        $of = array_values($of);
-
-        return $of[$this->number(0, count($of) - 1)];
     }
 
     public function today(): Day
@@ -239,50 +211,6 @@ final class HouseholdLife
             $found,
             null === $found ? null : $grades[$this->chance(3) ? (int) array_search($found, $grades, true) : 0],
         );
-    }
-
-    private function leave(Machine $machine): void
-    {
-        $from = $this->today()->plus($this->number(-5, 5));
-        app(RecordAbsence::class)->handle($this->person, $this->ulid(), [$machine], $from, $from->plus($this->number(0, 20)), 'sea');
-    }
-
-    private function notice(Machine $machine): void
-    {
-        $symptoms = array_keys($this->handbook->trouble($machine->kind)->symptoms);
-        if ([] !== $symptoms) {
-            $task = $this->task($machine);
-            $this->write(
-                $machine,
-                new Symptom((string) $this->pick($symptoms), $task->id, null, null),
-                DayOrder::moment($this->today()->plus(-$this->number(0, 4)), $this->clock->now(), $this->home->zone()),
-                $task->part,
-            );
-        }
-    }
-
-    private function light(Machine $machine): void
-    {
-        foreach ($this->kind($machine)->lights($machine->traits) as $light) {
-            app(RecordLight::class)->handle($machine, $this->person, $this->ulid(), $light, !$this->chance(3));
-        }
-    }
-
-    private function meter(Machine $machine): void
-    {
-        $meter = $this->pick(['one', 'two']);
-        $last = Entry::query()->where('machine_id', $machine->id)
-            ->where('kind', EntryKind::Meter)
-            ->get()
-            ->map(static fn (Entry $entry) => $entry->decode())
-            ->filter(static fn ($payload): bool => $payload instanceof MeterTotal && $payload->meter === $meter)
-            ->last();
-        $total = $last instanceof MeterTotal ? $last->total : (float) $this->number(0, 500);
-        $this->write($machine, new MeterTotal(
-            $this->kind($machine)->useUnit,
-            $this->chance(8) ? (float) $this->number(0, 100000) : $total + $this->number(0, 9),
-            $meter,
-        ));
     }
 
     private function undo(Machine $machine): void

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Chemistry;
 
-use GoodRinse\Core\Chemistry\Chart;
-use GoodRinse\Core\Chemistry\Interlock;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\UnknownVessel;
 use GoodRinse\Core\Chemistry\Verdict;
@@ -15,6 +13,8 @@ use Tests\Core\CoreTestCase;
 
 final class InterlockTest extends CoreTestCase
 {
+    use EveryAgent;
+
     private const ACIDS = [
         'white-vinegar',
         'coloured-vinegar',
@@ -24,37 +24,8 @@ final class InterlockTest extends CoreTestCase
         'acid-machine-cleaner',
         'rinse-aid',
     ];
+
     private const PEROXIDES = ['hydrogen-peroxide', 'oxygen-bleach'];
-    private const STRANGER = 'moon-dust';
-
-    private static function interlock(): Interlock
-    {
-        return new Interlock(self::handbook()->chemistry());
-    }
-
-    /**
-     * @param list<string> $residues
-     * @param list<string> $surfaces
-     */
-    private static function verdict(
-        string $agent,
-        array $residues = [],
-        array $surfaces = [],
-        string $vessel = 'bucket',
-        bool $harsh = true,
-    ): Verdict {
-        return self::interlock()->assess(
-            new VesselState($vessel, $surfaces, array_map(static fn (string $id): Residue => new Residue($id), $residues)),
-            $agent,
-            $harsh,
-        )->verdict;
-    }
-
-    /** @return list<string> every agent of the handbook and one that it does not know */
-    private static function agents(): array
-    {
-        return [...array_keys(self::handbook()->chemistry()->agents), self::STRANGER];
-    }
 
     /** @return iterable<string, array{string, string, Verdict}> the pairs that matter in a kitchen */
     public static function pairs(): iterable
@@ -137,44 +108,6 @@ final class InterlockTest extends CoreTestCase
         }
     }
 
-    public function test_a_pair_says_the_same_whichever_was_there_first(): void
-    {
-        foreach (self::agents() as $one) {
-            foreach (self::agents() as $other) {
-                self::assertSame(self::verdict($one, [$other]), self::verdict($other, [$one]), "$one and $other");
-            }
-        }
-    }
-
-    public function test_the_worst_verdict_wins(): void
-    {
-        $agents = self::agents();
-        foreach ($agents as $proposed) {
-            foreach ($agents as $i => $first) {
-                $second = $agents[($i * 7 + 3) % count($agents)];
-                $worst = max(
-                    self::verdict($proposed, [$first])->severity(),
-                    self::verdict($proposed, [$second])->severity(),
-                    self::verdict($proposed, [], ['plastic'])->severity(),
-                );
-                self::assertSame(
-                    $worst,
-                    self::verdict($proposed, [$first, $second], ['plastic'])->severity(),
-                    "$proposed onto $first and $second",
-                );
-            }
-        }
-    }
-
-    public function test_an_unknown_agent_is_never_go_next_to_a_residue(): void
-    {
-        foreach (self::agents() as $there) {
-            self::assertNotSame(Verdict::Go, self::verdict(self::STRANGER, [$there]), $there);
-        }
-        self::assertSame(Verdict::ClearFirst, self::verdict(self::STRANGER, ['ammonia']));
-        self::assertSame(Verdict::Go, self::verdict(self::STRANGER));
-    }
-
     public function test_soap_foams_in_tubs_and_tanks_and_nowhere_else(): void
     {
         foreach (['dish-soap', 'soapy-spray', 'dishwasher-detergent'] as $soap) {
@@ -225,70 +158,6 @@ final class InterlockTest extends CoreTestCase
             } catch (UnknownVessel $e) {
                 self::assertMatchesRegularExpression('/teapot|velvet/', $e->getMessage());
             }
-        }
-    }
-
-    /**
-     * Every sequence of four pours and clearings over all agents: a vessel that ends up with a danger pair in
-     * it got there by a pour that was refused.
-     */
-    public function test_no_sequence_of_four_actions_reaches_a_danger_that_was_not_refused(): void
-    {
-        $rules = self::handbook()->chemistry();
-        $agents = self::agents();
-        $states = ['' => []];
-        $seen = $refusals = 0;
-        for ($depth = 1; $depth <= 4; ++$depth) {
-            $next = ['' => []]; // clearing leads here from anywhere
-            foreach ($states as $residues) {
-                foreach ($agents as $agent) {
-                    ++$seen;
-                    $refused = self::verdict($agent, $residues)->refuses();
-                    $danger = [] !== array_filter($residues, static fn (string $there): bool => $rules->isDanger($agent, $there));
-                    self::assertFalse($danger && !$refused, "$agent onto ".implode(', ', $residues));
-                    $refusals += $refused ? 1 : 0;
-                    if (!$refused) { // a person who heeds the refusal; the state is a set
-                        $after = array_values(array_unique([...$residues, $agent]));
-                        sort($after);
-                        $next[implode(' ', $after)] = $after;
-                    }
-                }
-            }
-            $states = $next + $states;
-        }
-        foreach ($states as $residues) {
-            foreach ($residues as $one) {
-                foreach ($residues as $other) {
-                    self::assertFalse($one !== $other && $rules->isDanger($one, $other), "$one and $other came together unrefused");
-                }
-            }
-        }
-        self::assertGreaterThan(10_000, $seen);
-        self::assertGreaterThan(1_000, $refusals);
-    }
-
-    public function test_the_chart_says_for_each_agent_what_the_interlock_says(): void
-    {
-        foreach ([true, false] as $harsh) {
-            $chart = new Chart(self::handbook()->chemistry(), $harsh);
-            foreach ($chart->groups as $poured) {
-                foreach ($poured->agents as $agent) {
-                    foreach ($chart->groups as $there) {
-                        self::assertSame(
-                            $chart->meeting($poured, $there)->verdict,
-                            self::verdict($agent->id, [$there->agents[count($there->agents) - 1]->id]),
-                            "$agent->id in its group",
-                        );
-                    }
-                    foreach (array_keys(self::handbook()->chemistry()->surfaces) as $surface) {
-                        self::assertSame($chart->touching($poured, $surface)->verdict, self::verdict($agent->id, [], [$surface]));
-                    }
-                }
-            }
-            self::assertSame(
-                count(self::handbook()->chemistry()->agents),
-                array_sum(array_map(static fn ($group): int => count($group->agents), $chart->groups)),
-            );
         }
     }
 }

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Handbook;
 
-use GoodRinse\Core\Apart\SheetLine;
-use GoodRinse\Core\Apart\TakeApartSheet;
-use GoodRinse\Core\Handbook\Care\School;
-use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure\CaptureKind;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\Step;
@@ -19,6 +15,8 @@ use Tests\Core\CoreTestCase;
 /** What must be true of every procedure in the handbook, on every machine its traits can make. */
 final class CareRulesTest extends CoreTestCase
 {
+    use KnownMachines;
+
     /** What a sentence calls a thing, and the things of the kit that may be meant. */
     private const THINGS = [
         'torch' => ['torch'],
@@ -84,45 +82,6 @@ final class CareRulesTest extends CoreTestCase
     private static function withoutAims(string $text): string
     {
         return (string) preg_replace('~Seeds, labels, toothpicks|in the direction of the brushed lines~', '', $text);
-    }
-
-    public function test_every_trait_shows_itself_at_some_step(): void
-    {
-        foreach (array_keys(self::handbook()->kindNames()) as $id) {
-            $kind = self::handbook()->kind($id);
-            $shown = [];
-            foreach (array_keys($kind->procedureNames) as $procedure) {
-                array_push(
-                    $shown,
-                    ...array_merge(
-                        ...array_map(static fn (Step $step): array => $step->asks, $kind->procedures->procedure($procedure)->steps),
-                    ),
-                );
-            }
-            foreach (self::machines($kind) as $traits) {
-                $sheet = new TakeApartSheet($kind, $traits);
-                array_push(
-                    $shown,
-                    ...array_merge(...array_map(static fn (SheetLine $line): array => $line->traits(), array_values($sheet->lines()))),
-                );
-            }
-            self::assertSame([], array_diff(array_keys($kind->traits()), $shown), "what nobody knows of a $id is asked some day");
-        }
-    }
-
-    /** @return array<string, array<string, string>> traits by what is different */
-    private static function machines(MachineKind $kind): array
-    {
-        $machines = ['usual' => []];
-        foreach ($kind->traits() as $trait) {
-            foreach ($trait->options as $option) {
-                if ($option->id !== $trait->default) {
-                    $machines["$trait->id $option->id"] = [$trait->id => $option->id];
-                }
-            }
-        }
-
-        return $machines + ('dishwasher' === $kind->id ? ['tub and mesh plastic' => ['tub' => 'plastic', 'mesh' => 'plastic']] : []);
     }
 
     #[DataProvider('procedures')]
@@ -259,34 +218,5 @@ final class CareRulesTest extends CoreTestCase
             self::assertMatchesRegularExpression('/[.?]$/', $step->title);
             self::assertGreaterThan(0, $step->hands->value);
         }
-    }
-
-    public function test_schools_rise_from_often_to_seldom_and_lie_within_the_bounds(): void
-    {
-        foreach (array_keys(self::handbook()->kindNames()) as $kind) {
-            foreach (self::handbook()->kind($kind)->tasks() as $task) {
-                $days = array_values(array_filter(array_map(static fn (School $school): ?float => $school->days, $task->schools)));
-                $sorted = $days;
-                sort($sorted);
-                self::assertTrue($sorted === $days || array_reverse($sorted) === $days, "schools of $task->id of a $kind rise or fall");
-                foreach ($task->clocks as $clock) {
-                    if ('days' === $clock->unit && [] !== $days) {
-                        self::assertGreaterThanOrEqual($clock->least, min($days), "$task->id of a $kind");
-                        self::assertLessThanOrEqual($clock->most, max($days), "$task->id of a $kind");
-                    }
-                }
-            }
-        }
-    }
-
-    public function test_grades_rise_and_the_clean_by_line_is_one_of_them(): void
-    {
-        $fractions = array_map(static fn ($grade): float => $grade->fraction->value, self::handbook()->scales()->scale('mesh')->grades);
-        $sorted = $fractions;
-        sort($sorted);
-
-        self::assertSame($sorted, $fractions);
-        self::assertSame(0.0, $fractions[0]);
-        self::assertContains(self::handbook()->rhythmModel()->cleanBy, $fractions, 'a person can tell when it is time');
     }
 }

@@ -9,7 +9,6 @@ use Eris\TestTrait;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Machine\Part;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
-use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\UnknownEntry;
@@ -21,24 +20,7 @@ use Tests\Core\CoreTestCase;
 final class ProcedureSetTest extends CoreTestCase
 {
     use TestTrait;
-
-    /** @return list<string> */
-    private static function ids(Procedure $procedure): array
-    {
-        return array_map(static fn (Step $step): string => $step->id, $procedure->steps);
-    }
-
-    /** @param non-empty-list<string> $ids */
-    private static function together(array $ids): Procedure
-    {
-        $composed = (new Composer(self::handbook()))->compose(
-            self::handbook()->kind('dishwasher'),
-            ProcedureSet::from($ids),
-            new Circumstances(in_array('strip-down', $ids, true) ? ['filter' => 'screwed'] : []),
-        );
-
-        return $composed->procedure ?? self::fail('they are for this machine');
-    }
+    use TogetherProcedures;
 
     public function test_whatever_is_done_together_puts_back_in_reverse_what_it_took_off(): void
     {
@@ -168,52 +150,6 @@ final class ProcedureSetTest extends CoreTestCase
 
         self::assertLessThan($ids['wipe-seal'], $ids['seal-look']);
         self::assertLessThan($ids['sump-look'], $ids['sump-grade']);
-    }
-
-    public function test_what_covers_a_part_comes_off_first_and_goes_back_last(): void
-    {
-        $ids = array_flip(self::ids(self::together(['filter-clean', 'spray-arms', 'sump-and-drain'])));
-
-        self::assertLessThan($ids['filter-out-twist'], $ids['lower-arm-off']);
-        self::assertGreaterThan($ids['refit-twist'], $ids['lower-arm-on']);
-        self::assertLessThan($ids['pick-hard'], $ids['bail']);
-    }
-
-    public function test_the_household_says_that_the_arm_comes_off_first(): void
-    {
-        $ids = static fn (Circumstances $here): array => self::ids(
-            (new Composer(self::handbook()))->compose(
-                self::handbook()->kind('dishwasher'),
-                ProcedureSet::of('look-and-wipe'),
-                $here,
-            )->procedure ?? self::fail('it is for this machine'),
-        );
-
-        self::assertNotContains('lower-arm-off', $ids(new Circumstances([])));
-        foreach ([
-            new Circumstances(['reach' => 'covered']),
-            new Circumstances([], first: ['filter' => ['lower-rack', 'lower-arm']]),
-        ] as $here) {
-            $places = array_flip($ids($here));
-            self::assertLessThan($places['filter-out-twist'], $places['lower-arm-off']);
-            self::assertGreaterThan($places['lock-test'], $places['lower-arm-on']);
-        }
-        self::assertNotContains(
-            'lower-arm-off',
-            $ids(new Circumstances(['reach' => 'covered'], first: ['filter' => ['lower-rack']])),
-            'what the household says wins',
-        );
-    }
-
-    public function test_an_order_that_goes_round_in_a_circle_is_said_with_its_parts(): void
-    {
-        $this->expectException(OrderConflict::class);
-        $this->expectExceptionMessageMatches('/filter.*lower-arm|lower-arm.*filter/');
-        (new Composer(self::handbook()))->compose(
-            self::handbook()->kind('dishwasher'),
-            ProcedureSet::of('spray-arms', 'filter-clean'),
-            new Circumstances([], first: ['filter' => ['lower-arm'], 'lower-arm' => ['filter']]),
-        );
     }
 
     public function test_salt_comes_when_the_filter_is_back_and_the_rack_still_out(): void

@@ -4,65 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Logbook;
 
-use App\Care\Gates\RunGate;
 use App\Care\Readers\VesselReader;
 use App\Models\Entry;
-use App\Models\Machine;
 use App\Models\Round;
-use App\Models\User;
-use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\VesselLedger;
-use GoodRinse\Core\Handbook\Procedure\Step;
-use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 /** What must not meet: by hand, in a round, on Today and in the logbook. */
 final class KeepApartTest extends TestCase
 {
-    private User $user;
-    private Machine $machine;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->member();
-        $this->machine = $this->machineOf(
-            $this->user,
-            ['traits' => ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two', 'mesh' => 'plastic']],
-        );
-        $this->actingAs($this->user);
-    }
-
-    /**
-     * @param array<string, mixed> $more
-     *
-     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
-     */
-    private function pour(string $agent, string $vessel = 'tub', array $more = []): TestResponse
-    {
-        return $this->post("/machines/{$this->machine->id}/vessels/$vessel/pour", $more + ['id' => $this->ulid(), 'agent' => $agent]);
-    }
-
-    /** @return list<string> */
-    private function holds(string $vessel): array
-    {
-        return array_map(
-            static fn (Residue $residue): string => $residue->agent,
-            app(VesselReader::class)->record($this->machine, $vessel, $this->user->home())->residues,
-        );
-    }
-
-    private function acidWashBeforeItsVinegar(): Round
-    {
-        $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash']);
-        $round = Round::query()->with('machine')->firstOrFail();
-        $this->tick($round, 'kit');
-        $this->tick($round, 'empty');
-        $this->tick($round, 'hot-tap');
-        $this->tick($round, 'wash-with', 'vinegar');
-
-        return $round;
-    }
+    use PouringHousehold;
 
     public function test_the_verdict_on_every_agent_is_said_before_anything_is_saved(): void
     {
@@ -152,54 +103,6 @@ final class KeepApartTest extends TestCase
         $this->get("/machines/$theirs->id/vessels/teapot/pour")->assertNotFound();
     }
 
-    public function test_a_round_starts_with_the_clearing_that_a_vessel_needs(): void
-    {
-        $this->pour('chlorine-bleach');
-        $this->post("/machines/{$this->machine->id}/rounds", ['procedure' => 'acid-wash'])->assertRedirect();
-        $round = Round::query()->with('machine')->firstOrFail();
-        foreach ([
-            'kit' => null,
-            'empty' => null,
-            'hot-tap' => null,
-            'wash-with' => 'vinegar',
-            'clear-tub-vinegar-cup' => null,
-            'cleared-tub-vinegar-cup' => null,
-        ] as $step => $answer) {
-            self::assertSame($step, $round->load('ticks')->progress()->current()?->id);
-            $this->tick($round, $step, $answer)->assertSessionHasNoErrors();
-        }
-        self::assertSame([], $this->holds('tub'));
-        $this->tick($round, 'vinegar-cup')->assertSessionHasNoErrors();
-        self::assertSame(['white-vinegar'], $this->holds('tub'));
-    }
-
-    public function test_a_step_is_refused_when_something_was_poured_meanwhile_and_goes_on_once_cleared(): void
-    {
-        $round = $this->acidWashBeforeItsVinegar();
-        $this->pour('oxygen-bleach');
-
-        $this->get("/rounds/$round->id")
-            ->assertSee('Clear first')
-            ->assertSee('peracid')
-            ->assertSee('The plain cycle has run')
-            ->assertSee('It has already been poured');
-        $this->tick($round, 'vinegar-cup')->assertSessionHasErrors();
-        self::assertNull($round->load('ticks')->progress()->tick($round->progress()->step('vinegar-cup')));
-        $this->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $this->ulid()]);
-        $this->get("/rounds/$round->id")->assertDontSee('peracid');
-        $this->tick($round, 'vinegar-cup')->assertSessionHasNoErrors();
-    }
-
-    public function test_what_has_been_poured_all_the_same_is_written_down(): void
-    {
-        $round = $this->acidWashBeforeItsVinegar();
-        $this->pour('chlorine-bleach');
-        $this->tick($round, 'vinegar-cup', null, ['happened' => '1'])->assertSessionHasNoErrors();
-
-        self::assertTrue(app(VesselReader::class)->record($this->machine, 'tub', $this->user->home())->hasLiveMeeting());
-        $this->get('/')->assertSee('Danger in the tub');
-    }
-
     public function test_how_much_and_how_strong_is_written_as_it_was(): void
     {
         $this->user->home()->update(['vinegar_strength' => 4]);
@@ -284,19 +187,5 @@ final class KeepApartTest extends TestCase
         )
             ->assertRedirect("/machines/{$this->machine->id}/vessels/tub/pour")->assertSessionHasErrors($key);
         self::assertSame(0, Entry::query()->count());
-    }
-
-    public function test_soap_left_in_the_tub_stands_in_the_way_of_a_cycle_until_it_is_gone(): void
-    {
-        $this->pour('dish-soap', more: ['happened' => '1']);
-        $round = $this->startRound($this->user, $this->machine, 'hot-wash');
-        $steps = array_filter($round->fittedProcedure()->steps, static fn (Step $step): bool => $step->runsTheMachine());
-        $step = array_values($steps)[0];
-        $gate = app(RunGate::class);
-        $trouble = fn (): string => (string) $gate->trouble($round, $step, $round->progress(), $this->user->home());
-
-        self::assertStringContainsString('foam', $trouble());
-        $this->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $this->ulid()]);
-        self::assertStringNotContainsString('foam', $trouble());
     }
 }

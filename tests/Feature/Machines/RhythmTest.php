@@ -4,45 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Machines;
 
-use App\Care\Readers\CareReader;
 use App\Models\Entry;
-use App\Models\Machine;
-use App\Models\User;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
-use GoodRinse\Core\Rhythm\Rhythm;
 use Tests\TestCase;
 
 final class RhythmTest extends TestCase
 {
-    private User $user;
-    private Machine $machine;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->member();
-        $this->machine = $this->machineOf($this->user, [
-            'name' => 'Galley',
-            'traits' => ['tub' => 'stainless', 'filter' => 'twist-out', 'arms' => 'two', 'outside' => 'painted'],
-            'habits' => ['loadsPerWeek' => 7.0, 'plates' => 'scrape'],
-            'schools' => ['filter' => 'monthly'],
-        ]);
-        $this->actingAs($this->user);
-    }
-
-    private function opened(string $on, string $found, string $left = 'clear', string $task = 'filter', ?string $measured = null): void
-    {
-        [$found, $left] = 'seal' === $task ? ['seal-spots', 'seal-clean'] : [$found, $left];
-        $this->post(
-            "/machines/{$this->machine->id}/openings",
-            ['id' => $this->ulid(), 'task' => $task, 'on' => $on, 'found' => $found, 'left' => $left, 'measured' => $measured],
-        )->assertSessionHasNoErrors();
-    }
-
-    private function rhythm(string $task = 'filter'): Rhythm
-    {
-        return app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks[$task]->rhythm;
-    }
+    use OpenedMachine;
 
     public function test_the_rhythm_place_shows_a_year_with_its_openings_and_a_table(): void
     {
@@ -91,49 +59,6 @@ final class RhythmTest extends TestCase
             "/machines/{$this->machine->id}/openings",
             ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-17', 'found' => 'clear', 'left' => 'clear', 'measured' => '101'],
         )->assertSessionHasErrors('measured');
-    }
-
-    public function test_put_off_moves_the_reminder_and_not_the_clock(): void
-    {
-        $this->opened('2026-05-01', 'patchy');
-        $this->get('/')->assertSee('One round today.');
-        $due = $this->rhythm()->dueOn;
-        foreach ([['until' => '2026-06-15'], ['until' => '2028-01-01'], ['until' => 'soon'], ['reason' => '']] as $wrong) {
-            $this->post(
-                "/machines/{$this->machine->id}/snoozes",
-                $wrong + ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => 'guests'],
-            )->assertSessionHasErrors();
-        }
-        $this->post(
-            "/machines/{$this->machine->id}/snoozes",
-            ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => 'guests'],
-        )->assertRedirect('/');
-        $this->get('/')->assertDontSee('One round today.')->assertSee('Put off:')->assertSee('until 20 Jun (guests)')->assertSee(
-            'First comes door and seal, Galley:',
-        );
-        self::assertEquals($due, $this->rhythm()->dueOn);
-        $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee('You asked to be reminded on 20 June; the clock runs on.');
-        $this->clock->move('+5 days');
-        $this->get('/')->assertSee('One round today.');
-    }
-
-    public function test_nobody_at_home_stops_use_and_lets_mould_grow(): void
-    {
-        $this->opened('2026-06-01', 'patchy');
-        $this->opened('2026-06-01', 'patchy', task: 'seal');
-        [$filter, $seal] = [$this->rhythm()->dueOn, $this->rhythm('seal')->dueOn];
-        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-20', 'to' => '2026-06-10', 'machines' => [$this->machine->id]])
-            ->assertSessionHasErrors('to');
-        $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-25'])->assertSessionHasErrors('machines');
-        $this->post(
-            '/away',
-            ['id' => $this->ulid(), 'from' => '2026-06-16', 'to' => '2026-06-25', 'reason' => 'sea', 'machines' => [$this->machine->id]],
-        )->assertRedirect('/');
-        self::assertSame(10, $this->rhythm()->dueOn?->since($filter ?? self::fail()));
-        self::assertEquals($seal, $this->rhythm('seal')->dueOn);
-        $this->clock->move('+3 days');
-        $this->get('/')->assertSee('nobody there until 25 Jun');
-        $this->get('/logbook')->assertSee('Nobody there from 16 June 2026 to 25 June 2026: sea');
     }
 
     public function test_what_is_due_and_nearly_due_on_a_machine_is_proposed_as_one_round(): void

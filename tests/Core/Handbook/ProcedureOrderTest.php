@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Handbook;
+
+use Eris\TestTrait;
+use GoodRinse\Core\Handbook\Order\OrderConflict;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Round\Circumstances;
+use GoodRinse\Core\Round\Composer;
+use Tests\Core\CoreTestCase;
+
+/** In which order parts come off and go back. */
+final class ProcedureOrderTest extends CoreTestCase
+{
+    use TestTrait;
+    use TogetherProcedures;
+
+    public function test_what_covers_a_part_comes_off_first_and_goes_back_last(): void
+    {
+        $ids = array_flip(self::ids(self::together(['filter-clean', 'spray-arms', 'sump-and-drain'])));
+
+        self::assertLessThan($ids['filter-out-twist'], $ids['lower-arm-off']);
+        self::assertGreaterThan($ids['refit-twist'], $ids['lower-arm-on']);
+        self::assertLessThan($ids['pick-hard'], $ids['bail']);
+    }
+
+    public function test_the_household_says_that_the_arm_comes_off_first(): void
+    {
+        $ids = static fn (Circumstances $here): array => self::ids(
+            (new Composer(self::handbook()))->compose(
+                self::handbook()->kind('dishwasher'),
+                ProcedureSet::of('look-and-wipe'),
+                $here,
+            )->procedure ?? self::fail('it is for this machine'),
+        );
+
+        self::assertNotContains('lower-arm-off', $ids(new Circumstances([])));
+        foreach ([
+            new Circumstances(['reach' => 'covered']),
+            new Circumstances([], first: ['filter' => ['lower-rack', 'lower-arm']]),
+        ] as $here) {
+            $places = array_flip($ids($here));
+            self::assertLessThan($places['filter-out-twist'], $places['lower-arm-off']);
+            self::assertGreaterThan($places['lock-test'], $places['lower-arm-on']);
+        }
+        self::assertNotContains(
+            'lower-arm-off',
+            $ids(new Circumstances(['reach' => 'covered'], first: ['filter' => ['lower-rack']])),
+            'what the household says wins',
+        );
+    }
+
+    public function test_an_order_that_goes_round_in_a_circle_is_said_with_its_parts(): void
+    {
+        $this->expectException(OrderConflict::class);
+        $this->expectExceptionMessageMatches('/filter.*lower-arm|lower-arm.*filter/');
+        (new Composer(self::handbook()))->compose(
+            self::handbook()->kind('dishwasher'),
+            ProcedureSet::of('spray-arms', 'filter-clean'),
+            new Circumstances([], first: ['filter' => ['lower-arm'], 'lower-arm' => ['filter']]),
+        );
+    }
+}
