@@ -33,7 +33,16 @@ export default defineConfig({
     },
     projects: [
         { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
-        { name: 'phone', grepInvert: /@wide/, use: { ...devices['Pixel 7'], defaultBrowserType: 'chromium', viewport: { width: 390, height: 844 }, deviceScaleFactor: 1 } },
+        {
+            name: 'phone',
+            grepInvert: /@wide/,
+            use: {
+                ...devices['Pixel 7'],
+                defaultBrowserType: 'chromium',
+                viewport: { width: 390, height: 844 },
+                deviceScaleFactor: 1,
+            },
+        },
     ],
     webServer: ports.map((port) => ({
         command: `rm -rf storage/instances/browser-${port} && bin/demo --fresh --foreground --port=${port}`,

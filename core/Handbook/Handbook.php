@@ -8,7 +8,6 @@ use GoodRinse\Core\Handbook\Care\DoseModel;
 use GoodRinse\Core\Handbook\Care\PromptRules;
 use GoodRinse\Core\Handbook\Care\Question;
 use GoodRinse\Core\Handbook\Care\RhythmModel;
-use GoodRinse\Core\Handbook\Care\Viewpoint;
 use GoodRinse\Core\Handbook\Chemistry\Agent;
 use GoodRinse\Core\Handbook\Chemistry\Caution;
 use GoodRinse\Core\Handbook\Chemistry\ChemistryReader;
@@ -21,7 +20,6 @@ use GoodRinse\Core\Handbook\Procedure\ProcedureBinding;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\Scale\MeasurementRule;
 use GoodRinse\Core\Handbook\Scale\Scales;
-use GoodRinse\Core\Quantity\Fraction;
 
 /** What is known about the work, as checked data: the front door of this folder. */
 final class Handbook
@@ -79,23 +77,7 @@ final class Handbook
 
     public function rhythmModel(): RhythmModel
     {
-        $model = $this->root()->at('rhythm')->at('model');
-        $usage = $model->at('usage');
-        $quantiles = array_values($model->at('windowQuantiles')->numbers());
-
-        return new RhythmModel(
-            cleanBy: $model->number('cleanBy'),
-            clip: $model->number('clip'),
-            priorWeight: $model->number('priorWeight'),
-            priorLeast: $model->has('priorLeast') ? $model->number('priorLeast') : 1.0, // rounds begun before it was there
-            memory: $model->number('memory'),
-            stretch: $model->number('stretch'),
-            windowQuantiles: [min($quantiles ?: [0.1]), max($quantiles ?: [0.9])],
-            stateFrom: $model->at('stateFrom')->numbers(),
-            usageHalfLifeDays: $usage->number('halfLifeDays'),
-            usageWindowDays: (int) $usage->number('windowDays'),
-            usageMinCountedDays: (int) $usage->number('minCountedDays'),
-        );
+        return RhythmModel::read($this->root()->at('rhythm')->at('model'));
     }
 
     public function asking(): PromptRules
@@ -114,14 +96,6 @@ final class Handbook
         return $this->scales ??= Scales::read($this->root());
     }
 
-    /** The soiled fraction that a symptom counts as which nobody has graded: the worst a mesh can be. */
-    public function worst(): Fraction
-    {
-        $grades = $this->scales()->scale(Scales::MESH)->grades;
-
-        return $grades[count($grades) - 1]->fraction;
-    }
-
     /** @throws UnknownEntry */
     public function agent(string $id): Agent
     {
@@ -132,18 +106,6 @@ final class Handbook
     public function chemistry(): ChemistryRules
     {
         return $this->chemistry ??= (new ChemistryReader())->read($this->root()->at('agents'), $this->root()->at('chemistry'));
-    }
-
-    /**
-     * The name of a family of agents.
-     *
-     * @throws UnknownEntry
-     */
-    public function familyName(string $id): string
-    {
-        return (
-            $this->root()->at('chemistry')->at('families')->byId()[$id] ?? throw UnknownEntry::named('family of agents', $id)
-        )->string('name');
     }
 
     /** The constants of dose and scale. */
@@ -233,18 +195,7 @@ final class Handbook
     /** @return list<Question> on which opinions differ */
     public function questions(): array
     {
-        return array_map(static fn (Node $node): Question => new Question(
-            $node->string('id'),
-            $node->string('question'),
-            array_map(
-                static fn (Node $side): Viewpoint => new Viewpoint($side->string('id'), $side->string('name'), $side->string('why')),
-                $node->at('schools')->items(),
-            ),
-            $node->string('ours'),
-            $node->string('because'),
-            $node->at('kinds')->strings(),
-            $node->at('procedures')->strings(),
-        ), $this->root()->at('schools')->items());
+        return array_map(Question::read(...), $this->root()->at('schools')->items());
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Rhythm;
 
 use GoodRinse\Core\Logbook\Absences;
+use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Learning\Observation;
 
 /** What a care task is measured by: days, loads, brews, litres or cooking hours, with all it has seen. */
@@ -54,6 +55,14 @@ final readonly class Clock
             throw InvalidClock::negative('The uses since the last opening');
         }
         $this->start = min(max($start, $least), $most);
+    }
+
+    /** What was left in place at the last opening; nothing before the first. */
+    public function left(): Fraction
+    {
+        $last = $this->observations[count($this->observations) - 1] ?? null;
+
+        return $last->left ?? Fraction::none();
     }
 
     /** The clock with its first so many observations only. */

@@ -8,7 +8,6 @@ use GoodRinse\Core\Handbook\Care\RhythmModel;
 use GoodRinse\Core\Logbook\Absences;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Learning\FoulingCurve;
 use GoodRinse\Core\Rhythm\Learning\IntervalLearner;
 
@@ -81,7 +80,7 @@ final readonly class RhythmEngine
             dueOn: $dueOn,
             window: $window,
             remindOn: $remindOn,
-            reasons: $this->reasons($deciding, $signals, $snoozedUntil, $awayUntil, $lookBy),
+            reasons: (new Explanation($this->curve))->of($deciding, $signals, $snoozedUntil, $awayUntil, $lookBy),
         );
     }
 
@@ -106,14 +105,7 @@ final readonly class RhythmEngine
     {
         $learned = $this->learner->learn($clock);
 
-        return new ClockState($clock, $learned, $this->curve->foulings($this->left($clock)) + $clock->elapsed / $learned->interval);
-    }
-
-    private function left(Clock $clock): Fraction
-    {
-        $last = $clock->observations[count($clock->observations) - 1] ?? null;
-
-        return $last->left ?? Fraction::none();
+        return new ClockState($clock, $learned, $this->curve->foulings($clock->left()) + $clock->elapsed / $learned->interval);
     }
 
     /** @param non-empty-list<ClockState> $readings */
@@ -217,70 +209,5 @@ final readonly class RhythmEngine
         }
 
         return $longest;
-    }
-
-    /**
-     * @param list<Signal> $signals
-     *
-     * @return list<Reason>
-     */
-    private function reasons(ClockState $deciding, array $signals, ?Day $snoozedUntil, ?Day $awayUntil, ?Day $lookBy): array
-    {
-        $unit = $deciding->clock->unit;
-        $reasons = [];
-        foreach ($signals as $signal) {
-            $reasons[] = new Reason(ReasonCode::Signal, ['kind' => $signal->kind, 'name' => $signal->name]);
-        }
-        if (null !== $lookBy) {
-            $reasons[] = new Reason(ReasonCode::LookOnce, ['by' => (string) $lookBy]);
-        }
-        $reasons[] = new Reason(ReasonCode::ClockDecides, [
-            'unit' => $unit, 'elapsed' => $deciding->clock->elapsed, 'interval' => $deciding->learned->interval,
-        ]);
-        $reasons[] = $this->whatWasLearned($deciding);
-        $left = $this->left($deciding->clock);
-        if ($left->value > 0) {
-            $reasons[] = new Reason(ReasonCode::LeftInPlace, [
-                'left' => $left->value,
-                'unit' => $unit,
-                'uses' => $this->curve->foulings($left) * $deciding->learned->interval,
-                'foulings' => $this->curve->foulings($left),
-            ]);
-        }
-        if (0.0 === (float) $deciding->clock->rate) {
-            $reasons[] = new Reason(ReasonCode::NoUse, ['unit' => $unit]);
-        }
-        if (null !== $snoozedUntil) {
-            $reasons[] = new Reason(ReasonCode::Snoozed, ['until' => (string) $snoozedUntil]);
-        }
-        if (null !== $awayUntil) {
-            $reasons[] = new Reason(ReasonCode::Away, ['until' => (string) $awayUntil]);
-        }
-
-        return $reasons;
-    }
-
-    private function whatWasLearned(ClockState $deciding): Reason
-    {
-        $step = $deciding->learned->lastStep;
-        if ($deciding->clock->kept) {
-            return new Reason(ReasonCode::Kept, [
-                'unit' => $deciding->clock->unit,
-                'interval' => $deciding->learned->interval,
-                'instead' => $deciding->learned->instead ?? 0.0,
-            ]);
-        }
-        if (null === $step) {
-            return new Reason(ReasonCode::NothingLearned, ['unit' => $deciding->clock->unit, 'interval' => $deciding->learned->interval]);
-        }
-
-        return new Reason(ReasonCode::Learned, [
-            'unit' => $deciding->clock->unit,
-            'found' => $step->observation->found->value,
-            'uses' => $step->observation->uses,
-            'before' => $step->before,
-            'after' => $step->after,
-            'limit' => $step->limit->value,
-        ]);
     }
 }

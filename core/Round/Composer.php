@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Round;
 
 use GoodRinse\Core\Chemistry\ProcedureGuard;
-use GoodRinse\Core\Dose\Descaling;
-use GoodRinse\Core\Dose\NoCapacity;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Machine\Part;
 use GoodRinse\Core\Handbook\MachineKind;
@@ -16,8 +14,6 @@ use GoodRinse\Core\Handbook\Procedure\ProcedureBinding;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Quantity\Portion;
-use GoodRinse\Core\Quantity\PortionUnit;
 
 /**
  * Composes procedures for one machine in one household: the steps its traits call for in one order, kept apart by the
@@ -26,12 +22,12 @@ use GoodRinse\Core\Quantity\PortionUnit;
 final readonly class Composer
 {
     private ProcedureGuard $guard;
-    private Descaling $descaling;
+    private LimeLoad $lime;
 
     public function __construct(private Handbook $handbook)
     {
         $this->guard = new ProcedureGuard($handbook->chemistry());
-        $this->descaling = new Descaling($handbook->doseModel());
+        $this->lime = new LimeLoad($handbook);
     }
 
     /**
@@ -56,14 +52,13 @@ final readonly class Composer
         }
         $whole = $this->named($kind, $set, $steps);
         $guarded = $this->guard->compose($kind, $whole, $here->traits + Handbook::FACTS, $here->allowsHarsh, $here->residues);
-        $strengths = $this->strengths($here);
         $binding = new ProcedureBinding(
             array_map(static fn (Step $step): string => $step->id, $guarded->steps),
             $of,
             $kind->words($here->traits),
             $guarded->clearing,
-            $strengths,
-            array_map(fn (float $strength): float => $this->descaling->recipeMl(1.0, $strength, INF), $strengths),
+            $this->lime->strengths($here),
+            $this->lime->shares($here),
             OwnSteps::of($this->handbook, $here->own),
             $here->own->parts(),
             $this->handbook->cautionsNotFor($kind->id, $here->traits),
@@ -100,7 +95,7 @@ final readonly class Composer
         $facts = [];
         foreach (array_keys($kind->procedures->chains($set)) as $id) {
             $procedure = $kind->procedures->procedure($id);
-            $known = $here->traits + $this->lime($kind, $procedure, $here);
+            $known = $here->traits + $this->lime->facts($kind, $procedure, $here);
             if ($procedure->when->holds($known)) {
                 $facts[$id] = $known;
             }
@@ -186,73 +181,5 @@ final readonly class Composer
             why: null,
             when: $all[0]->when,
         );
-    }
-
-    /**
-     * How much lime a procedure meets, by the uses since its own task was last done.
-     *
-     * @return array<string, string>
-     */
-    private function lime(MachineKind $kind, Procedure $procedure, Circumstances $here): array
-    {
-        $litres = $kind->litresPerUse($here->traits);
-        if (null === $litres || null === $here->hardness) {
-            return Handbook::FACTS;
-        }
-        $scale = $this->descaling->scaleGrams(
-            $here->hardness,
-            $litres * ($here->usesSince[$kind->taskOf($procedure->id)->id ?? ''] ?? 0.0),
-        );
-        $capacity = $this->capacity($procedure, $here);
-
-        return [
-            'scale' => $this->descaling->isHeavy($scale) ? 'heavy' : 'light',
-            'passes' => null !== $capacity && $this->descaling->passes($scale, $capacity) > 1 ? 'more' : 'one',
-        ];
-    }
-
-    /** Grams of lime that the first dose of acid in the procedure takes away; null when it has none. */
-    private function capacity(Procedure $procedure, Circumstances $here): ?float
-    {
-        foreach ($procedure->steps as $step) {
-            foreach ($step->amounts as $amount) {
-                $grams = $this->capacityOf($amount->agent, $amount->portion, $here);
-                if (null !== $grams && $grams > 0) {
-                    return $grams;
-                }
-            }
-        }
-
-        return null;
-    }
-
-    private function capacityOf(string $agent, Portion $portion, Circumstances $here): ?float
-    {
-        try {
-            return match ($portion->unit) {
-                PortionUnit::Millilitres => $this->descaling->capacityOfVolume(
-                    $agent,
-                    $portion->count,
-                    $this->strengths($here)[$agent] ?? $this->descaling->recipeStrength(),
-                ),
-                PortionUnit::Grams => $this->descaling->capacityOfGrams($agent, $portion->count),
-                PortionUnit::Pieces => null,
-            };
-        } catch (NoCapacity) {
-            return null;
-        }
-    }
-
-    /** @return array<string, float> % of every agent that has a strength */
-    private function strengths(Circumstances $here): array
-    {
-        $strengths = $here->strengths;
-        foreach ($this->handbook->chemistry()->agents as $agent) {
-            if ([] !== $agent->strengths) {
-                $strengths[$agent->id] ??= $agent->strengths[0];
-            }
-        }
-
-        return $strengths;
     }
 }

@@ -8,7 +8,6 @@ use GoodRinse\Core\Handbook\Procedure\Capture;
 use GoodRinse\Core\Handbook\Procedure\CaptureKind;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\Step;
-use GoodRinse\Core\Quantity\Minutes;
 
 /**
  * How far a round is: which steps apply, what is off the machine, what is still waited for.
@@ -23,9 +22,6 @@ final readonly class Progress
     /** @var array<string, Tick> newest tick of each step */
     private array $ticks;
 
-    /** @var array<string, int> how often each step was answered so that it did not pass */
-    private array $failures;
-
     /** @var array<string, string> answers by capture */
     public array $answers;
 
@@ -36,7 +32,7 @@ final readonly class Progress
     public function __construct(public Procedure $procedure, array $made)
     {
         $this->made = Tick::inOrder($made);
-        $newest = $failures = [];
+        $newest = [];
         foreach ($this->made as $tick) {
             $newest[$tick->step] = $tick;
         }
@@ -44,16 +40,6 @@ final readonly class Progress
         foreach ($procedure->steps as $step) {
             $tick = $newest[$step->id] ?? null;
             $answer = Tick::DONE === $tick?->how ? $tick->answer : null;
-            if (null !== $step->capture) {
-                $failures[$step->id] = count(
-                    array_filter(
-                        $this->made,
-                        static fn (Tick $each): bool => $each->step === $step->id
-                            && null !== $each->answer
-                            && !$step->capture->passes($each->answer),
-                    ),
-                );
-            }
             if (null !== $step->capture && null !== $answer && $step->if->holds($answers)) {
                 $answers[$step->capture->id] = $answer;
                 if (null !== $step->capture->also && null !== $tick->details->also) {
@@ -62,7 +48,6 @@ final readonly class Progress
             }
         }
         $this->ticks = $newest;
-        $this->failures = $failures;
         $this->answers = $answers;
     }
 
@@ -82,10 +67,11 @@ final readonly class Progress
     public function steps(array $assumed = []): array
     {
         $answers = $this->answers + $assumed;
+        $leftOn = new PartsLeftOn($this->procedure, $this->ticks);
 
         return array_values(array_filter(
             $this->procedure->steps,
-            fn (Step $step): bool => $step->if->holds($answers) && !$this->isLeftOn($step->putsBack) && !$this->isUntouched($step),
+            static fn (Step $step): bool => $step->if->holds($answers) && !$leftOn->has($step->putsBack) && !$leftOn->areAllTestedBy($step),
         ));
     }
 
@@ -101,30 +87,6 @@ final readonly class Progress
         }
 
         return null === $step ? $before : null;
-    }
-
-    /** Whether a part was to come off and was left on. */
-    private function isLeftOn(?string $part): bool
-    {
-        $offs = null === $part
-            ? []
-            : array_filter($this->procedure->steps, fn (Step $step): bool => $step->takesOff === $part && isset($this->ticks[$step->id]));
-
-        return [] !== $offs && [] === array_filter($offs, fn (Step $step): bool => Tick::SKIPPED !== $this->ticks[$step->id]->how);
-    }
-
-    /** Whether everything that it tests was left on. */
-    private function isUntouched(Step $step): bool
-    {
-        return [] !== $step->tests && [] === array_filter(
-            $step->tests,
-            fn (string $part): bool => $this->comesOff($part) && !$this->isLeftOn($part),
-        );
-    }
-
-    private function comesOff(string $part): bool
-    {
-        return [] !== array_filter($this->procedure->steps, static fn (Step $step): bool => $step->takesOff === $part);
     }
 
     public function isDone(Step $step): bool
@@ -147,7 +109,9 @@ final readonly class Progress
     /** How often a step was answered so that it did not pass. */
     public function failures(Step $step): int
     {
-        return $this->failures[$step->id] ?? 0;
+        $failed = static fn (Tick $tick): bool => null !== $tick->answer && true !== $step->capture?->passes($tick->answer);
+
+        return null === $step->capture ? 0 : count(array_filter($this->ticksOf($step->id), $failed));
     }
 
     /** @return list<Tick> of a step, in the order in which they happened */
@@ -206,22 +170,7 @@ final readonly class Progress
     public function admit(string $stepId, ?string $answer, string $how = Tick::DONE, bool $overruled = false): Step
     {
         $step = $this->step($stepId);
-        if (Tick::SKIPPED === $how) {
-            return $step->gate ? throw CannotTick::mustBeDone($step->short) : $step;
-        }
-        if (null !== $step->capture) {
-            if (null === $answer) {
-                throw CannotTick::answerMissing($step->capture->ask);
-            }
-            if (!$step->capture->accepts($answer)) {
-                throw CaptureKind::Grade === $step->capture->kind
-                    ? CannotTick::notOfItsScale($step->capture->ask)
-                    : CannotTick::answerUnknown($step->capture->ask);
-            }
-            if ($step->gate && $overruled && !$step->capture->passes($answer)) {
-                throw CannotTick::notPassed($step->capture->ask);
-            }
-        }
+        Admission::check($step, $answer, $how, $overruled);
 
         return $step;
     }
@@ -247,17 +196,7 @@ final readonly class Progress
     {
         $tick = $this->tick($step);
 
-        return null === $step->timer || null === $tick || Tick::DONE !== $tick->how ? null : new RunningTimer(
-            step: $step->id,
-            label: $step->timer->label,
-            startedAt: $tick->at,
-            lasts: null === $tick->details->wait ? $step->timer->lasts($this->answers) : Minutes::of($tick->details->wait),
-            most: $step->timer->most,
-            late: $step->timer->late,
-            ends: $step->timer->ends,
-            runs: $step->timer->machine,
-            open: 0.0 === $tick->details->wait,
-        );
+        return null === $step->timer || Tick::DONE !== $tick?->how ? null : RunningTimer::of($step->id, $step->timer, $tick, $this->answers);
     }
 
     /** @return list<string> parts taken off and not yet put back, in the order they came off */
@@ -269,28 +208,7 @@ final readonly class Progress
     /** What is off, and what did not go by the book. */
     public function apart(): Tray
     {
-        $off = $leftOn = $early = $leftOver = [];
-        $current = $this->current();
-        $turn = null === $current ? PHP_INT_MAX : (int) array_search($current, $this->steps(), true);
-        foreach ($this->procedure->steps as $step) {
-            if (null !== $step->takesOff && $this->isSkipped($step)) {
-                $leftOn[] = $step->takesOff;
-            }
-        }
-        foreach ($this->steps() as $i => $step) {
-            if ($this->isDone($step) && !$this->isSkipped($step)) {
-                if (null !== $step->takesOff) {
-                    $off[] = $step->takesOff;
-                }
-                if (null !== $step->putsBack) {
-                    $off = array_values(array_diff($off, [$step->putsBack]));
-                    $leftOver[$step->putsBack] = $this->tick($step)->details->leftOver ?? [];
-                    $early = $i > $turn ? [...$early, $step->putsBack] : $early;
-                }
-            }
-        }
-
-        return new Tray($off, $leftOn, $early, array_filter($leftOver));
+        return Tray::of($this);
     }
 
     /** The step that puts a part back, as long as that is still to be done; null when it is not off. */

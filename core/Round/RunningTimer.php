@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Round;
 
+use GoodRinse\Core\Handbook\Procedure\TimerRule;
 use GoodRinse\Core\Quantity\Minutes;
 
 /** A wait that a step started. */
@@ -30,6 +31,22 @@ final readonly class RunningTimer
         public bool $runs = false,
         public bool $open = false,
     ) {
+    }
+
+    /** @param array<string, string> $answers of the round, by capture */
+    public static function of(string $step, TimerRule $rule, Tick $tick, array $answers): self
+    {
+        return new self(
+            step: $step,
+            label: $rule->label,
+            startedAt: $tick->at,
+            lasts: null === $tick->details->wait ? $rule->lasts($answers) : Minutes::of($tick->details->wait),
+            most: $rule->most,
+            late: $rule->late,
+            ends: $rule->ends,
+            runs: $rule->machine,
+            open: 0.0 === $tick->details->wait,
+        );
     }
 
     public function endsAt(): \DateTimeImmutable

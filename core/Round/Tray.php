@@ -22,4 +22,30 @@ final readonly class Tray
     {
         return [] === $this->off && [] === $this->leftOver;
     }
+
+    public static function of(Progress $progress): self
+    {
+        $off = $leftOn = $early = $leftOver = [];
+        $current = $progress->current();
+        $turn = null === $current ? PHP_INT_MAX : (int) array_search($current, $progress->steps(), true);
+        foreach ($progress->procedure->steps as $step) {
+            if (null !== $step->takesOff && $progress->isSkipped($step)) {
+                $leftOn[] = $step->takesOff;
+            }
+        }
+        foreach ($progress->steps() as $i => $step) {
+            if ($progress->isDone($step) && !$progress->isSkipped($step)) {
+                if (null !== $step->takesOff) {
+                    $off[] = $step->takesOff;
+                }
+                if (null !== $step->putsBack) {
+                    $off = array_values(array_diff($off, [$step->putsBack]));
+                    $leftOver[$step->putsBack] = $progress->tick($step)->details->leftOver ?? [];
+                    $early = $i > $turn ? [...$early, $step->putsBack] : $early;
+                }
+            }
+        }
+
+        return new self($off, $leftOn, $early, array_filter($leftOver));
+    }
 }

@@ -17,8 +17,11 @@ final readonly class Troubleshooter
     /** By how much a check must beat going on without it. */
     private const SLACK = 1e-9;
 
+    private RepairWalk $walk;
+
     public function __construct(private FaultModel $model)
     {
+        $this->walk = new RepairWalk($model->callFee);
     }
 
     /**
@@ -44,7 +47,7 @@ final readonly class Troubleshooter
      */
     public function plan(Evidence $evidence): RepairPlan
     {
-        [$cost, $left, $steps] = $this->walk($this->belief($evidence), $this->untried($evidence), true);
+        [$cost, $left, $steps] = $this->walk->walk($this->belief($evidence), $this->untried($evidence), true);
 
         return new RepairPlan($steps, $cost, $left);
     }
@@ -72,7 +75,7 @@ final readonly class Troubleshooter
     {
         $belief = $this->belief($evidence);
         $untried = $this->untried($evidence);
-        [$now, , $steps] = $this->walk($belief, $untried, true);
+        [$now, , $steps] = $this->walk->walk($belief, $untried, true);
         $best = isset($steps[0])
             ? new RankedOption(RankedOption::ACTION, $steps[0][0]->id, $steps[0][0]->cost, $steps[0][1], $now)
             : $this->call();
@@ -147,64 +150,6 @@ final readonly class Troubleshooter
     }
 
     /**
-     * Follows the plan: at each step the action with the best chance over cost, until none beats the call.
-     *
-     * @param array<int, float> $belief
-     * @param list<Action> $untried
-     * @param bool $tell whether the steps are wanted
-     *
-     * @return array{float, float, list<array{Action, float, float}>} expected cost, the chance of ending with the call,
-     *     and what was gone through, each with its chance and the chance of getting there
-     */
-    private function walk(array $belief, array $untried, bool $tell = false): array
-    {
-        $steps = [];
-        $whole = $alive = array_sum($belief);
-        $cost = 0.0;
-        while ($alive > $whole * 1e-15) {
-            [$place, $chance] = $this->most($belief, $alive, $untried);
-            if (null === $place) {
-                break;
-            }
-            $action = $untried[$place];
-            unset($untried[$place]);
-            if ($tell) {
-                $steps[] = [$action, $chance, $alive / $whole];
-            }
-            $cost += $action->cost * $alive;
-            $belief = Belief::without($belief, $action);
-            $alive = array_sum($belief);
-        }
-
-        return [($cost + $this->model->callFee * $alive) / $whole, $alive / $whole, $steps];
-    }
-
-    /**
-     * The action with the greatest chance over cost, the first of equals; null when none beats the call.
-     *
-     * @param array<int, float> $belief
-     * @param array<int, Action> $untried
-     *
-     * @return array{int|null, float} its place, and its chance
-     */
-    private function most(array $belief, float $alive, array $untried): array
-    {
-        [$best, $place, $chance] = [$this->model->callFee > 0 ? 1 / $this->model->callFee : INF, null, 0.0];
-        foreach ($untried as $i => $action) {
-            $helps = 0.0;
-            foreach ($action->fixes as $cause => $each) {
-                $helps += $belief[$cause] * $each;
-            }
-            $worth = $action->cost > 0 ? $helps / $alive / $action->cost : ($helps > 0 ? INF : 0.0);
-            if ($worth > $best) {
-                [$best, $place, $chance] = [$worth, $i, $helps / $alive];
-            }
-        }
-
-        return [$place, $chance];
-    }
-
-    /**
      * Expected cost once a check's result is known.
      *
      * @param array<int, float> $belief
@@ -218,7 +163,7 @@ final readonly class Troubleshooter
             $given = Belief::given($belief, $chances);
             $weight = array_sum($given);
             if ($weight > 0) {
-                $cost += $weight / $whole * $this->walk($given, $untried)[0];
+                $cost += $weight / $whole * $this->walk->walk($given, $untried)[0];
             }
         }
 
@@ -238,7 +183,7 @@ final readonly class Troubleshooter
         $left = array_sum($belief);
         $others = array_values(array_filter($untried, static fn (Action $other): bool => $other !== $action));
 
-        return $action->cost + ($left > 0 ? $left / $whole * $this->walk($belief, $others)[0] : 0.0);
+        return $action->cost + ($left > 0 ? $left / $whole * $this->walk->walk($belief, $others)[0] : 0.0);
     }
 
     /** @param array<int, float> $belief */

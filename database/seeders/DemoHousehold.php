@@ -7,9 +7,7 @@ namespace Database\Seeders;
 use App\Actions\Household\RegisterUser;
 use App\Models\Household;
 use App\Models\Machine;
-use App\Models\Trace;
 use App\Models\User;
-use App\Support\DerivedUlid;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Payload\Clearing;
 use GoodRinse\Core\Logbook\Payload\Dose;
@@ -40,14 +38,12 @@ final readonly class DemoHousehold
     private const SEED = 47;
     private const LONGEST_SEARCH = 120;
 
-    /** The ids of its traces follow from this one, so that it is the same whenever it is loaded. */
-    private const TRACES = '01J00000000000000000000000';
-
     public function __construct(
         private Handbook $handbook,
         private ClockInterface $clock,
         private RegisterUser $register,
         private LabHousehold $lab,
+        private DemoTraces $traces,
     ) {
     }
 
@@ -66,7 +62,7 @@ final readonly class DemoHousehold
         $nils->household()->associate($home)->save();
         $this->dishwasher($home, $ama);
         $this->others($home, $ama);
-        $this->traces($home);
+        $this->traces->load($home, $this->today($home));
 
         return $ama;
     }
@@ -103,11 +99,8 @@ final readonly class DemoHousehold
             );
         }
         // A complete load would clear the tub: the last acid wash came after the last one.
-        $lastLoad = $machine->entries()
-            ->where('kind', EntryKind::Counter)
-            ->orderByDesc('happened_at')
-            ->firstOrFail()->happened_at
-            ->toDateTimeImmutable();
+        $loads = $machine->entries()->where('kind', EntryKind::Counter);
+        $lastLoad = $loads->orderByDesc('happened_at')->firstOrFail()->happened_at->toDateTimeImmutable();
         $now = $this->clock->now();
         foreach ([0, 64, 127, 190, 252] as $ago) {
             $at = 0 === $ago ? min($now, $lastLoad->modify('+1 minute')) : $today->plus(-$ago)->atTime(18, 40, $home->zone());
@@ -185,44 +178,6 @@ final readonly class DemoHousehold
             }
             $this->caredFor($home, $machine, array_keys($tasks));
         }
-    }
-
-    /** One symptom that is being looked into, and one that was put right and has not been asked after. */
-    private function traces(Household $home): void
-    {
-        $cabin = $home->machines()->where('name', 'Skerry 45')->firstOrFail();
-        $open = $this->noticed($home, $cabin, 'upper-dirty', $this->today($home)->plus(-2)->atTime(19, 5, $home->zone()));
-        $open->update([
-            'steps' => [['kind' => Trace::ANSWER, 'id' => 'arm-hit', 'result' => 'clear', 'at' => $open->begun_at->format('Y-m-d H:i:s')]],
-        ]);
-
-        $pot = $home->machines()->where('name', 'Morning Pot')->firstOrFail();
-        $descaled = $pot->entries()
-            ->where('kind', EntryKind::Opening)
-            ->where('payload->task', 'descale')
-            ->orderByDesc('happened_at')
-            ->firstOrFail()->happened_at;
-        $fixed = $this->noticed($home, $pot, 'slow', $descaled->modify('-1 day')->toDateTimeImmutable());
-        $fixed->update(['ended_at' => $descaled, 'ended_how' => Trace::FIXED, 'fixed_by' => 'descale-run', 'cause' => 'scale']);
-        $this->lab->live($home, $pot, [new SimulatedEvent($descaled->toDateTimeImmutable(), new Fix('descale-run', 'scale', $fixed->id))]);
-    }
-
-    private function noticed(Household $home, Machine $machine, string $symptom, \DateTimeImmutable $at): Trace
-    {
-        $this->lab->live($home, $machine, [new SimulatedEvent($at, new Symptom($symptom))]);
-        $entry = $machine->entries()->where('kind', EntryKind::Symptom)->latest('seq')->firstOrFail()->id;
-
-        $trace = new Trace([
-            'household_id' => $home->id,
-            'machine_id' => $machine->id,
-            'symptoms' => [['symptom' => $symptom, 'entry' => $entry]],
-            'steps' => [],
-            'begun_at' => $at->format('Y-m-d H:i:s'),
-        ]);
-        $trace->id = DerivedUlid::of(self::TRACES, $symptom);
-        $trace->save();
-
-        return $trace;
     }
 
     /**

@@ -11,7 +11,7 @@ final class GlossaryTest extends TestCase
 {
     /** Ordinary words, and those of PHP, SQLite and the framework. */
     private const ORDINARY =
-        'combined dishwasher hood last nav new tile '
+        'combined dishwasher hood last left nav new on search tile '
         .'accept accepts scalar learned projected action add ahead answer app assessment attempt bad begin belongs bench blank body book bounds '
         .'build builder cache '
         .'cached calc calculator calendar candidate cannot capacity chance change clean clear cloudy code column comes compiled compiler '

@@ -4,26 +4,19 @@ declare(strict_types=1);
 
 namespace App\Care\Readers;
 
-use App\Care\BatchPlanner;
 use App\Care\Cache\CachedMachineState;
-use App\Care\Cache\CachedTaskState;
 use App\Care\CoreInputs;
 use App\Care\MachineCare;
 use App\Care\RhythmCalculator;
 use App\Care\TaskCare;
-use App\Care\TaskDetails;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
-use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Plan\Urgency;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Round\Composer;
-use GoodRinse\Core\Round\Estimate;
-use GoodRinse\Core\Round\Expectation;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -37,9 +30,6 @@ use Psr\Clock\ClockInterface;
  */
 final class CareReader
 {
-    /** Newest openings of each task that are kept for the pages. */
-    private const OPENINGS = 8;
-
     /** Goes up when what is kept changes its shape, so that nothing of an older one is read back. */
     private const SHAPE = 10;
 
@@ -48,6 +38,7 @@ final class CareReader
         private readonly HistoryReader $histories,
         private readonly CoreInputs $inputs,
         private readonly RhythmCalculator $calculator,
+        private readonly MachineStateReader $states,
         private readonly ClockInterface $clock,
         private readonly Repository $cache,
     ) {
@@ -175,7 +166,13 @@ final class CareReader
             $stamp = $this->stamp($machine, is_string($lastEntry) ? $lastEntry : '', $today, $household);
             $care = $kept[$machine->id] ?? null;
             if (!$care instanceof CachedMachineState || $care->stamp !== $stamp || $care->newest > $now->getTimestamp()) {
-                $kept[$machine->id] = $care = $this->gather($machine, $household, $stamp, $now, $today);
+                $kept[$machine->id] = $care = $this->states->read(
+                    $machine,
+                    $household,
+                    $stamp,
+                    $this->offered($machine, $household),
+                    $now,
+                );
             }
             $cares[] = $this->care($machine, $care);
         }
@@ -213,52 +210,6 @@ final class CareReader
             $household->harsh_chemicals,
             $household->vinegar_strength,
         ]);
-    }
-
-    private function gather(Machine $machine, Household $household, string $stamp, \DateTimeImmutable $now, Day $today): CachedMachineState
-    {
-        $kind = $this->handbook->kind($machine->kind);
-        [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
-        $rhythms = $procedures = $tasks = [];
-        $composer = new Composer($this->handbook);
-        $offered = $this->offered($machine, $household);
-        foreach ($kind->tasksFor($machine->traits) as $id => $task) {
-            $rhythm = $this->calculator->rhythm($machine, $household, $task, $history, $today);
-            if (null === $rhythm) {
-                continue;
-            }
-            $past = $history->task($id);
-            $here = $this->inputs->circumstances($machine, $household, [], [$id => $past->usesSince]);
-            $allowed = array_values(array_intersect($task->procedures($machine->traits), $offered));
-            $procedure = [] === $allowed ? null : $composer->compose($kind, ProcedureSet::of($allowed[0]), $here)->procedure;
-            if (null === $procedure) {
-                continue;
-            }
-            $rhythms[$id] = $rhythm->brief();
-            $procedures[$id] = $allowed;
-            $tasks[$id] = CachedTaskState::pack(
-                new TaskDetails(
-                    $past->brief(self::OPENINGS),
-                    $rhythms[$id],
-                    $this->calculator->starting($machine, $household, $task),
-                    Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythm->blockedNow])),
-                    $allowed,
-                    [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id),
-                ),
-                $past->isEmpty(),
-                $rhythm->ahead($today),
-            );
-        }
-        $here = $this->inputs->circumstances($machine, $household);
-
-        return new CachedMachineState(
-            $stamp,
-            $newest,
-            $history->outline(array_keys($tasks)),
-            $tasks,
-            $offered,
-            (new BatchPlanner($this->handbook))->of($kind, $rhythms, $procedures, $here, $today),
-        );
     }
 
     private function care(Machine $machine, CachedMachineState $kept): MachineCare

@@ -55,7 +55,7 @@ final readonly class HistoryReader
         $absences = HistoryBuilder::absences($entries, $asOf);
         $days = new LocalDays($zone);
         $use = $this->line($machine, $entries, $counts, $days, $asOf, $kept);
-        $builder = new HistoryBuilder($days, $this->handbook->worst());
+        $builder = new HistoryBuilder($days, $this->handbook->scales()->worst());
         $known = $machine->created_at?->toDateTimeImmutable() ?? $asOf;
 
         $history = $builder->build($entries, $use, $asOf, $known, $absences, $kept->openings ?? [], $only);

@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\View\Pages\Handbook\HandbookPages;
 use App\View\Pages\Handbook\KeepApartPage;
+use App\View\Pages\Handbook\ProcedureListPage;
 use App\View\Pages\Handbook\ProcedurePage;
+use App\View\Pages\Handbook\SchoolsPage;
+use App\View\Pages\Handbook\SymptomsPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 /** What is known about the work. */
 final class HandbookController extends Controller
 {
-    public function index(Request $request, HandbookPages $pages): View
+    public function index(Request $request, ProcedureListPage $page): View
     {
         return view(
             'handbook.index',
-            $pages->procedures($this->person($request)->home(), 'all' === $request->query('show'), $request->string('q')->toString()),
+            $page->for($this->person($request)->home(), 'all' === $request->query('show'), $request->string('q')->toString()),
         );
     }
 
@@ -34,13 +36,13 @@ final class HandbookController extends Controller
         return view('handbook.keep-apart', $page->for($this->person($request)->home()));
     }
 
-    public function schools(Request $request, HandbookPages $pages): View
+    public function schools(Request $request, SchoolsPage $page): View
     {
-        return view('handbook.schools', $pages->schools($this->person($request)->home(), 'all' === $request->query('show')));
+        return view('handbook.schools', $page->for($this->person($request)->home(), 'all' === $request->query('show')));
     }
 
-    public function symptoms(Request $request, HandbookPages $pages): View
+    public function symptoms(Request $request, SymptomsPage $page): View
     {
-        return view('handbook.symptoms', $pages->symptoms($this->person($request)->home(), 'all' === $request->query('show')));
+        return view('handbook.symptoms', $page->for($this->person($request)->home(), 'all' === $request->query('show')));
     }
 }

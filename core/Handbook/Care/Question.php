@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook\Care;
 
+use GoodRinse\Core\Handbook\Compiler\Node;
+
 /** A question on which opinions differ, and the side this handbook takes. */
 final readonly class Question
 {
@@ -23,5 +25,22 @@ final readonly class Question
         public array $kinds,
         public array $procedures,
     ) {
+    }
+
+    /** @internal to the handbook */
+    public static function read(Node $node): self
+    {
+        return new self(
+            $node->string('id'),
+            $node->string('question'),
+            array_map(
+                static fn (Node $side): Viewpoint => new Viewpoint($side->string('id'), $side->string('name'), $side->string('why')),
+                $node->at('schools')->items(),
+            ),
+            $node->string('ours'),
+            $node->string('because'),
+            $node->at('kinds')->strings(),
+            $node->at('procedures')->strings(),
+        );
     }
 }

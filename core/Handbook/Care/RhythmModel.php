@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook\Care;
 
+use GoodRinse\Core\Handbook\Compiler\Node;
+
 /** The constants of the rhythm model, as the handbook's rhythm.yaml states them. */
 final readonly class RhythmModel
 {
@@ -33,5 +35,26 @@ final readonly class RhythmModel
         public int $usageWindowDays,
         public int $usageMinCountedDays,
     ) {
+    }
+
+    /** @internal to the handbook */
+    public static function read(Node $node): self
+    {
+        $usage = $node->at('usage');
+        $quantiles = array_values($node->at('windowQuantiles')->numbers());
+
+        return new self(
+            cleanBy: $node->number('cleanBy'),
+            clip: $node->number('clip'),
+            priorWeight: $node->number('priorWeight'),
+            priorLeast: $node->has('priorLeast') ? $node->number('priorLeast') : 1.0, // rounds begun before it was there
+            memory: $node->number('memory'),
+            stretch: $node->number('stretch'),
+            windowQuantiles: [min($quantiles ?: [0.1]), max($quantiles ?: [0.9])],
+            stateFrom: $node->at('stateFrom')->numbers(),
+            usageHalfLifeDays: $usage->number('halfLifeDays'),
+            usageWindowDays: (int) $usage->number('windowDays'),
+            usageMinCountedDays: (int) $usage->number('minCountedDays'),
+        );
     }
 }

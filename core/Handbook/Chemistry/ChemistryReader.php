@@ -32,6 +32,7 @@ final readonly class ChemistryReader
                 $place->optional('instead'),
             ), $rules->at('places')->items()),
             vessels: array_map($this->vessel(...), $rules->at('vessels')->byId()),
+            families: array_map(static fn (Node $family): string => $family->string('name'), $rules->at('families')->byId()),
             foaming: $foam->at('families')->strings(),
             foamsIn: $foam->at('vessels')->strings(),
             words: [

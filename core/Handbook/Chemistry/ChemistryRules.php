@@ -30,6 +30,7 @@ final readonly class ChemistryRules
      * @param list<string> $whenMet what to do when two agents have met that must not
      * @param list<string> $whenAlone what to do when one went where it never should
      * @param string $inMachine what to do first when it is in a machine
+     * @param array<string, string> $families names by id
      */
     public function __construct(
         public array $agents,
@@ -45,6 +46,7 @@ final readonly class ChemistryRules
         public array $whenMet,
         public array $whenAlone,
         public string $inMachine,
+        private array $families = [],
     ) {
     }
 
@@ -110,6 +112,12 @@ final readonly class ChemistryRules
     public function isReactive(string $agent): bool
     {
         return [] !== $this->enemiesOf($agent);
+    }
+
+    /** @throws UnknownEntry */
+    public function familyName(string $id): string
+    {
+        return $this->families[$id] ?? throw UnknownEntry::named('family of agents', $id);
     }
 
     /** @return list<string> families that the agent dangerously reacts with; what reacts with everything is not said of each */

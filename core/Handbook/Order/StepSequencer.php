@@ -17,15 +17,15 @@ namespace GoodRinse\Core\Handbook\Order;
  */
 final readonly class StepSequencer
 {
-    /** Minutes that a wait may last for its end to be put off until the rest is done. */
-    private const PATIENT = 60;
+    private StepData $steps;
 
     /**
-     * @param array<string, array<array-key, mixed>> $steps data of all steps of the kind, by id
+     * @param array<string, array<array-key, mixed>> $raw data of all steps of the kind, by id
      * @param array<string, list<string>> $covers parts that come off before a part, by part
      */
-    public function __construct(private array $steps, private array $covers = [])
+    public function __construct(private array $raw, private array $covers = [])
     {
+        $this->steps = new StepData($raw);
     }
 
     /**
@@ -38,11 +38,11 @@ final readonly class StepSequencer
      */
     public function sequence(array $written): array
     {
-        $chains = array_map(fn (array $words): StepChain => new StepChain($words, $this->steps), $written);
+        $chains = array_map(fn (array $words): StepChain => new StepChain($words, $this->raw), $written);
         $ids = array_values(
             array_unique(array_merge(...array_map(static fn (StepChain $chain): array => $chain->ids(), array_values($chains)))),
         );
-        $ranks = $this->ranks($chains);
+        $ranks = (new StepRanks($this->steps))->of($chains);
         $graph = new StepGraph($ids);
         $this->always($graph, $ids, $chains);
         $draft = clone $graph;
@@ -51,36 +51,6 @@ final readonly class StepSequencer
         $this->asWritten($graph, $chains);
 
         return $graph->sorted($ranks);
-    }
-
-    /**
-     * @param array<string, StepChain> $chains
-     *
-     * @return array<string, array<int, int>>
-     */
-    private function ranks(array $chains): array
-    {
-        $ranks = [];
-        foreach (array_values($chains) as $procedure => $chain) {
-            foreach ($chain->ids() as $place => $id) {
-                $stage = $chain->stages[$id];
-                $closes = $stage >= StepChain::REFITTING;
-                $was = $ranks[$id] ?? null;
-                $ranks[$id] = null === $was
-                    ? [$stage, $this->canWait($id) && StepChain::OPEN === $stage ? 1 : 0, $procedure, $place]
-                    : [$closes ? max($was[0], $stage) : min($was[0], $stage), ...array_slice($was, 1)];
-            }
-        }
-
-        return $ranks;
-    }
-
-    private function canWait(string $id): bool
-    {
-        $timer = $this->data($this->text($id, 'waitsFor') ?? '')['timer'] ?? null;
-        $most = is_array($timer) ? $timer['most'] ?? self::PATIENT : 0;
-
-        return is_numeric($most) && $most >= self::PATIENT;
     }
 
     /**
@@ -93,7 +63,7 @@ final readonly class StepSequencer
     {
         $off = $graded = $asked = $power = $bails = [];
         foreach ($ids as $id) {
-            $step = $this->data($id);
+            $step = $this->steps->of($id);
             $capture = is_array($step['capture'] ?? null) ? $step['capture'] : [];
             foreach (array_filter(
                 [$capture['id'] ?? null, is_array($capture['also'] ?? null) ? $capture['also']['id'] ?? null : null],
@@ -101,11 +71,11 @@ final readonly class StepSequencer
             ) as $name) {
                 $asked[$name][] = $id;
             }
-            if ('found' === ($capture['means'] ?? null) && null !== $this->text($id, 'part')) {
-                $graded[$this->text($id, 'part')][] = $id;
+            if ('found' === ($capture['means'] ?? null) && null !== $this->steps->text($id, 'part')) {
+                $graded[$this->steps->text($id, 'part')][] = $id;
             }
-            if (null !== $this->text($id, 'takesOff')) {
-                $off[$this->text($id, 'takesOff')][] = $id;
+            if (null !== $this->steps->text($id, 'takesOff')) {
+                $off[$this->steps->text($id, 'takesOff')][] = $id;
             }
             if (isset($step['power'])) {
                 $power[] = $id;
@@ -116,12 +86,12 @@ final readonly class StepSequencer
         }
         $this->partsThatCover($graph, $off);
         foreach ($ids as $id) {
-            $step = $this->data($id);
-            $this->before($graph, [$this->text($id, 'waitsFor')], $id);
+            $step = $this->steps->of($id);
+            $this->before($graph, [$this->steps->text($id, 'waitsFor')], $id);
             foreach (array_keys((array) ($step['if'] ?? [])) as $name) {
                 $this->before($graph, $asked[$name] ?? [], $id);
             }
-            foreach ($this->list($id, 'touches') as $part) {
+            foreach ($this->steps->list($id, 'touches') as $part) {
                 $this->before($graph, $graded[$part] ?? [], $id);
             }
             $this->before($graph, isset($step['inWell']) ? $bails : [], $id);
@@ -132,15 +102,15 @@ final readonly class StepSequencer
                     $this->before($graph, [$back], $test);
                 }
             }
-            foreach ($this->list($id, 'afterBack') as $part) {
+            foreach ($this->steps->list($id, 'afterBack') as $part) {
                 foreach ($off[$part] ?? [] as $each) {
-                    $this->before($graph, [StepChain::backOf($this->data($each)), ...StepChain::testsOf($this->data($each))], $id);
+                    $this->before($graph, [StepChain::backOf($this->steps->of($each)), ...StepChain::testsOf($this->steps->of($each))], $id);
                 }
             }
-            foreach ($this->list($id, 'whileOff') as $part) {
+            foreach ($this->steps->list($id, 'whileOff') as $part) {
                 foreach ($off[$part] ?? [] as $each) {
                     $graph->put($each, $id);
-                    $this->before($graph, [$id], StepChain::backOf($this->data($each)) ?? '');
+                    $this->before($graph, [$id], StepChain::backOf($this->steps->of($each)) ?? '');
                 }
             }
         }
@@ -198,7 +168,7 @@ final readonly class StepSequencer
         foreach ([$final, $own] as $group) {
             $later = null;
             foreach ($sorted as $id) {
-                $back = StepChain::backOf($this->data($id));
+                $back = StepChain::backOf($this->steps->of($id));
                 if (null === $back || !in_array($back, $group, true)) {
                     continue;
                 }
@@ -220,8 +190,8 @@ final readonly class StepSequencer
         $stillOff = $this->partsOff($sorted, $off);
 
         return array_values(array_filter(
-            StepChain::testsOf($this->data($off)),
-            fn (string $test): bool => [] === array_intersect($this->list($test, 'tests'), $stillOff),
+            StepChain::testsOf($this->steps->of($off)),
+            fn (string $test): bool => [] === array_intersect($this->steps->list($test, 'tests'), $stillOff),
         ));
     }
 
@@ -236,7 +206,7 @@ final readonly class StepSequencer
     {
         $before = array_slice($sorted, 0, (int) array_search($id, $sorted, true));
 
-        return array_values(array_filter(array_map(fn (string $each): ?string => $this->text($each, 'takesOff'), $before)));
+        return array_values(array_filter(array_map(fn (string $each): ?string => $this->steps->text($each, 'takesOff'), $before)));
     }
 
     /**
@@ -256,26 +226,5 @@ final readonly class StepSequencer
                 }
             }
         }
-    }
-
-    /** @return array<array-key, mixed> */
-    private function data(string $id): array
-    {
-        return $this->steps[$id] ?? [];
-    }
-
-    private function text(string $id, string $key): ?string
-    {
-        $value = $this->data($id)[$key] ?? null;
-
-        return is_string($value) ? $value : null;
-    }
-
-    /** @return list<string> */
-    private function list(string $id, string $key): array
-    {
-        $value = $this->data($id)[$key] ?? [];
-
-        return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
     }
 }

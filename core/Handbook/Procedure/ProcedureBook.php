@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Handbook\Procedure;
 
 use GoodRinse\Core\Handbook\Compiler\Node;
-use GoodRinse\Core\Handbook\Order\CoverInserter;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
-use GoodRinse\Core\Handbook\Order\ProcedureExpander;
-use GoodRinse\Core\Handbook\Order\StepSequencer;
 use GoodRinse\Core\Handbook\Scale\Scales;
 use GoodRinse\Core\Handbook\UnknownEntry;
 
@@ -32,6 +29,8 @@ final class ProcedureBook
 
     private ?StepReader $reader = null;
 
+    private readonly ProcedureChains $chains;
+
     /**
      * @internal to the handbook
      *
@@ -46,6 +45,7 @@ final class ProcedureBook
         private readonly Scales $scales,
         private readonly array $defaults,
     ) {
+        $this->chains = new ProcedureChains($kind, $procedures);
     }
 
     /** @return array<string, string> names by id */
@@ -57,7 +57,7 @@ final class ProcedureBook
     /** @throws UnknownEntry */
     public function procedure(string $id): Procedure
     {
-        return $this->read[$id] ??= $this->read($this->node($id));
+        return $this->read[$id] ??= $this->read($this->chains->node($id));
     }
 
     /** The one of a round, whatever it is called. */
@@ -75,34 +75,7 @@ final class ProcedureBook
      */
     public function chains(ProcedureSet $set): array
     {
-        return $this->chainsOf($set->ids);
-    }
-
-    /**
-     * @param list<string> $ids
-     *
-     * @return array<string, list<string>>
-     */
-    private function chainsOf(array $ids): array
-    {
-        $order = array_flip($this->taskOrder());
-        $chains = [];
-        foreach ($ids as $id) {
-            foreach ($this->node($id)->at('chains')->named() as $name => $words) {
-                $chains[$name] = $words->strings();
-            }
-        }
-        // A procedure that takes others in comes first: it says what they have in common.
-        uksort(
-            $chains,
-            fn (string $a, string $b): int => [[] === $this->procedures[$a]->at('runs')->raw(), $order[$a] ?? PHP_INT_MAX, $a] <=> [
-                [] === $this->procedures[$b]->at('runs')->raw(),
-                $order[$b] ?? PHP_INT_MAX,
-                $b,
-            ],
-        );
-
-        return $chains;
+        return $this->chains->of($set->ids);
     }
 
     /**
@@ -119,32 +92,12 @@ final class ProcedureBook
      */
     public function sequence(array $ids, array $first = [], array $exact = [], array $more = []): array
     {
-        return $this->orders[serialize([$ids, $first, $exact, $more])] ??= $this->inSequence($ids, $first, $exact, $more);
-    }
-
-    /**
-     * @param list<string> $ids
-     * @param array<string, list<string>> $first
-     * @param list<string> $exact
-     * @param array<string, array<array-key, mixed>> $more
-     *
-     * @return list<string>
-     */
-    private function inSequence(array $ids, array $first, array $exact, array $more): array
-    {
-        $raw = $this->rawSteps() + $more;
-        $usual = ProcedureExpander::covers($this->kind);
-        $covers = $first + $usual;
-        foreach (array_diff_key($usual, array_flip($exact)) as $part => $parts) {
-            $covers[$part] = array_values(array_unique([...$covers[$part], ...$parts]));
-        }
-        $chains = array_intersect_key($this->chainsOf($ids), array_flip($ids));
-        $whole = (new CoverInserter($raw, $first))->insert($chains);
-        if (1 === count($chains) && $whole === $chains && $covers == $usual) {
-            return $this->procedures[array_key_first($chains)]->at('steps')->strings();
-        }
-
-        return (new StepSequencer($raw, $covers))->sequence($whole);
+        return $this->orders[serialize([$ids, $first, $exact, $more])] ??= $this->chains->sequence(
+            $ids,
+            $first,
+            $exact,
+            $this->rawSteps() + $more,
+        );
     }
 
     /** @return array<string, array<array-key, mixed>> data of all steps, by id */
@@ -173,8 +126,8 @@ final class ProcedureBook
      */
     public function about(ProcedureSet $set): array
     {
-        $ids = $this->inOrder($set->ids);
-        $nodes = array_map(fn (string $id): Node => $this->node($id), $ids);
+        $ids = $this->chains->inOrder($set->ids);
+        $nodes = array_map(fn (string $id): Node => $this->chains->node($id), $ids);
         if (1 === count($nodes)) {
             return array_diff_key($nodes[0]->raw(), ['steps' => 0, 'chains' => 0]);
         }
@@ -222,32 +175,6 @@ final class ProcedureBook
         return $this->scaleIds[$task.json_encode($traits)] ??= $this->findScale($task, $traits);
     }
 
-    /** @param array<string, string> $traits */
-    private function findScale(string $task, array $traits): string
-    {
-        foreach ($this->steps->items() as $step) {
-            $capture = $step->at('capture');
-            if ($task === $capture->optional('of') && $capture->has('scale') && $step->condition('when', $this->defaults)->holds($traits)) {
-                return $capture->string('scale');
-            }
-        }
-
-        return Scales::MESH;
-    }
-
-    /**
-     * @param list<string> $ids of procedures
-     *
-     * @return list<string> in the order they are done
-     */
-    private function inOrder(array $ids): array
-    {
-        $order = array_flip(array_keys($this->chainsOf($ids)));
-        usort($ids, static fn (string $a, string $b): int => ($order[$a] ?? -1) <=> ($order[$b] ?? -1));
-
-        return $ids;
-    }
-
     /**
      * "Filter clean, spray arms and acid wash".
      *
@@ -265,24 +192,6 @@ final class ProcedureBook
     public function standsAlone(string $id): bool
     {
         return isset($this->procedures[$id]) && $this->procedures[$id]->flag('alone');
-    }
-
-    /**
-     * Ids of the procedures in the order the care tasks name them.
-     *
-     * @return list<string>
-     */
-    private function taskOrder(): array
-    {
-        $ids = [];
-        foreach ($this->kind->at('tasks')->items() as $task) {
-            array_push(
-                $ids,
-                ...array_map(static fn (Node $procedure): string => $procedure->string('id'), $task->at('procedures')->items()),
-            );
-        }
-
-        return $ids;
     }
 
     private function steps(): StepReader
@@ -312,8 +221,16 @@ final class ProcedureBook
         );
     }
 
-    private function node(string $id): Node
+    /** @param array<string, string> $traits */
+    private function findScale(string $task, array $traits): string
     {
-        return $this->procedures[$id] ?? throw UnknownEntry::named('procedure of a '.$this->kind->string('id'), $id);
+        foreach ($this->steps->items() as $step) {
+            $capture = $step->at('capture');
+            if ($task === $capture->optional('of') && $capture->has('scale') && $step->condition('when', $this->defaults)->holds($traits)) {
+                return $capture->string('scale');
+            }
+        }
+
+        return Scales::MESH;
     }
 }

@@ -77,4 +77,12 @@ final readonly class Scales
 
         return new Scale($id, [] === $grades ? throw UnknownEntry::named('grade of', $id) : $grades);
     }
+
+    /** The soiled fraction that a symptom counts as which nobody has graded: the worst a mesh can be. */
+    public function worst(): Fraction
+    {
+        $grades = $this->scale(self::MESH)->grades;
+
+        return $grades[count($grades) - 1]->fraction;
+    }
 }

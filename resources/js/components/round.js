@@ -1,15 +1,19 @@
 // The round under wet hands: keys, a screen that stays awake, and ticks that survive a lost network.
 // Without this script the form posts by itself. With it a tick that cannot be sent is kept in the browser, the
 // next step is shown from what was fetched ahead, and everything is sent when the network is back.
-import { Ahead, fetchAhead, ulid } from '../offline/ahead.js';
+import { Ahead, fetchAhead } from '../offline/ahead.js';
 import { project } from '../offline/projector.js';
 import { flush, keep, waiting } from '../offline/outbox.js';
 import { stayAwake } from '../offline/awake.js';
+import { drawing } from './round-drawing.js';
+import { keys } from './round-keys.js';
 
-const isTyping = (target) => target.matches('textarea, input:not([type=radio]):not([type=checkbox]), select');
 const ASK_EVERY = 4000;
 
 export default () => ({
+    ...drawing,
+    ...keys,
+
     init() {
         this.place = this.$root.dataset;
         this.sending = false;
@@ -164,79 +168,6 @@ export default () => ({
         }
     },
 
-    showStep(state, ahead) {
-        const next = ahead.find(state.current);
-        const tile = this.$refs.tile;
-        this.$refs.reveals?.remove();
-        const body = tile.querySelector('.step__body');
-        if (!next) {
-            this.$refs.ask.textContent = 'All steps are done here.';
-            body.replaceChildren(
-                Object.assign(document.createElement('p'), {
-                    className: 'step__say',
-                    textContent: 'Finish the round when the network is back; everything is kept until then.',
-                }),
-            );
-            this.$refs.done.hidden = true;
-
-            return;
-        }
-        const drawn = next.content.cloneNode(true);
-        drawn.querySelector('[name=id]').value = ulid();
-        drawn.querySelector('[name=photo_id]').value = ulid();
-        if (state.failed === state.current) {
-            drawn.querySelectorAll('[data-remedy], [data-overrule]').forEach((node) => {
-                node.hidden = false;
-                node.querySelectorAll('input').forEach((input) => {
-                    input.disabled = false;
-                });
-            });
-        }
-        body.replaceWith(drawn);
-        this.$refs.ask.textContent = next.dataset.title;
-        this.$refs.where.textContent = next.dataset.short;
-        this.$refs.trouble.hidden = true;
-        this.$refs.ask.scrollIntoView({ block: 'nearest' });
-    },
-
-    showTray(state, ahead) {
-        const names = state.off.map((part) => ahead.nameOf(part));
-        const said = document.createElement('p');
-        said.dataset.tray = '';
-        said.textContent = names.length === 0 ? 'Nothing is off.' : `${names.join(', ')}. Goes back the other way round.`;
-        const left = [...new Set(state.leftOn)].map((part) => ahead.nameOf(part).toLowerCase());
-        this.$refs.tray.replaceChildren(
-            said,
-            ...(left.length === 0
-                ? []
-                : [
-                      Object.assign(document.createElement('p'), {
-                          className: 'muted small mb-0',
-                          textContent: `Left on: ${left.join(', ')}.`,
-                      }),
-                  ]),
-        );
-        this.$refs.timers.replaceChildren(...state.timers.map((timer) => this.drawTimer(timer)));
-    },
-
-    drawTimer(timer) {
-        const make = (tag, has) => Object.assign(document.createElement(tag), has);
-        const tile = make('section', { className: 'tile tile--timer' });
-        const inner = document.createElement('div');
-        inner.setAttribute('x-data', 'timer');
-        inner.dataset.left = String(timer.startedAt + timer.seconds - Math.round(Date.now() / 1000));
-        inner.dataset.label = timer.label;
-        const clock = make('p', { className: 'clock' });
-        clock.setAttribute('x-ref', 'clock');
-        clock.setAttribute('role', 'timer');
-        const word = make('p', { className: 'muted small' });
-        word.setAttribute('x-ref', 'word');
-        inner.append(make('h2', { textContent: timer.label }), clock, word);
-        tile.append(inner);
-
-        return tile;
-    },
-
     async sendKept() {
         if ((await this.mine()).length === 0) {
             return;
@@ -293,51 +224,5 @@ export default () => ({
     wait(waits) {
         this.sending = waits;
         this.$refs.done.disabled = waits;
-    },
-
-    keys() {
-        this.$refs.keys.showModal();
-    },
-
-    key(event) {
-        if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || this.$refs.keys.open || this.$refs.leave.open) {
-            return;
-        }
-        const action =
-            {
-                // Space ticks a box and picks an answer that has the focus; anywhere else it means done.
-                ' ': () =>
-                    event.target.matches('button, a, summary, input[type=checkbox], input[type=radio]:not(:checked)')
-                        ? null
-                        : this.$refs.done.click(),
-                ArrowLeft: () => (event.target.matches('input') ? null : this.$refs.back?.click()),
-                '+': () => this.$root.querySelector('.push--tally')?.click() ?? null,
-                a: () => this.$root.querySelector('[data-all-here]')?.click() ?? null,
-                n: () => this.note(),
-                t: () => document.getElementById('timers')?.focus(),
-                '?': () => this.keys(),
-            }[event.key.length === 1 ? event.key.toLowerCase() : event.key] ?? this.pick(event.key);
-        if (action && action() !== null) {
-            event.preventDefault();
-        }
-    },
-
-    pick(key) {
-        const answer = this.$refs.form?.querySelectorAll('input[type=radio][name=answer]')[Number(key) - 1];
-
-        return answer
-            ? () => {
-                  answer.click();
-                  answer.focus();
-              }
-            : null;
-    },
-
-    note() {
-        const note = this.$root.querySelector('#note');
-        if (note) {
-            note.closest('details').open = true;
-            note.focus();
-        }
     },
 });

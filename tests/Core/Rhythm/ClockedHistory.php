@@ -39,7 +39,7 @@ trait ClockedHistory
         $days = new LocalDays($utc);
         $use = UseTimeline::of((new UseEntries($days))->record($entries, $now), $days->of($now), 1.0, 6.0, self::handbook()->rhythmModel());
 
-        return (new HistoryBuilder($days, self::handbook()->worst()))->build(
+        return (new HistoryBuilder($days, self::handbook()->scales()->worst()))->build(
             $entries,
             $use,
             $now,

@@ -6,7 +6,7 @@ namespace App\View\Pages\Handbook;
 
 use App\View\PageData;
 
-/** What HandbookPages::procedures() hands to its view. */
+/** What ProcedureListPage::for() hands to its view. */
 final readonly class ProcedureListData extends PageData
 {
     /**

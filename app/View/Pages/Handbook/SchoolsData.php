@@ -7,7 +7,7 @@ namespace App\View\Pages\Handbook;
 use App\View\PageData;
 use GoodRinse\Core\Handbook\Care\Question;
 
-/** What HandbookPages::schools() hands to its view. */
+/** What SchoolsPage::for() hands to its view. */
 final readonly class SchoolsData extends PageData
 {
     /**

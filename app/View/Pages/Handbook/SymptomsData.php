@@ -8,7 +8,7 @@ use App\Models\Trace;
 use App\View\PageData;
 use GoodRinse\Core\Handbook\Fault\FaultAction;
 
-/** What HandbookPages::symptoms() hands to its view. */
+/** What SymptomsPage::for() hands to its view. */
 final readonly class SymptomsData extends PageData
 {
     /**

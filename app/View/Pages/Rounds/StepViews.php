@@ -9,14 +9,9 @@ use App\Care\Gates\PourVerdict;
 use App\Care\Gates\RunGate;
 use App\Care\Gates\StepChemistryGate;
 use App\Care\Readers\CareReader;
-use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
-use App\Models\Photo;
 use App\Models\Round;
-use App\Models\User;
-use App\Support\Scalar;
-use App\View\Words\Dates;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
@@ -25,24 +20,17 @@ use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\Scale\Grade;
 use GoodRinse\Core\Handbook\Scale\Scales;
-use GoodRinse\Core\Logbook\Payload\EntryKind;
-use GoodRinse\Core\Logbook\Payload\Measurement;
-use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\Kit\KitList;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\Projection\MeasurementForm;
 use GoodRinse\Core\Round\RunningTimer;
 use GoodRinse\Core\Round\Tick;
-use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** Gathers what a step of a round shows. */
 final readonly class StepViews
 {
-    /** Readings looked back over for how many jets there are in all. */
-    private const LOOK_BACK = 60;
-
     public function __construct(
         private ClockInterface $clock,
         private CoreInputs $inputs,
@@ -51,6 +39,7 @@ final readonly class StepViews
         private StepChemistryGate $keepApart,
         private RunGate $gate,
         private Handbook $handbook,
+        private StepHistory $history,
     ) {
     }
 
@@ -80,18 +69,18 @@ final readonly class StepViews
             sheet: $line,
             asked: array_map($round->handbook()->reading(...), $step->observe),
             counted: array_map($round->handbook()->reading(...), $form->counted($step, $traits)),
-            totals: [] === $form->counted($step, $traits) ? [] : $this->totals($round->machine),
+            totals: [] === $form->counted($step, $traits) ? [] : $this->history->totals($round->machine),
             missing: $this->missing($round, $progress, $step),
             photos: array_values($round->photos()->where('step', $step->id)->orderBy('taken_at')->get()->all()),
-            lastPhoto: $this->lastPhoto($round, $step),
+            lastPhoto: $this->history->lastPhoto($round, $step),
             tally: (int) ($tick->answer ?? 0),
             failures: $progress->failures($step),
             asks: $this->asked($round, $step, $line),
             length: $this->remembered($round, $step) ?? (
                 null === $step->timer ? null : (string) (int) $step->timer->lasts($progress->answers)->value
             ),
-            disagreed: $this->disagreement($progress, $step),
-            because: $this->because($step, $household),
+            disagreed: $this->history->disagreement($progress, $step),
+            because: $this->history->because($step, $household),
         );
     }
 
@@ -142,20 +131,6 @@ final readonly class StepViews
         return $step->kit ? [] : array_map($round->handbook()->kitName(...), array_values(array_intersect($step->tools, $missing)));
     }
 
-    /** @return array<string, float> how many there were in all the last time, by reading */
-    private function totals(Machine $machine): array
-    {
-        $totals = [];
-        foreach ($machine->entries()->where('kind', EntryKind::Measurement)->orderByDesc('seq')->limit(self::LOOK_BACK)->get() as $entry) {
-            $payload = $entry->decode();
-            if ($payload instanceof Measurement && null !== $payload->of) {
-                $totals[$payload->what] ??= $payload->of;
-            }
-        }
-
-        return $totals;
-    }
-
     /**
      * What each grade would make of the rhythm, for the step at which the part is first judged.
      *
@@ -189,70 +164,11 @@ final readonly class StepViews
         return $previews;
     }
 
-    /** The last picture of the same step on this machine, from an earlier round. */
-    private function lastPhoto(Round $round, Step $step): ?Photo
-    {
-        return Photo::query()->where('household_id', $round->household_id)->where('step', $step->id)
-            ->whereIn('round_id', Round::query()->select('id')->where('machine_id', $round->machine_id)->where('id', '!=', $round->id))
-            ->orderByDesc('taken_at')->first();
-    }
-
     /** The length of the wait that was picked on this machine the last time. */
     private function remembered(Round $round, Step $step): ?string
     {
         $wait = $round->machine->waits[$step->id] ?? null;
 
         return null === $wait ? null : (string) $wait;
-    }
-
-    /**
-     * Two people who said different things of the step: who, when, and whose counts.
-     *
-     * @return list<array{string, \DateTimeImmutable}> name and time, the one that counts last; empty where there is
-     *     none
-     */
-    private function disagreement(Progress $progress, Step $step): array
-    {
-        $newest = [];
-        foreach ($progress->ticksOf($step->id) as $tick) {
-            if (null !== $tick->by) {
-                unset($newest[$tick->by]);
-                $newest[$tick->by] = $tick;
-            }
-        }
-        $ticks = array_values($newest);
-        if (count($ticks) < 2 || $ticks[count($ticks) - 1]->hasSameAnswerAs($ticks[count($ticks) - 2])) {
-            return [];
-        }
-        $names = User::query()->whereIn('id', array_keys($newest))->pluck('name', 'id');
-
-        return array_map(
-            static fn (Tick $tick): array => [Scalar::text($names[$tick->by] ?? __('rounds.somebody')), $tick->at],
-            array_slice($ticks, -2),
-        );
-    }
-
-    /** @return list<string> why a clearing was put in: who poured what when */
-    private function because(Step $step, Household $household): array
-    {
-        if (null === $step->because) {
-            return [];
-        }
-        $agents = $this->handbook->chemistry();
-        $today = Day::at($this->clock->now(), $household->zone());
-        $said = [];
-        foreach ($step->because->poured as [$agent, $id]) {
-            $entry = Entry::query()->where('household_id', $household->id)->find($id);
-            if (null !== $entry) {
-                $said[] = (string) __('rounds.because_poured', [
-                    'agent' => Str::ucfirst($agents->agent($agent)->name),
-                    'day' => Dates::day(Day::at($entry->happened_at, $household->zone()), $today),
-                    'who' => User::query()->find($entry->recorded_by)->name ?? __('rounds.somebody'),
-                ]);
-            }
-        }
-        $said[] = (string) __('rounds.because_next', ['agent' => $agents->agent($step->because->agent)->name]);
-
-        return $said;
     }
 }

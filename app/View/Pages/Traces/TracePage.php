@@ -30,7 +30,6 @@ use Psr\Clock\ClockInterface;
 /** What the pages of a trace show: noting, the deck with its suspects, and the call sheet. */
 final readonly class TracePage
 {
-    private const SUSPECTS = 7;
     private const LATELY = 8;
 
     public function __construct(
@@ -85,9 +84,9 @@ final readonly class TracePage
             names: $this->names($trace, $trouble),
             trouble: $trouble,
             reading: $reading,
-            suspects: $this->suspects($reading, $trouble),
-            told: $this->answersGiven($trace, $reading, $trouble),
-            steps: $this->steps($trace, $trouble),
+            suspects: TraceWords::suspects($reading, $trouble),
+            told: TraceWords::answersGiven($trace, $reading, $trouble),
+            steps: TraceWords::steps($trace, $trouble),
             why: $this->why($reading, $trouble, $household),
             price: $this->price($reading->plan, $trouble),
             before: $this->before($trace, $household, $trouble),
@@ -145,76 +144,6 @@ final readonly class TracePage
     private function names(Trace $trace, FaultCatalog $trouble): array
     {
         return array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed());
-    }
-
-    /** @return list<string> what the logbook answered by itself, in words */
-    private function answersGiven(Trace $trace, Diagnosis $reading, FaultCatalog $trouble): array
-    {
-        $asked = array_column($trace->steps, 'id');
-        $told = array_filter($reading->evidence->answers, static fn (array $answer): bool => !in_array($answer[0], $asked, true));
-
-        return array_values(array_filter(array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $told)));
-    }
-
-    /** @return list<array{name: string, chance: string, now: float, before: float, moved: string|null}> */
-    private function suspects(Diagnosis $reading, FaultCatalog $trouble): array
-    {
-        $answers = array_map(fn (array $answer): ?string => $this->answer($trouble, $answer[0], $answer[1]), $reading->evidence->answers);
-        $suspects = [];
-        foreach (array_slice($reading->suspects, 0, self::SUSPECTS) as $cause => $chance) {
-            $suspects[] = [
-                'name' => $trouble->causes[$cause]->name ?? $cause,
-                'chance' => Chance::describe($chance),
-                'now' => round(100 * $chance, 1),
-                'before' => round(100 * ($reading->before[$cause] ?? 0.0), 1),
-                'moved' => $this->moved($reading->moved[$cause] ?? null, $answers),
-            ];
-        }
-
-        return $suspects;
-    }
-
-    /**
-     * @param array{int, float}|null $moved
-     * @param list<string|null> $answers in words, by place
-     */
-    private function moved(?array $moved, array $answers): ?string
-    {
-        return null === $moved || !isset($answers[$moved[0]]) || abs(log(max($moved[1], 1e-9))) < log(1.3)
-            ? null
-            : (string) __($moved[1] > 1 ? 'traces.raised' : 'traces.lowered', ['answer' => lcfirst($answers[$moved[0]])]);
-    }
-
-    /** @return array<int, string> what was answered and tried, in words, by place; without what the handbook has dropped since */
-    private function steps(Trace $trace, FaultCatalog $trouble): array
-    {
-        $said = [];
-        foreach ($trace->steps as $place => $step) {
-            $said[$place] = match ($step['kind']) {
-                Trace::ANSWER => $this->answer($trouble, $step['id'], (string) $step['result']) ?? (string) __('traces.gone'),
-                Trace::FAILED => (string) __('traces.did_not_help', ['action' => $trouble->actions[$step['id']]->name ?? $step['id']]),
-                default => (string) __(
-                    'traces.left_out',
-                    ['what' => $trouble->checks[$step['id']]->name ?? $trouble->actions[$step['id']]->name ?? $step['id']],
-                ),
-            };
-        }
-
-        return $said;
-    }
-
-    private function answer(FaultCatalog $trouble, string $check, string $result): ?string
-    {
-        foreach ($trouble->checks[$check]->results ?? [] as $each) {
-            if ($each->id === $result) {
-                return (string) __(
-                    'traces.answered',
-                    ['check' => rtrim($trouble->checks[$check]->name, '?.'), 'result' => mb_strtolower($each->name)],
-                );
-            }
-        }
-
-        return null;
     }
 
     /** Why this card comes now. */

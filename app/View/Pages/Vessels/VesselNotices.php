@@ -107,6 +107,6 @@ final readonly class VesselNotices
             array_push($enemies, ...$this->rules->enemiesOf($residue->agent));
         }
 
-        return array_map($this->handbook->familyName(...), array_values(array_unique($enemies)));
+        return array_map($this->rules->familyName(...), array_values(array_unique($enemies)));
     }
 }

@@ -1,0 +1,50 @@
+// Single keys for hands that are wet: done, back, an answer, one more, a note.
+const isTyping = (target) => target.matches('textarea, input:not([type=radio]):not([type=checkbox]), select');
+
+export const keys = {
+    keys() {
+        this.$refs.keys.showModal();
+    },
+
+    key(event) {
+        if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || this.$refs.keys.open || this.$refs.leave.open) {
+            return;
+        }
+        const action =
+            {
+                // Space ticks a box and picks an answer that has the focus; anywhere else it means done.
+                ' ': () =>
+                    event.target.matches('button, a, summary, input[type=checkbox], input[type=radio]:not(:checked)')
+                        ? null
+                        : this.$refs.done.click(),
+                ArrowLeft: () => (event.target.matches('input') ? null : this.$refs.back?.click()),
+                '+': () => this.$root.querySelector('.push--tally')?.click() ?? null,
+                a: () => this.$root.querySelector('[data-all-here]')?.click() ?? null,
+                n: () => this.note(),
+                t: () => document.getElementById('timers')?.focus(),
+                '?': () => this.keys(),
+            }[event.key.length === 1 ? event.key.toLowerCase() : event.key] ?? this.pick(event.key);
+        if (action && action() !== null) {
+            event.preventDefault();
+        }
+    },
+
+    pick(key) {
+        const answer = this.$refs.form?.querySelectorAll('input[type=radio][name=answer]')[Number(key) - 1];
+
+        return answer
+            ? () => {
+                  answer.click();
+                  answer.focus();
+              }
+            : null;
+    },
+
+    note() {
+        const note = this.$root.querySelector('#note');
+        if (note) {
+            note.closest('details').open = true;
+            note.focus();
+        }
+    },
+};
