@@ -51,16 +51,16 @@ final class Failures
     /** What a page's script is told, in words for the person, where the framework's own are for programmers. */
     private static function asJson(\Throwable $e, Request $request): ?Response
     {
-        $said = match (true) {
+        $failure = match (true) {
             !$request->expectsJson() => null,
             $e instanceof AuthenticationException => [401, 'logged_out'],
             $e instanceof HttpExceptionInterface => [$e->getStatusCode(), self::MESSAGES[$e->getStatusCode()] ?? null],
             default => null,
         };
 
-        return null === $said || null === $said[1]
+        return null === $failure || null === $failure[1]
             ? null
-            : response()->json(['message' => trim(__("failures.$said[1]").' '.__("failures.{$said[1]}_advice"))], $said[0]);
+            : response()->json(['message' => trim(__("failures.$failure[1]").' '.__("failures.{$failure[1]}_advice"))], $failure[0]);
     }
 
     private static function refused(\Throwable $e, Request $request): Response

@@ -150,8 +150,8 @@ final readonly class Interlock
 
     private function fill(string $sentence, string $agent, string $other = ''): string
     {
-        $said = strtr($sentence, ['{a}' => $this->rules->agent($agent)->name, '{b}' => $this->rules->agent($other)->name]);
+        $text = strtr($sentence, ['{a}' => $this->rules->agent($agent)->name, '{b}' => $this->rules->agent($other)->name]);
 
-        return mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1);
+        return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
     }
 }

@@ -60,7 +60,7 @@ final readonly class HistoryBuilder
         array $old = [],
         ?string $only = null,
     ): MachineHistory {
-        $openings = $opened = $snoozes = $symptoms = $said = $lights = [];
+        $openings = $opened = $snoozes = $symptoms = $confirmed = $lights = [];
         $place = 0; // in the one order that decides what came after what
         foreach ($entries as $entry) {
             ++$place;
@@ -81,7 +81,7 @@ final readonly class HistoryBuilder
                     new SnoozeRecord($entry->id, $payload->until, $payload->reason),
                 ],
                 $payload instanceof Symptom => $symptoms[$entry->id] = [$entry->happenedAt, $payload, $place],
-                $payload instanceof Confirmation => $said[$payload->symptom] = $payload,
+                $payload instanceof Confirmation => $confirmed[$payload->symptom] = $payload,
                 $payload instanceof IndicatorLight => $lights[$payload->light] = $payload->on
                     ? [$this->day($entry->happenedAt), $place]
                     : null,
@@ -92,7 +92,7 @@ final readonly class HistoryBuilder
             }
         }
         $lights = array_filter($lights);
-        foreach ($said as $entry => $confirmation) {
+        foreach ($confirmed as $entry => $confirmation) {
             if ($confirmation->caused && isset($symptoms[$entry])) {
                 $openings[$confirmation->task][] = [$symptoms[$entry][0], $entry, $this->clogged, $this->clogged, true];
             }
@@ -106,7 +106,7 @@ final readonly class HistoryBuilder
                 $since,
                 $absences,
                 null !== $snooze && $snooze[0] > ($opened[$task] ?? 0) ? $snooze[1] : null,
-                $this->open(array_diff_key($symptoms, $said), $task, $opened[$task] ?? 0),
+                $this->open(array_diff_key($symptoms, $confirmed), $task, $opened[$task] ?? 0),
                 isset($old[$task]) ? $old[$task]->openings() : [],
                 array_keys(array_filter($lights, static fn (array $lit): bool => $lit[1] < ($opened[$task] ?? 0))),
             );

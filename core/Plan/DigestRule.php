@@ -29,16 +29,16 @@ final readonly class DigestRule
      * Whether there is something to say.
      *
      * @param list<string> $due what is asked for now
-     * @param list<string>|null $said what the last mail named; null when there was none
+     * @param list<string>|null $named what the last mail named; null when there was none
      * @param int $daysSince the last mail
      */
-    public function isWorthwhile(array $due, ?array $said, int $daysSince): bool
+    public function isWorthwhile(array $due, ?array $named, int $daysSince): bool
     {
-        if ([] === $due || (null !== $said && $daysSince < 1)) {
+        if ([] === $due || (null !== $named && $daysSince < 1)) {
             return false;
         }
 
-        return null === $said || $daysSince >= self::REPEAT_AFTER || [] !== array_diff($due, $said);
+        return null === $named || $daysSince >= self::REPEAT_AFTER || [] !== array_diff($due, $named);
     }
 
     private function isQuiet(int $hour): bool

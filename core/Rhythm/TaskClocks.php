@@ -29,25 +29,25 @@ final readonly class TaskClocks
     }
 
     /** @return list<Clock> */
-    public function for(MachineKind $kind, CareTask $task, CareSettings $said, MachineHistory $history, Day $asOf): array
+    public function for(MachineKind $kind, CareTask $task, CareSettings $settings, MachineHistory $history, Day $asOf): array
     {
-        $declared = $kind->declaredUsesPerDay($said->habits);
-        $start = $this->starting($kind, $task, $said);
+        $declared = $kind->declaredUsesPerDay($settings->habits);
+        $start = $this->starting($kind, $task, $settings);
         $clocks = [];
-        $own = self::own($task->clocks, $said->own);
+        $own = self::own($task->clocks, $settings->own);
         foreach ($task->clocks as $bounds) {
             if ($own->isKept() && $bounds->unit !== $own->unit) {
                 continue; // what is kept at so many days is not measured in uses as well
             }
-            $worth = $this->worth($bounds->unit, $kind, $said);
+            $worth = $this->worth($bounds->unit, $kind, $settings);
             if (Clock::DAYS === $bounds->unit) {
-                $clocks[] = $this->days($bounds, $this->inDays($start, $said, $declared), $task, $said, $own, $history, $asOf);
+                $clocks[] = $this->days($bounds, $this->inDays($start, $settings, $declared), $task, $settings, $own, $history, $asOf);
             } elseif (null !== $worth && $declared > 0) {
                 $past = $history->task($task->id);
                 [$least, $most] = self::bounds($bounds, $own, $worth * $history->rate);
                 $clocks[] = new Clock(
                     unit: $bounds->unit,
-                    start: $own->count ?? $this->inUses($start, $said, $declared) * $worth,
+                    start: $own->count ?? $this->inUses($start, $settings, $declared) * $worth,
                     least: $least,
                     most: $most,
                     rate: $worth * $history->rate,
@@ -66,13 +66,13 @@ final readonly class TaskClocks
     }
 
     /** What the first interval is, as the school and the habits put it. */
-    public function starting(MachineKind $kind, CareTask $task, CareSettings $said): StartingInterval
+    public function starting(MachineKind $kind, CareTask $task, CareSettings $settings): StartingInterval
     {
-        $school = $task->school($said->school, $said->habits);
-        $picked = $school->id === $said->school;
-        $for = $picked ? [] : $task->proposedFor($said->habits);
+        $school = $task->school($settings->school, $settings->habits);
+        $picked = $school->id === $settings->school;
+        $for = $picked ? [] : $task->proposedFor($settings->habits);
         $whole = static fn (float $base): float => max(1.0, round($base));
-        if (null !== $school->litres && null !== $said->litresPerUse) {
+        if (null !== $school->litres && null !== $settings->litresPerUse) {
             return new StartingInterval(
                 $whole($school->litres),
                 self::LITRES,
@@ -80,12 +80,12 @@ final readonly class TaskClocks
                 $school->litres,
                 $for,
                 $picked,
-                litres: $said->litresPerUse,
+                litres: $settings->litresPerUse,
             );
         }
         if (null !== $school->start) {
-            $hardness = $said->hardness ?? Hardness::mgPerLitre($this->doses->brewLimit['hardness']);
-            $litres = $said->litresPerUse ?? $this->doses->brewLimit['brewLitres'];
+            $hardness = $settings->hardness ?? Hardness::mgPerLitre($this->doses->brewLimit['hardness']);
+            $litres = $settings->litresPerUse ?? $this->doses->brewLimit['brewLitres'];
             $limit = $this->descaling->brewLimit($hardness, $litres);
 
             return new StartingInterval(
@@ -97,7 +97,7 @@ final readonly class TaskClocks
                 picked: $picked,
                 hardness: $hardness->mgPerLitre,
                 litres: $litres,
-                guessed: null === $said->hardness,
+                guessed: null === $settings->hardness,
             );
         }
         if (null !== $school->uses) {
@@ -115,14 +115,14 @@ final readonly class TaskClocks
         ClockBounds $bounds,
         ?float $start,
         CareTask $task,
-        CareSettings $said,
+        CareSettings $settings,
         OwnRhythm $own,
         MachineHistory $history,
         Day $asOf,
     ): Clock {
         $past = $history->task($task->id);
         $stands = $bounds->idle ? new Absences() : $history->absences;
-        $from = $past->last()->day ?? $said->since ?? $asOf;
+        $from = $past->last()->day ?? $settings->since ?? $asOf;
         [$least, $most] = self::bounds($bounds, $own, 1.0);
 
         return new Clock(
@@ -170,32 +170,32 @@ final readonly class TaskClocks
     }
 
     /** How much of a clock's unit one use is; null for a unit this machine has no measure of. */
-    private function worth(string $unit, MachineKind $kind, CareSettings $said): ?float
+    private function worth(string $unit, MachineKind $kind, CareSettings $settings): ?float
     {
         return match (true) {
             $unit === $kind->useUnit => 1.0,
-            self::LITRES === $unit => $said->litresPerUse,
+            self::LITRES === $unit => $settings->litresPerUse,
             default => null,
         };
     }
 
     /** The start in whole days, at least 1; null when it counts uses and there are none. */
-    private function inDays(StartingInterval $start, CareSettings $said, float $declared): ?float
+    private function inDays(StartingInterval $start, CareSettings $settings, float $declared): ?float
     {
         if (Clock::DAYS === $start->unit) {
             return $start->count;
         }
-        $uses = self::LITRES === $start->unit ? $start->count / ($said->litresPerUse ?? 1.0) : $start->count;
+        $uses = self::LITRES === $start->unit ? $start->count / ($settings->litresPerUse ?? 1.0) : $start->count;
 
         return $declared > 0 ? max(1.0, round($uses / $declared)) : null;
     }
 
     /** @param float $declared uses a day, above 0 */
-    private function inUses(StartingInterval $start, CareSettings $said, float $declared): float
+    private function inUses(StartingInterval $start, CareSettings $settings, float $declared): float
     {
         return match ($start->unit) {
             Clock::DAYS => $start->count * $declared,
-            self::LITRES => $start->count / ($said->litresPerUse ?? 1.0),
+            self::LITRES => $start->count / ($settings->litresPerUse ?? 1.0),
             default => $start->count,
         };
     }

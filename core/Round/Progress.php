@@ -196,7 +196,8 @@ final readonly class Progress
     {
         $tick = $this->tick($step);
 
-        return null === $step->timer || Tick::DONE !== $tick?->how ? null : RunningTimer::of($step->id, $step->timer, $tick, $this->answers);
+        return null === $step->timer
+            || Tick::DONE !== $tick?->how ? null : RunningTimer::of($step->id, $step->timer, $tick, $this->answers);
     }
 
     /** @return list<string> parts taken off and not yet put back, in the order they came off */

@@ -11,26 +11,20 @@ final class GlossaryTest extends TestCase
 {
     /** Ordinary words, and those of PHP, SQLite and the framework. */
     private const ORDINARY =
-        'combined dishwasher hood last left nav new on search tile '
-        .'accept accepts scalar learned projected action add ahead answer app assessment attempt bad begin belongs bench blank body book bounds '
-        .'build builder cache '
-        .'cached calc calculator calendar candidate cannot capacity chance change clean clear cloudy code column comes compiled compiler '
-        .'compose composed '
-        .'composer confirm confirmed conflict connector contents controller core correct count create creation cross date day demo '
-        .'derived describes '
-        .'description details dice draft drawing due end ends engine ensure estimate event exception export failed failures field file '
-        .'fitted form format '
-        .'gamma group headers health held id ids immediate import impossible in input invalid invite item join json keep limit limiter '
-        .'line list load local '
-        .'log loss mail malformed message minutes model money name names no node note notice number of off offer open opened optimal '
-        .'order out packed page '
-        .'pages pair pdf pdo photo planner poured preview problem proposed provider ranked reader receive record recompute references '
-        .'refresh refusal refused '
-        .'register registration rejudge repair request reset result reverse revoke rhythm rotate round row rule run running schema '
-        .'school security send '
-        .'service set settle settled shared simulate simulated simulator sqlite standing starting stop store stream subject such summary '
-        .'table take test text '
-        .'time timeline to today token trace track transport tray type ulid unknown unreadable view weeks weight working write year';
+        'accept accepts action add ahead answer app assessment attempt bad begin belongs bench blank body book bounds '
+        .'build builder cache cached calc calculator calendar candidate cannot capacity chance change clean clear cloudy '
+        .'code column combined comes compiled compiler compose composed composer confirm confirmed conflict connector '
+        .'contents controller core correct count create creation cross date day demo derived describes description '
+        .'details dice dishwasher draft drawing due end ends engine ensure estimate event exception export failed '
+        .'failures field file fitted form format gamma group headers health held hood id ids immediate import impossible '
+        .'in input invalid invite item join json keep last learned left limit limiter line list load local log loss mail '
+        .'malformed message minutes model money name names nav new no node note notice number of off offer on open '
+        .'opened optimal order out packed page pages pair pdf pdo photo planner poured preview problem projected '
+        .'proposed provider ranked reader receive recompute record references refresh refusal refused register '
+        .'registration rejudge repair request reset result reverse revoke rhythm rotate round row rule run running '
+        .'scalar schema school search security send service set settle settled shared simulate simulated simulator '
+        .'sqlite standing starting stop store stream subject such summary table take test text tile time timeline to '
+        .'today token trace track transport tray type ulid unknown unreadable view weeks weight working write year';
 
     public function test_every_word_of_a_class_name_is_in_the_glossary_or_ordinary(): void
     {

@@ -2,7 +2,10 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { done, expect, test } from './household.js';
 
-test.use({ serviceWorkers: 'allow', expected: { errors: [/Failed to load resource/, /ERR_(FAILED|INTERNET_DISCONNECTED|CONNECTION_REFUSED)/] } });
+test.use({
+    serviceWorkers: 'allow',
+    expected: { errors: [/Failed to load resource/, /ERR_(FAILED|INTERNET_DISCONNECTED|CONNECTION_REFUSED)/] },
+});
 
 test('cut off in the middle, reloaded, the server killed: nothing is lost or written twice', async ({ page, context }) => {
     const port = test.info().project.name === 'phone' ? 8495 : 8496;

@@ -50,7 +50,7 @@ abstract class CoreTestCase extends TestCase
      *
      * @return list<Payload>
      */
-    protected static function saidAt(string $step, Progress $progress): array
+    protected static function entriesAt(string $step, Progress $progress): array
     {
         $entries = array_filter(
             (new EntryProjector(self::handbook()))->project($progress),

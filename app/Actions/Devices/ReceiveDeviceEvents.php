@@ -42,39 +42,39 @@ final readonly class ReceiveDeviceEvents
         usort($messages, static fn (DeviceMessage $a, DeviceMessage $b): int => [$a->at, $a->total] <=> [$b->at, $b->total]);
         $now = $this->clock->now();
         $clock = new DeviceClock($sent, $now);
-        $said = DB::transaction(function () use ($device, $messages, $clock, $now): array {
+        $statuses = DB::transaction(function () use ($device, $messages, $clock, $now): array {
             $device->refresh();
             $known = $device->events()
                 ->whereIn('event', array_map(static fn (DeviceMessage $message): string => $message->event, $messages))
                 ->pluck('event')
                 ->flip()
                 ->all();
-            $said = $drafts = [];
+            $statuses = $drafts = [];
             foreach ($messages as $message) {
                 if (isset($known[$message->event])) {
-                    $said[$message->event] ??= self::KNOWN;
+                    $statuses[$message->event] ??= self::KNOWN;
                     continue;
                 }
                 $known[$message->event] = true;
                 if ($clock->isImpossible($message->at)) {
-                    $said[$message->event] = self::FUTURE;
+                    $statuses[$message->event] = self::FUTURE;
                 } elseif (
                     null !== $message->light
                     && !in_array($message->light, $this->handbook->kind($device->machine->kind)->lights($device->machine->traits), true)
                 ) {
-                    $said[$message->event] = self::NO_LIGHT;
+                    $statuses[$message->event] = self::NO_LIGHT;
                 } else {
-                    [$said[$message->event], $draft] = $this->take($device, $message, $clock->right($message->at), $now);
+                    [$statuses[$message->event], $draft] = $this->take($device, $message, $clock->right($message->at), $now);
                     array_push($drafts, ...$draft);
                 }
             }
             $this->write->handle($device->household, null, $drafts);
             $device->update(['last_seen_at' => $now, 'clock_ahead' => $clock->ahead]);
 
-            return $said;
+            return $statuses;
         });
 
-        return [$said, $clock->ahead];
+        return [$statuses, $clock->ahead];
     }
 
     /** @return array{string, list<EntryDraft>} what became of it */

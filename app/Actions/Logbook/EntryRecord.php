@@ -13,7 +13,7 @@ final readonly class EntryRecord
     public const COLUMNS = ['id', 'part', 'kind', 'happened_at', 'payload', 'step'];
 
     /**
-     * @param array<array-key, mixed> $said its payload
+     * @param array<array-key, mixed> $payload its payload
      * @param int $happenedAt seconds since 1970
      */
     private function __construct(
@@ -21,7 +21,7 @@ final readonly class EntryRecord
         public ?string $part,
         public string $step,
         private EntryKind $kind,
-        private array $said,
+        private array $payload,
         public int $happenedAt,
     ) {
     }
@@ -41,11 +41,11 @@ final readonly class EntryRecord
 
     public function matches(Payload $payload): bool
     {
-        return $this->kind === $payload->kind() && $this->said == $payload->toArray();
+        return $this->kind === $payload->kind() && $this->payload == $payload->toArray();
     }
 
     public function payload(): Payload
     {
-        return $this->kind->decode($this->said);
+        return $this->kind->decode($this->payload);
     }
 }

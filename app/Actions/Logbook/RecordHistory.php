@@ -33,18 +33,18 @@ final readonly class RecordHistory
     public function handle(Machine $machine, User $by, string $id, ?Day $newOn, ?Day $cleanedOn, array $cleaned): void
     {
         $tasks = $this->handbook->kind($machine->kind)->tasksFor($machine->traits);
-        $told = [];
+        $openings = [];
         foreach ($tasks as $task) {
             if (null !== $newOn) {
-                $told[] = [$task, $newOn, Opening::AS_NEW];
+                $openings[] = [$task, $newOn, Opening::AS_NEW];
             }
             if (null !== $cleanedOn && in_array($task->id, $cleaned, true)) {
-                $told[] = [$task, $cleanedOn, Opening::AS_TOLD];
+                $openings[] = [$task, $cleanedOn, Opening::AS_TOLD];
             }
         }
         [$now, $zone] = [$this->clock->now(), $by->home()->zone()];
         $drafts = [];
-        foreach ($told as [$task, $day, $how]) {
+        foreach ($openings as [$task, $day, $how]) {
             if ($day->isAfter(Day::at($now, $zone))) {
                 throw ActionRefused::inTheFuture();
             }

@@ -37,8 +37,8 @@ final readonly class SendDigests
             $today = Day::at($now, $household->zone());
             $list = DueList::of($household, $this->care->household($household), $today);
             foreach ($people as $person) {
-                [$said, $ago] = $this->last($person, $today);
-                if ($rule->isWorthwhile($list->keys(), $said, $ago)) {
+                [$named, $ago] = $this->last($person, $today);
+                if ($rule->isWorthwhile($list->keys(), $named, $ago)) {
                     $sent += $this->send($person, $list) ? 1 : 0;
                 }
             }

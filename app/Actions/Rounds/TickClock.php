@@ -36,18 +36,18 @@ final readonly class TickClock
     public function at(Round $round, Progress $progress, User $by, TickInput $draft): array
     {
         $now = $this->clock->now();
-        $said = null === $draft->ago ? $now : $now->modify(sprintf('-%d seconds', max(0, min($draft->ago, self::LONGEST_AGO))));
+        $claimed = null === $draft->ago ? $now : $now->modify(sprintf('-%d seconds', max(0, min($draft->ago, self::LONGEST_AGO))));
         $earliest = $round->started_at->toDateTimeImmutable();
         foreach ($progress->procedure->steps as $step) {
             foreach ($progress->ticksOf($step->id) as $tick) {
                 $earliest = !$draft->isLate() || $tick->by === $by->id ? max($earliest, $tick->at) : $earliest;
             }
         }
-        if ($said >= $earliest) {
-            return [$said, null];
+        if ($claimed >= $earliest) {
+            return [$claimed, null];
         }
 
-        return [$earliest, $said < $earliest->modify('-1 minute') ? (string) __('rounds.clock_behind') : null];
+        return [$earliest, $claimed < $earliest->modify('-1 minute') ? (string) __('rounds.clock_behind') : null];
     }
 
     /**

@@ -32,11 +32,11 @@ final readonly class RunGate
         $needed = array_keys(
             array_filter($this->handbook->kind($round->machine->kind)->parts(), static fn (Part $part): bool => $part->needed),
         );
-        $said = [];
+        $trouble = [];
         $open = new OpenEnds($progress);
         $here = $open->beforeRunning($step, $needed);
         if ([] !== $here) {
-            $said[] = OpenEndWords::list($round, $here);
+            $trouble[] = OpenEndWords::list($round, $here);
         }
         foreach ($this->apart->elsewhere($round->machine, $round) as [$other, $ends]) {
             $off = array_values(
@@ -46,27 +46,27 @@ final readonly class RunGate
                 )),
             );
             if ([] !== $off) {
-                $said[] = OpenEndWords::list($other, $off);
+                $trouble[] = OpenEndWords::list($other, $off);
             }
         }
-        array_push($said, ...$this->suds($round, $household));
+        array_push($trouble, ...$this->suds($round, $household));
 
-        return [] === $said ? null : implode(', ', array_unique($said));
+        return [] === $trouble ? null : implode(', ', array_unique($trouble));
     }
 
     /** @return list<string> soap that is still in a vessel of the machine, where any cycle would make it foam */
     private function suds(Round $round, Household $household): array
     {
         $rules = $this->handbook->chemistry();
-        $said = [];
+        $trouble = [];
         foreach ($this->vessels->residues($round->machine, $household) as $vessel => $residues) {
             foreach ($residues as $residue) {
                 if ($rules->foams($residue->agent, $vessel)) {
-                    $said[] = (string) __('rounds.open.suds', ['agent' => $rules->agent($residue->agent)->name]);
+                    $trouble[] = (string) __('rounds.open.suds', ['agent' => $rules->agent($residue->agent)->name]);
                 }
             }
         }
 
-        return $said;
+        return $trouble;
     }
 }

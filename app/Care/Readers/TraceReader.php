@@ -93,10 +93,10 @@ final readonly class TraceReader
             [],
             $this->fixes->confirmed($machine, $household),
         );
-        $told = $this->knownAnswers($trace, $household, $trouble);
+        $known = $this->knownAnswers($trace, $household, $trouble);
         $with = fn (Evidence $evidence): Evidence => new Evidence(
             array_values(
-                array_filter([...$told, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer)),
+                array_filter([...$known, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer)),
             ),
             array_values(array_filter(
                 $evidence->failed,
@@ -127,17 +127,17 @@ final readonly class TraceReader
     private function knownAnswers(Trace $trace, Household $household, FaultCatalog $trouble): array
     {
         $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
-        $told = [];
+        $known = [];
         foreach ($trouble->checks as $check) {
             $result = in_array($check->id, $answered, true)
                 ? null
                 : $this->fromLogbook($check, $trace, $household) ?? $this->fromVessels($check, $trace->machine, $household);
             if (null !== $result) {
-                $told[] = [$check->id, $result];
+                $known[] = [$check->id, $result];
             }
         }
 
-        return $told;
+        return $known;
     }
 
     /** The result that something left in a vessel of the machine stands for. */

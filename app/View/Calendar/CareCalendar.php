@@ -64,7 +64,7 @@ final readonly class CareCalendar
     {
         $uid = sprintf('%s-%s', mb_strtolower($task->machine->id), $task->task->id);
         $stamp = $today->midnight();
-        $said = [
+        $properties = [
             'SUMMARY' => "{$task->name()}, {$task->machine->name}",
             'DESCRIPTION' => $this->description($task, $today),
             'DTSTAMP' => $stamp,
@@ -72,14 +72,14 @@ final readonly class CareCalendar
             'CATEGORIES' => $task->kind->name,
             'URL' => route('machines.show', [$task->machine, 'task' => $task->task->id]),
         ];
-        $todo = $calendar->add('VTODO', ['UID' => "$uid@good-rinse", 'STATUS' => 'NEEDS-ACTION'] + $said);
-        $event = $calendar->add('VEVENT', ['UID' => "$uid-day@good-rinse", 'TRANSP' => 'TRANSPARENT'] + $said);
+        $todo = $calendar->add('VTODO', ['UID' => "$uid@good-rinse", 'STATUS' => 'NEEDS-ACTION'] + $properties);
+        $event = $calendar->add('VEVENT', ['UID' => "$uid-day@good-rinse", 'TRANSP' => 'TRANSPARENT'] + $properties);
         \assert($todo instanceof Component && $event instanceof Component);
         $todo->add('DUE', (string) $day->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
         $event->add('DTSTART', $day->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
         $event->add('DTEND', $day->plus(1)->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
         foreach ([[$todo, ['RELATED' => 'END']], [$event, []]] as [$component, $related]) {
-            $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $said['SUMMARY']]);
+            $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $properties['SUMMARY']]);
             $alarm->add('TRIGGER', "PT{$household->digest_hour}H", $related);
             $component->add($alarm);
         }
@@ -88,10 +88,10 @@ final readonly class CareCalendar
     private function addWait(VCalendar $calendar, Round $round, RunningTimer $timer): void
     {
         $over = $timer->endsAt()->setTimezone(new \DateTimeZone('UTC'));
-        $said = "$timer->label: {$round->machine->name}";
+        $summary = "$timer->label: {$round->machine->name}";
         $event = $calendar->add('VEVENT', [
             'UID' => mb_strtolower("$round->id-$timer->step@good-rinse"),
-            'SUMMARY' => $said,
+            'SUMMARY' => $summary,
             'DESCRIPTION' => (string) __('calendar.over'),
             'DTSTAMP' => $timer->startedAt->setTimezone(new \DateTimeZone('UTC')),
             'DTSTART' => $over,
@@ -100,7 +100,7 @@ final readonly class CareCalendar
             'URL' => route('rounds.show', $round),
         ]);
         \assert($event instanceof Component);
-        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $said]);
+        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $summary]);
         $alarm->add('TRIGGER', 'PT0S');
         $event->add($alarm);
     }

@@ -9,7 +9,7 @@ use App\View\Pages\Rounds\TrayPiece;
 /** Where things lie in the drawn tray: the first taken off at the bottom, each with its small pieces and its way round. */
 final readonly class TrayDrawing
 {
-    public const WIDTH = 236;
+    private const WIDTH = 236;
     private const LINE = 17;
     private const LONGEST_LINE = 25;
     private const HEADS = 10;
@@ -18,7 +18,7 @@ final readonly class TrayDrawing
      * @param list<array{piece: TrayPiece, number: int, y: int, height: int, lines: list<string>, heads: int}> $rows
      * @param int $height of the whole drawing
      */
-    private function __construct(public array $rows, public int $height)
+    private function __construct(public array $rows, public int $height, public int $width = self::WIDTH)
     {
     }
 

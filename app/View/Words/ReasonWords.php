@@ -125,9 +125,9 @@ final readonly class ReasonWords
     /** @param array<string, string|int> $values */
     private static function phrase(string $key, array $values): string
     {
-        $said = __("reasons.$key", $values);
+        $text = __("reasons.$key", $values);
 
-        return is_string($said) ? $said : $key;
+        return is_string($text) ? $text : $key;
     }
 
     private static function number(float|string $value): float

@@ -30,8 +30,8 @@ final readonly class StartWords
             'base' => Uses::counted($start->base, $start->unit),
             'start' => Uses::counted($start->count, $start->unit),
         ];
-        $said = null === $start->hardness ? (string) __('rhythm.start', $values) : $this->byWater($start, $values);
-        $said .= match (true) {
+        $sentence = null === $start->hardness ? (string) __('rhythm.start', $values) : $this->byWater($start, $values);
+        $sentence .= match (true) {
             $start->picked => (string) __('rhythm.start_picked'),
             [] !== $start->for => (string) __(
                 'rhythm.start_for',
@@ -52,7 +52,7 @@ final readonly class StartWords
             default => null,
         };
 
-        return $said.(null === $other ? '.' : (string) __(
+        return $sentence.(null === $other ? '.' : (string) __(
             'rhythm.start_rate',
             ['weekly' => Uses::counted($weekly, $kind->useUnit), 'other' => $other],
         ));

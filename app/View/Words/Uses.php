@@ -16,9 +16,9 @@ final class Uses
         $shown = self::amount($count, $unit);
         $unit = HouseMeasures::field($unit)->name;
 
-        $said = __("units.$unit.".('1' === $shown ? 'one' : 'many'), ['n' => $shown]);
+        $words = __("units.$unit.".('1' === $shown ? 'one' : 'many'), ['n' => $shown]);
 
-        return is_string($said) && !str_starts_with($said, 'units.') ? $said : "$shown $unit";
+        return is_string($words) && !str_starts_with($words, 'units.') ? $words : "$shown $unit";
     }
 
     /** How long from one time to the next, with its unit: a part of a day falls due on the next one, so days are whole. */
@@ -48,9 +48,9 @@ final class Uses
     public static function unit(string $unit): string
     {
         $unit = HouseMeasures::field($unit)->name;
-        $said = __("units.names.$unit");
+        $words = __("units.names.$unit");
 
-        return is_string($said) && !str_starts_with($said, 'units.') ? $said : $unit;
+        return is_string($words) && !str_starts_with($words, 'units.') ? $words : $unit;
     }
 
     /**
@@ -60,10 +60,10 @@ final class Uses
      */
     public static function trait(MachineTrait $trait, array $traits): string
     {
-        $said = $trait->describe($traits);
+        $words = $trait->describe($traits);
         $in = HouseMeasures::field($trait->unit);
 
-        return null === $trait->number ? $said : trim(self::number($in->written((float) $said))." $in->name");
+        return null === $trait->number ? $words : trim(self::number($in->written((float) $words))." $in->name");
     }
 
     /** "45 min", "2 h 35 min". */
@@ -77,9 +77,9 @@ final class Uses
     /** A small count in words. */
     public static function small(int $count): string
     {
-        $said = __("units.small.$count");
+        $words = __("units.small.$count");
 
-        return is_string($said) && !str_starts_with($said, 'units.') ? $said : (string) $count;
+        return is_string($words) && !str_starts_with($words, 'units.') ? $words : (string) $count;
     }
 
     public static function number(float $count): string

@@ -56,7 +56,7 @@ final readonly class ProcedureReferences
     private function howItIsLeft(string $file, array $steps): void
     {
         $pours = array_filter($steps, static fn (Node $step): bool => [] !== $step->at('amounts')->items());
-        $said = array_filter([
+        $judged = array_filter([
             ...array_map(static fn (Node $step): ?string => $step->optional('marks'), $steps),
             ...array_map(
                 static fn (Node $step): ?string => 'left' === $step->at('capture')->optional('means')
@@ -67,7 +67,7 @@ final readonly class ProcedureReferences
         ]);
         foreach ([] === $pours ? [] : $steps as $step) {
             $task = 'found' === $step->at('capture')->optional('means') ? $step->at('capture')->optional('of') : null;
-            if (null !== $task && !in_array($task, $said, true)) {
+            if (null !== $task && !in_array($task, $judged, true)) {
                 $this->problems->add(
                     $file,
                     '/steps',

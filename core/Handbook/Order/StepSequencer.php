@@ -104,7 +104,11 @@ final readonly class StepSequencer
             }
             foreach ($this->steps->list($id, 'afterBack') as $part) {
                 foreach ($off[$part] ?? [] as $each) {
-                    $this->before($graph, [StepChain::backOf($this->steps->of($each)), ...StepChain::testsOf($this->steps->of($each))], $id);
+                    $this->before(
+                        $graph,
+                        [StepChain::backOf($this->steps->of($each)), ...StepChain::testsOf($this->steps->of($each))],
+                        $id,
+                    );
                 }
             }
             foreach ($this->steps->list($id, 'whileOff') as $part) {

@@ -79,23 +79,23 @@ final readonly class EntryProjector
     /** @return list<Payload> what was answered and measured */
     private function judged(Step $step, Tick $tick, Progress $progress): array
     {
-        $said = $tick->details->readings;
+        $measurements = $tick->details->readings;
         $capture = $step->capture;
         if (null !== $capture && null !== $tick->answer) {
             $isLight = null !== $step->putsOut && $capture->passes($tick->answer); // said by the light itself
             array_push(
-                $said,
+                $measurements,
                 ...array_filter([
                     $isLight ? null : $this->answer($capture, $tick->answer),
                     null === $capture->also ? null : $this->answer($capture->also, $tick->details->also ?? ''),
                 ]),
             );
             if (CaptureKind::Confirm === $capture->kind && null !== $capture->reading && $capture->passes($tick->answer)) {
-                $said[] = new Measurement($capture->reading, (float) ($capture->from + $progress->failures($step)));
+                $measurements[] = new Measurement($capture->reading, (float) ($capture->from + $progress->failures($step)));
             }
         }
 
-        return $said;
+        return $measurements;
     }
 
     private function answer(Capture $capture, string $answer): ?Payload
@@ -140,18 +140,18 @@ final readonly class EntryProjector
     /** @return list<Remark> what did not go by the book */
     private function remarks(Step $step, Tick $tick, Progress $progress): array
     {
-        $said = [];
+        $measurements = [];
         if ([] !== $tick->details->missing) {
-            $said[] = new Remark(Remark::BEGUN_WITHOUT, ['kit' => $tick->details->missing]);
+            $measurements[] = new Remark(Remark::BEGUN_WITHOUT, ['kit' => $tick->details->missing]);
         }
         if ([] !== $tick->details->leftOver) {
-            $said[] = new Remark(Remark::LEFT_OVER, ['pieces' => $tick->details->leftOver, 'step' => $step->short]);
+            $measurements[] = new Remark(Remark::LEFT_OVER, ['pieces' => $tick->details->leftOver, 'step' => $step->short]);
         }
         if (null !== $tick->details->despite) {
-            $said[] = new Remark(Remark::RUN_ANYWAY, ['what' => $tick->details->despite]);
+            $measurements[] = new Remark(Remark::RUN_ANYWAY, ['what' => $tick->details->despite]);
         }
 
-        return [...$said, ...self::late($step, $tick, $progress)];
+        return [...$measurements, ...self::late($step, $tick, $progress)];
     }
 
     /** @return list<Remark> that a wait was longer than it may be */

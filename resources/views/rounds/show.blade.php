@@ -61,7 +61,8 @@
                 <p class="muted mb-0" x-ref="where">Step {{ $number }} of {{ count($steps) }} · {{ $machine->name }}</p>
                 <h1 id="ask" x-ref="ask">{{ $step->title }}</h1>
                 @if ($view->asks)<x-form.trait-question :trait="$view->asks" :machine="$machine" :round="$round" :step="$step"/>@endif
-                <x-round.step :step-view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household" :now="$now"/>
+                <x-round.step :step-view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household"
+                    :now="$now"/>
 
                 @foreach ($view->verdicts as $verdict)
                     @if ($verdict->found->verdict->refuses())

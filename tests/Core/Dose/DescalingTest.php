@@ -123,7 +123,7 @@ final class DescalingTest extends CoreTestCase
 
     public function test_kitchens_measure_what_the_recipe_says(): void
     {
-        $shown = static fn (float $count, PortionUnit $unit, Measures $measures): string => Portion::of($count, $unit)->inKitchen($measures);
+        $shown = static fn (float $count, PortionUnit $unit, Measures $in): string => Portion::of($count, $unit)->inKitchen($in);
         self::assertSame(
             ['⅓ cup', '80 ml'],
             [$shown(78.9, PortionUnit::Millilitres, Measures::UnitedStates), $shown(78.9, PortionUnit::Millilitres, Measures::Metric)],

@@ -26,7 +26,7 @@ final class RoundEntriesTest extends CoreTestCase
 
     public function test_ticks_say_what_happened_in_the_world(): void
     {
-        $said = static fn (array $done, string $step): array => self::saidAt($step, self::progress($done));
+        $said = static fn (array $done, string $step): array => self::entriesAt($step, self::progress($done));
 
         [$opening] = $said(['hold-to-light' => 'heavy'], 'hold-to-light');
         self::assertInstanceOf(Opening::class, $opening);
@@ -58,20 +58,20 @@ final class RoundEntriesTest extends CoreTestCase
         ]);
 
         self::assertSame(['found' => 'film', 'dirt' => 'crust', 'left' => 'film', 'residue' => 'crust'], $progress->answers);
-        self::assertEquals([new Note('What stays on it? White crust.')], self::saidAt('light-again', $progress));
+        self::assertEquals([new Note('What stays on it? White crust.')], self::entriesAt('light-again', $progress));
         self::assertSame('crust-soak', $progress->step('crust-soak')->id, 'what stays on decides what comes next');
     }
 
     public function test_nobody_who_did_not_look_writes_an_opening_and_what_was_cleaned_counts_as_clean(): void
     {
-        self::assertSame([], self::saidAt('hold-to-light', self::progress(['hold-to-light' => Capture::UNSEEN])));
+        self::assertSame([], self::entriesAt('hold-to-light', self::progress(['hold-to-light' => Capture::UNSEEN])));
         self::assertContains(
             'soak',
             array_map(static fn (Step $step): string => $step->id, self::progress(['hold-to-light' => Capture::UNSEEN])->steps()),
             'who did not look cleans it',
         );
-        [$opening] = self::saidAt('light-again', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film']))
-            ?: self::saidAt('hold-to-light', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film']));
+        [$opening] = self::entriesAt('light-again', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film']))
+            ?: self::entriesAt('hold-to-light', self::progress(['hold-to-light' => Capture::UNSEEN, 'light-again' => 'film']));
         self::assertEquals(new Opening('filter', null, Fraction::of(0.1), Opening::BY_GRADE), $opening);
     }
 
@@ -86,8 +86,8 @@ final class RoundEntriesTest extends CoreTestCase
         ];
         $progress = new Progress(self::procedure(), $ticks);
 
-        self::assertEquals([Dose::class], array_map(get_class(...), self::saidAt('soak', $progress)), 'the soap was poured');
-        [$opening] = self::saidAt('hold-to-light', $progress);
+        self::assertEquals([Dose::class], array_map(get_class(...), self::entriesAt('soak', $progress)), 'the soap was poured');
+        [$opening] = self::entriesAt('hold-to-light', $progress);
         self::assertEquals(new Opening('filter', Fraction::none(), Fraction::none()), $opening, 'what was said after it counts no more');
     }
 
@@ -106,7 +106,7 @@ final class RoundEntriesTest extends CoreTestCase
 
     public function test_nobody_leaves_more_in_place_than_was_found(): void
     {
-        [$opening] = self::saidAt('hold-to-light', self::progress(['hold-to-light' => 'film', 'light-again' => 'clogged']));
+        [$opening] = self::entriesAt('hold-to-light', self::progress(['hold-to-light' => 'film', 'light-again' => 'clogged']));
 
         self::assertInstanceOf(Opening::class, $opening);
         self::assertSame(0.1, $opening->left->value);

@@ -27,8 +27,8 @@ final class RoundReadingsTest extends CoreTestCase
         $step = (new Progress($pods, []))->step('cups-through');
 
         self::assertFalse((new Progress($pods, [$tick(Tick::COUNTING)]))->isDone($step));
-        self::assertSame([], self::saidAt($step->id, new Progress($pods, [$tick(Tick::COUNTING)])));
-        self::assertEquals([new Measurement('cups-through', 3.0)], self::saidAt($step->id, new Progress($pods, [$tick(Tick::DONE)])));
+        self::assertSame([], self::entriesAt($step->id, new Progress($pods, [$tick(Tick::COUNTING)])));
+        self::assertEquals([new Measurement('cups-through', 3.0)], self::entriesAt($step->id, new Progress($pods, [$tick(Tick::DONE)])));
         self::assertFalse($step->capture?->accepts('0'));
         self::assertFalse($step->capture->accepts('many'));
     }
@@ -42,7 +42,7 @@ final class RoundReadingsTest extends CoreTestCase
             array_keys($answers),
             $answers,
         );
-        $said = self::saidAt('smell', new Progress($pots, $ticks));
+        $said = self::entriesAt('smell', new Progress($pots, $ticks));
 
         self::assertContainsEquals(new Measurement('rinses', 4.0), $said);
     }
@@ -65,7 +65,7 @@ final class RoundReadingsTest extends CoreTestCase
                 $smelled = new Tick('b', $smell, new \DateTimeImmutable('@9'), $answer, 'smells' === $answer);
                 $progress = new Progress($descaling, [$looked, $smelled]);
                 $openings = array_values(
-                    array_filter(self::saidAt($look, $progress), static fn (object $payload): bool => $payload instanceof Opening),
+                    array_filter(self::entriesAt($look, $progress), static fn (object $payload): bool => $payload instanceof Opening),
                 );
                 self::assertSame($left, ($openings[0] ?? null)?->left->value, "$procedure, $answer");
                 self::assertSame(self::handbook()->scales()->grade('lime-slower')->fraction->value, ($openings[0] ?? null)?->found?->value);
@@ -77,7 +77,7 @@ final class RoundReadingsTest extends CoreTestCase
                     self::handbook()->scales()->grade('lime-slower')->fraction,
                     self::handbook()->scales()->grade('lime-slower')->fraction,
                 )],
-                self::saidAt($look, $only),
+                self::entriesAt($look, $only),
                 'only looked at: left as found',
             );
         }
@@ -88,7 +88,7 @@ final class RoundReadingsTest extends CoreTestCase
         $details = new TickDetails([new Measurement('jets-lower-top', 3.0, 12.0), new Measurement('jets-upper', 3.0, 8.0)]);
         $ticks = [new Tick('t', 'jets-look', new \DateTimeImmutable('@0'), 'jets-few', details: $details)];
         $progress = new Progress(self::arms(), $ticks);
-        $said = self::saidAt('jets-look', $progress);
+        $said = self::entriesAt('jets-look', $progress);
         $opening = array_values(array_filter($said, static fn (object $payload): bool => $payload instanceof Opening))[0]
             ?? self::fail('it is an opening');
 
@@ -103,7 +103,7 @@ final class RoundReadingsTest extends CoreTestCase
         $change = self::fitted('pod-brewer', 'water-filter', ['cartridge' => 'cartridge']);
         $progress = self::until($change, 'cartridge-new');
 
-        self::assertEquals([new PartFitted('cartridge')], self::saidAt('cartridge-new', $progress));
+        self::assertEquals([new PartFitted('cartridge')], self::entriesAt('cartridge-new', $progress));
     }
 
     /** @return iterable<string, array{array<string, mixed>, int|null}> what is filled in; how many readings, null when refused */

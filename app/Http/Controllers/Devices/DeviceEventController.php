@@ -23,8 +23,8 @@ final class DeviceEventController extends Controller
 
             return response()->json(['message' => __('devices.unknown_token')], 401);
         }
-        [$said, $ahead] = $take->handle($device, $request->eventData(), $request->sent());
+        [$statuses, $ahead] = $take->handle($device, $request->eventData(), $request->sent());
 
-        return response()->json(['events' => (object) $said, 'clockAhead' => $ahead]);
+        return response()->json(['events' => (object) $statuses, 'clockAhead' => $ahead]);
     }
 }

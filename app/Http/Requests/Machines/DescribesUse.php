@@ -46,11 +46,11 @@ trait DescribesUse
     }
 
     /** What was said of a trait, in the unit it is kept in. */
-    private function traitInput(MachineTrait $trait, string $said): string
+    private function traitInput(MachineTrait $trait, string $typed): string
     {
         $in = HouseMeasures::field($trait->unit);
 
-        return null === $trait->number || $in->isKept() ? $said : (string) $in->kept((float) $said);
+        return null === $trait->number || $in->isKept() ? $typed : (string) $in->kept((float) $typed);
     }
 
     /** @return array<string, string> */
@@ -67,18 +67,18 @@ trait DescribesUse
     /** @return array<string, string|float> a number nobody gave stands at its default; other habits that nobody knows are left out */
     private function habitInput(MachineKind $kind): array
     {
-        $said = [];
+        $habits = [];
         foreach ($kind->habits() as $habit) {
             if ($this->filled("habits.$habit->id")) {
-                $said[$habit->id] = null === $habit->number
+                $habits[$habit->id] = null === $habit->number
                     ? $this->string("habits.$habit->id")->toString()
                     : $this->float("habits.$habit->id");
             } elseif (null !== $habit->number) {
-                $said[$habit->id] = $habit->default;
+                $habits[$habit->id] = $habit->default;
             }
         }
 
-        return $said;
+        return $habits;
     }
 
     /** @return array<string, string> those that somebody picked, by care task */

@@ -87,12 +87,12 @@ final class MachineRequest extends FormRequest
     {
         $traits = [];
         foreach ($this->kind()->traits() as $trait) {
-            $said = $this->optionalText("traits.$trait->id");
-            $said = $this->has("traits.$trait->id")
-                ? (null === $said ? null : $this->traitInput($trait, $said))
+            $typed = $this->optionalText("traits.$trait->id");
+            $typed = $this->has("traits.$trait->id")
+                ? (null === $typed ? null : $this->traitInput($trait, $typed))
                 : $this->machine()->traits[$trait->id] ?? null;
-            if (null !== $said) {
-                $traits[$trait->id] = $said;
+            if (null !== $typed) {
+                $traits[$trait->id] = $typed;
             }
         }
 

@@ -25,10 +25,10 @@ trait AcceptsPhoto
     public function messages(): array
     {
         $heic = in_array(mb_strtolower($this->photo()?->getClientOriginalExtension() ?? ''), ['heic', 'heif'], true);
-        $said = $heic ? 'photo_heic' : 'photo_sort';
+        $message = $heic ? 'photo_heic' : 'photo_sort';
 
         return [
-            'photo.mimes' => __("rounds.$said"),
+            'photo.mimes' => __("rounds.$message"),
             'photo.max' => __('rounds.photo_big'),
             'photo.dimensions' => __('rounds.photo_sort'),
             'photo.uploaded' => __('rounds.photo_big'),

@@ -82,7 +82,9 @@ final class Step extends Component
     /** When the picture of the last time was taken. */
     public function lastPhotoDay(): string
     {
-        return null === $this->stepView->lastPhoto ? '' : Dates::short(Day::at($this->stepView->lastPhoto->taken_at, $this->household->zone()));
+        return null === $this->stepView->lastPhoto
+            ? ''
+            : Dates::short(Day::at($this->stepView->lastPhoto->taken_at, $this->household->zone()));
     }
 
     public function render(): string

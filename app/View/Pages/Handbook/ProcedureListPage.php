@@ -69,14 +69,14 @@ final readonly class ProcedureListPage
     private function groups(Household $household, bool $all): array
     {
         $machines = $this->kinds->machines($household);
-        $said = array_map(
+        $settings = array_map(
             static fn (Machine $machine): array => [$machine->id, $machine->name, $machine->traits, $machine->apart, $machine->own_parts],
             array_values($machines),
         );
         $signs = md5(
             serialize([
                 $this->handbook->version(),
-                $said,
+                $settings,
                 $all,
                 $household->harsh_chemicals,
                 $household->hardness,

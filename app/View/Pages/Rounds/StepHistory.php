@@ -67,20 +67,20 @@ final readonly class StepHistory
         }
         $agents = $this->handbook->chemistry();
         $today = Day::at($this->clock->now(), $household->zone());
-        $said = [];
+        $sentences = [];
         foreach ($step->because->poured as [$agent, $id]) {
             $entry = Entry::query()->where('household_id', $household->id)->find($id);
             if (null !== $entry) {
-                $said[] = (string) __('rounds.because_poured', [
+                $sentences[] = (string) __('rounds.because_poured', [
                     'agent' => Str::ucfirst($agents->agent($agent)->name),
                     'day' => Dates::day(Day::at($entry->happened_at, $household->zone()), $today),
                     'who' => User::query()->find($entry->recorded_by)->name ?? __('rounds.somebody'),
                 ]);
             }
         }
-        $said[] = (string) __('rounds.because_next', ['agent' => $agents->agent($step->because->agent)->name]);
+        $sentences[] = (string) __('rounds.because_next', ['agent' => $agents->agent($step->because->agent)->name]);
 
-        return $said;
+        return $sentences;
     }
 
     /** The last picture of the same step on this machine, from an earlier round. */

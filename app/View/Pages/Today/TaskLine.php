@@ -49,7 +49,7 @@ final readonly class TaskLine
         $last = $this->care->history->last();
         $absent = null === $last ? 0 : $this->care->rhythm->deciding->clock->absences->days($last->day, $this->today);
 
-        $said = $this->words->sentence(
+        $text = $this->words->sentence(
             $reason,
             null === $last ? null : Dates::day($last->day, $this->today),
             null !== $last,
@@ -59,7 +59,7 @@ final readonly class TaskLine
             $this->today,
         );
 
-        return ReasonCode::ClockDecides === $reason->code ? $said.$this->estimated() : $said;
+        return ReasonCode::ClockDecides === $reason->code ? $text.$this->estimated() : $text;
     }
 
     /** How much of the use that the clock has run on nobody counted; empty where it runs on days, or all is known. */

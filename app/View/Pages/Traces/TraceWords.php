@@ -18,7 +18,10 @@ final class TraceWords
     /** @return list<array{name: string, chance: string, now: float, before: float, moved: string|null}> */
     public static function suspects(Diagnosis $reading, FaultCatalog $trouble): array
     {
-        $answers = array_map(static fn (array $answer): ?string => self::answer($trouble, $answer[0], $answer[1]), $reading->evidence->answers);
+        $answers = array_map(
+            static fn (array $answer): ?string => self::answer($trouble, $answer[0], $answer[1]),
+            $reading->evidence->answers,
+        );
         $suspects = [];
         foreach (array_slice($reading->suspects, 0, self::SUSPECTS) as $cause => $chance) {
             $suspects[] = [
@@ -61,9 +64,9 @@ final class TraceWords
     /** @return array<int, string> what was answered and tried, in words, by place; without what the handbook has dropped since */
     public static function steps(Trace $trace, FaultCatalog $trouble): array
     {
-        $said = [];
+        $lines = [];
         foreach ($trace->steps as $place => $step) {
-            $said[$place] = match ($step['kind']) {
+            $lines[$place] = match ($step['kind']) {
                 Trace::ANSWER => self::answer($trouble, $step['id'], (string) $step['result']) ?? (string) __('traces.gone'),
                 Trace::FAILED => (string) __('traces.did_not_help', ['action' => $trouble->actions[$step['id']]->name ?? $step['id']]),
                 default => (string) __(
@@ -73,7 +76,7 @@ final class TraceWords
             };
         }
 
-        return $said;
+        return $lines;
     }
 
     /** @return list<string> what the logbook answered by itself, in words */
@@ -82,6 +85,8 @@ final class TraceWords
         $asked = array_column($trace->steps, 'id');
         $told = array_filter($reading->evidence->answers, static fn (array $answer): bool => !in_array($answer[0], $asked, true));
 
-        return array_values(array_filter(array_map(static fn (array $answer): ?string => self::answer($trouble, $answer[0], $answer[1]), $told)));
+        return array_values(
+            array_filter(array_map(static fn (array $answer): ?string => self::answer($trouble, $answer[0], $answer[1]), $told)),
+        );
     }
 }

@@ -50,11 +50,13 @@
 
     @if (! $stepView->refused)<x-round.chemistry-notes :verdicts="$stepView->verdicts"/>@endif
 
-    @if ($stepView->kit)<x-round.kit :kit="$stepView->kit" :handbook="$handbook" :measures="$household->measures" :answered="$answered"/>@endif
+    @if ($stepView->kit)<x-round.kit :kit="$stepView->kit" :handbook="$handbook" :measures="$household->measures"
+        :answered="$answered"/>@endif
 
     @if ($failed = $stepView->failed)
         <div class="remedy" role="alert"><strong>{{ $failed->option($answered->answer)->name }}.</strong> {{ $failed->remedy }}
-            @if ($stepView->failures > 1 && $failed->reading)<span class="muted">Asked {{ $stepView->failures }} times so far.</span>@endif</div>
+            @if ($stepView->failures > 1 && $failed->reading)<span class="muted">Asked {{ $stepView->failures }} times so far.</span>@endif
+                </div>
     @endif
 
     @if ($capture?->kind === CaptureKind::Grade)
@@ -100,7 +102,8 @@
     @endif
 
     @if ($stepView->asked)
-        <div class="readings">@foreach ($stepView->asked as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"/>@endforeach</div>
+        <div class="readings">@foreach ($stepView->asked as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"/>@endforeach
+            </div>
     @endif
 
 
@@ -112,7 +115,8 @@
         <fieldset class="poured-as">
             <legend>{{ $step->timer->label }}: how long?</legend>
             @foreach ($step->timer->choices as $choice)<label class="chip"><input type="radio" name="wait" value="{{ $choice }}"
-                @checked(old('wait', $stepView->length) === (string) $choice)> {{ App\View\Words\Waits::choice($choice) }}</label>@endforeach
+                @checked(old('wait', $stepView->length) === (string) $choice)>
+                    {{ App\View\Words\Waits::choice($choice) }}</label>@endforeach
         </fieldset>
     @endif
     @if ($stepView->disagreed)

@@ -1,10 +1,10 @@
 @if (! $pieces)
     <p class="muted small mb-0" data-tray>Nothing yet. What you take off lands here, and goes back the other way round.</p>
 @else
-    <svg class="tray" viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing->height }}" role="img" data-tray
+    <svg class="tray" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img" data-tray
         aria-label="In the tray: {{ $contents() }}. Goes back: {{ $goesBack }}.">
         <path class="rim-line w-stout" d="M6 4 V{{ $drawing->height - 18 }} Q6 {{ $drawing->height - 4 }} 20 {{ $drawing->height - 4 }}
-            H{{ $drawing::WIDTH - 20 }} Q{{ $drawing::WIDTH - 6 }} {{ $drawing->height - 4 }} {{ $drawing::WIDTH - 6 }}
+            H{{ $drawing->width - 20 }} Q{{ $drawing->width - 6 }} {{ $drawing->height - 4 }} {{ $drawing->width - 6 }}
             {{ $drawing->height - 18 }} V4"/>
         @foreach ($drawing->rows as $row)
             <g transform="translate(16 {{ $row['y'] }})">

@@ -3,7 +3,7 @@
 @foreach ($rules->agents as $agent)
 <tr>
     <td>{{ Str::ucfirst($agent->name) }}</td>
-    <td>{{ implode(', ', array_map($handbook->familyName(...), $agent->families)) }}</td>
+    <td>{{ implode(', ', array_map($handbook->chemistry()->familyName(...), $agent->families)) }}</td>
     <td>{{ $agent->note }}</td>
 </tr>
 @endforeach
@@ -12,24 +12,24 @@
 <ul>
 @foreach ($rules->pairs as $pair)
 <li>{{ Str::ucfirst(strtr($pair->why, [
-        '{a}' => $handbook->familyName($pair->between[0]),
-        '{b}' => $handbook->familyName($pair->between[1]),
+        '{a}' => $handbook->chemistry()->familyName($pair->between[0]),
+        '{b}' => $handbook->chemistry()->familyName($pair->between[1]),
     ])) }} <span class="only">{{ $pair->hazard->value }}</span></li>
 @endforeach
 </ul>
 <h3>On surfaces</h3>
 <ul>
 @foreach ($rules->touches as $rule)
-<li>{{ Str::ucfirst($handbook->familyName($rule->what)) }} on {{ $rules->surfaces[$rule->surface] }}:
+<li>{{ Str::ucfirst($handbook->chemistry()->familyName($rule->what)) }} on {{ $rules->surfaces[$rule->surface] }}:
     <strong>{{ $rule->never ? 'never' : 'with care' }}</strong>.
-    {{ Str::ucfirst(strtr($rule->why, ['{a}' => $handbook->familyName($rule->what)])) }} {{ $rule->instead }}</li>
+    {{ Str::ucfirst(strtr($rule->why, ['{a}' => $handbook->chemistry()->familyName($rule->what)])) }} {{ $rule->instead }}</li>
 @endforeach
 @foreach ($rules->tools as $rule)
 <li>{{ Str::ucfirst($handbook->kitName($rule->what)) }} on {{ $rules->surfaces[$rule->surface] }}:
     <strong>{{ $rule->never ? 'never' : 'with care' }}</strong>. {{ $rule->why }} {{ $rule->instead }}</li>
 @endforeach
 @foreach ($rules->places as $rule)
-<li>{{ Str::ucfirst(strtr($rule->why, ['{a}' => $handbook->familyName($rule->family)])) }} {{ $rule->instead }}</li>
+<li>{{ Str::ucfirst(strtr($rule->why, ['{a}' => $handbook->chemistry()->familyName($rule->family)])) }} {{ $rule->instead }}</li>
 @endforeach
 </ul>
 <h3>What clears a vessel</h3>
