@@ -40,7 +40,8 @@
             </dl>
             <h3>Why</h3>
             <ul>@foreach ($rules->pairs as $pair)<li>{{ Str::ucfirst(strtr($pair->why, ['{a}'
-                => $handbook->chemistry()->familyName($pair->between[0]), '{b}' => $handbook->familyName($pair->between[1])])) }}</li>@endforeach</ul>
+                => $handbook->chemistry()->familyName($pair->between[0]), '{b}' =>
+                    $handbook->chemistry()->familyName($pair->between[1])])) }}</li>@endforeach</ul>
         </section>
         <section class="tile tile--hazard">
             <h2>When it has happened</h2>
