@@ -6,7 +6,6 @@ namespace App\Handbook;
 
 use GoodRinse\Core\Handbook\Compiler\Problem;
 use GoodRinse\Core\Handbook\Handbook;
-use GoodRinse\Core\Handbook\Procedure\CaptureKind;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use Illuminate\Contracts\Translation\Translator;
 
@@ -58,12 +57,6 @@ final readonly class HandbookWords
     /** @return list<string> keys of the words that the pages say of a step */
     private static function ofStep(Step $step): array
     {
-        $keys = null === $step->clears ? [] : ["logbook.clearing.{$step->clears->by}"];
-        if (CaptureKind::Confirm === $step->capture?->kind) {
-            array_push($keys, "logbook.check.{$step->capture->check}.passed", "logbook.check.{$step->capture->check}.failed");
-            array_push($keys, "rounds.open.not-tested.{$step->capture->check}", "rounds.open.failed.{$step->capture->check}");
-        }
-
-        return $keys;
+        return null === $step->clears ? [] : ["logbook.clearing.{$step->clears->by}"];
     }
 }

@@ -15,6 +15,7 @@ use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Compiler\Node;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultRules;
+use GoodRinse\Core\Handbook\Procedure\CheckWords;
 use GoodRinse\Core\Handbook\Procedure\Excerpt;
 use GoodRinse\Core\Handbook\Procedure\ProcedureBinding;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
@@ -135,10 +136,8 @@ final class Handbook
     {
         $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
         $defaults = KindReader::defaults($node->at('kind'), self::FACTS);
-        $not = array_filter(
-            $this->root()->at('cautions')->items(),
-            static fn (Node $caution): bool => !$caution->condition('when', $defaults)->holds($traits),
-        );
+        $isNot = static fn (Node $caution): bool => !$caution->condition('when', $defaults)->holds($traits);
+        $not = array_filter($this->root()->at('cautions')->items(), $isNot);
 
         return array_values(array_map(static fn (Node $caution): string => $caution->string('id'), $not));
     }
@@ -163,6 +162,14 @@ final class Handbook
         $this->readings ??= $this->root()->at('readings')->byId();
 
         return MeasurementRule::read($this->readings[$id] ?? throw UnknownEntry::named('reading', $id));
+    }
+
+    /** How a test is spoken of; null for one that the handbook has dropped since. */
+    public function check(string $id): ?CheckWords
+    {
+        $check = $this->root()->at('checks')->byId()[$id] ?? null;
+
+        return null === $check ? null : CheckWords::read($check);
     }
 
     /** @return array<array-key, mixed> the step for a part that a household adds, with {name} and {note} to fill in */

@@ -24,6 +24,7 @@ final class HandbookCompiler
         'cautions',
         'kit',
         'readings',
+        'checks',
         'schools',
         'asking',
         'faults',

@@ -20,6 +20,7 @@ final readonly class SharedIds
      * @param list<string> $sharedVessels of a household
      * @param array<string, list<string>> $scales ids of the steps of each scale
      * @param list<string> $readings
+     * @param list<string> $checks
      */
     public function __construct(
         public array $agents,
@@ -30,6 +31,7 @@ final readonly class SharedIds
         public array $sharedVessels,
         public array $scales,
         public array $readings,
+        public array $checks,
     ) {
     }
 }

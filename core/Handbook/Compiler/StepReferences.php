@@ -110,6 +110,7 @@ final readonly class StepReferences
     {
         $capture = $step->at('capture');
         $this->problems->known($file, "$at/observe", 'reading', $step->at('observe')->strings(), $this->shared->readings);
+        $this->problems->known($file, "$at/capture/check", 'check', [$capture->optional('check')], $this->shared->checks);
         $this->problems->known($file, "$at/capture/reading", 'reading', [$capture->optional('reading')], $this->shared->readings);
         $this->problems->known(
             $file,

@@ -4,7 +4,7 @@
         <ul class="kinds">
             @foreach ($kinds as $id => $name)
                 <li><a class="push kind" href="{{ route('machines.create', ['kind' => $id]) }}"><x-form.option-drawing
-                    :name="'kind-'.$id"/><span>{{ $name }}</span></a></li>
+                    :name="$id"/><span>{{ $name }}</span></a></li>
             @endforeach
         </ul>
     </div>

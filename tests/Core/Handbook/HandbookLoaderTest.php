@@ -24,17 +24,17 @@ final class HandbookLoaderTest extends CoreTestCase
 
     public function test_another_machine_kind_needs_only_a_folder(): void
     {
-        self::copy("$this->folder/machines/dishwasher", "$this->folder/machines/kettle");
-        $kind = (string) file_get_contents("$this->folder/machines/kettle/kind.yaml");
-        file_put_contents("$this->folder/machines/kettle/kind.yaml", str_replace(
+        self::copy("$this->folder/machines/dishwasher", "$this->folder/machines/urn");
+        $kind = (string) file_get_contents("$this->folder/machines/urn/kind.yaml");
+        file_put_contents("$this->folder/machines/urn/kind.yaml", str_replace(
             ["id: dishwasher\nname: Dishwasher", 'unit: loads', 'uses: { unit: loads, one: load'],
-            ["id: kettle\nname: Kettle", 'unit: litres', 'uses: { unit: litres, one: litre'],
+            ["id: urn\nname: Urn", 'unit: litres', 'uses: { unit: litres, one: litre'],
             $kind,
         ));
         $handbook = new Handbook((new HandbookCompiler($this->folder))->compile());
 
-        self::assertSame('Kettle', $handbook->kindNames()['kettle']);
-        self::assertSame('litres', $handbook->kind('kettle')->useUnit);
+        self::assertSame('Urn', $handbook->kindNames()['urn']);
+        self::assertSame('litres', $handbook->kind('urn')->useUnit);
     }
 
     public function test_measured_fractions_find_their_nearest_grade(): void

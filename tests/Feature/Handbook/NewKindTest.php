@@ -9,7 +9,7 @@ use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use GoodRinse\Core\Handbook\Handbook;
 use Tests\TestCase;
 
-/** The kettle of docs/adding-a-machine-kind.md, taken from that page: a kind is a folder and nothing else. */
+/** The egg boiler of docs/adding-a-machine-kind.md, taken from that page: a kind is a folder and nothing else. */
 final class NewKindTest extends TestCase
 {
     private string $folder;
@@ -17,12 +17,12 @@ final class NewKindTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = storage_path('framework/testing/kettle-'.bin2hex(random_bytes(4)));
+        $this->folder = storage_path('framework/testing/egg-boiler-'.bin2hex(random_bytes(4)));
         exec('cp -r '.escapeshellarg(base_path('handbook')).' '.escapeshellarg($this->folder));
-        $kettle = "$this->folder/machines/kettle";
-        mkdir("$kettle/procedures", 0o777, true);
+        $boiler = "$this->folder/machines/egg-boiler";
+        mkdir("$boiler/procedures", 0o777, true);
         foreach (self::examples() as $file => $example) {
-            file_put_contents("$kettle/$file", $example);
+            file_put_contents("$boiler/$file", $example);
         }
         $this->app->instance(Handbook::class, new Handbook((new HandbookCompiler($this->folder))->compile()));
     }
@@ -53,29 +53,29 @@ final class NewKindTest extends TestCase
     public function test_its_faults_are_traced_too(): void
     {
         $user = $this->member();
-        $machine = $this->machineOf($user, ['kind' => 'kettle', 'name' => 'Copper kettle', 'traits' => ['element' => 'hidden']]);
+        $machine = $this->machineOf($user, ['kind' => 'egg-boiler', 'name' => 'Sunday boiler', 'traits' => ['element' => 'hidden']]);
         $this->actingAs($user)->get("/machines/$machine->id/trace")->assertOk()->assertSee('It takes long to boil');
     }
 
     public function test_it_is_added_cleaned_and_learned_like_any_other(): void
     {
         $user = $this->member();
-        $this->actingAs($user)->get('/machines/new')->assertSee('Kettle');
-        $this->get('/machines/new?kind=kettle')->assertOk()->assertSee('With a coil you can see');
+        $this->actingAs($user)->get('/machines/new')->assertSee('Egg boiler');
+        $this->get('/machines/new?kind=egg-boiler')->assertOk()->assertSee('With a coil you can see');
         $this->post('/machines', [
-            'id' => $this->ulid(), 'kind' => 'kettle', 'name' => 'Copper kettle', 'traits' => ['element' => 'hidden'],
-            'habits' => ['litresPerWeek' => '14'], 'schools' => ['descale' => 'monthly'], 'cleaned_on' => '2026-05-22',
+            'id' => $this->ulid(), 'kind' => 'egg-boiler', 'name' => 'Sunday boiler', 'traits' => ['element' => 'hidden'],
+            'habits' => ['boilsPerWeek' => '14'], 'schools' => ['descale' => 'monthly'], 'cleaned_on' => '2026-05-22',
         ])->assertRedirect('/');
         $machine = Machine::query()->sole();
-        $this->get("/machines/$machine->id")->assertOk()->assertSee('Rhythm: 30 days or 60 litres');
+        $this->get("/machines/$machine->id")->assertOk()->assertSee('Rhythm: 30 days or 60 loads');
 
         $this->post("/machines/$machine->id/rounds", ['task' => 'descale'])->assertRedirect();
         $round = $machine->rounds()->with('machine')->firstOrFail();
-        $this->walk($round, ['found' => 'lime-slower']);
+        $this->walk($round, ['found' => 'crust-patches']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertSee('Slower after 24 days, so 30 days became 27.');
-        $this->get('/logbook')->assertSee('400 ml of white vinegar into the kettle (5 %)')->assertSee(
-            'Plain water ran through the kettle, twice the tank',
+        $this->get("/rounds/$round->id")->assertSee('Patches after 24 days, so 30 days became 27.');
+        $this->get('/logbook')->assertSee('100 ml of white vinegar into the bowl (5 %)')->assertSee(
+            'Plain water ran through the bowl, twice the tank',
         );
     }
 }

@@ -9,7 +9,6 @@ use App\View\Entries\EntryPresenter;
 use App\View\Entries\EntrySubject;
 use GoodRinse\Core\Logbook\Payload\Check;
 use GoodRinse\Core\Logbook\Payload\Payload;
-use Illuminate\Support\Facades\Lang;
 
 /**
  * A test of a round, or a question of a trace.
@@ -29,12 +28,15 @@ final readonly class CheckEntry implements EntryPresenter
 
     public function describe(Payload $payload, EntrySubject $about): string
     {
-        $key = "check.$payload->check.".($payload->passed ? 'passed' : 'failed');
-        $asked = null === $about->machine || Lang::has("logbook.$key")
+        $words = $this->names->handbook->check($payload->check);
+        if (null !== $words) {
+            return $payload->passed ? $words->passed : $words->failed;
+        }
+        $asked = null === $about->machine
             ? null
             : $this->names->handbook->trouble($about->machine->kind)->checks[$payload->check] ?? null;
         if (null === $asked) {
-            return $this->names->text($key);
+            return $this->names->text($payload->passed ? 'check_passed' : 'check_failed');
         }
         foreach ($asked->results as $result) {
             if ($result->id === $payload->result) {

@@ -138,22 +138,7 @@
         @case('water-very-hard')
             <x-drawing.kettle :crust="15"/>
             @break
-        @case('kind-dishwasher')
-            <rect class="ink-line" x="18" y="6" width="56" height="64" rx="6"/><path class="ink-line" d="M18 18 H74"/>
-            <path class="rim-line" d="M28 34 a8 8 0 0 1 16 0 M48 34 a8 8 0 0 1 16 0 M24 34 H68"/>
-                <path class="rim-line w-light" d="M46 48 V56 M30 60 L46 54 L62 60"/>
-            @break
-        @case('kind-drip-brewer')
-            <path class="ink-line" d="M24 6 H72 V20 H24Z M24 20 V70 H76"/><path class="ink-line" d="M40 20 L45 32 H57 L62 20"/>
-                <path class="rim-line" d="M38 40 H64 L62 66 H40Z M64 46 h6 v10 h-7"/><path class="copper-line" d="M51 33 v4"/>
-            @break
-        @case('kind-pod-brewer')
-            <path class="ink-line" d="M22 12 Q22 6 30 6 H66 Q72 6 72 14 V26 H38 V70 H22Z M38 70 H74"/>
-                <path class="rim-line" d="M46 44 H66 L64 64 H48Z"/><path class="copper-line" d="M56 28 v10"/>
-            @break
-        @case('kind-hood')
-            <path class="ink-line" d="M36 6 H56 V30 L78 52 H14 L36 30Z M14 52 V60 H78 V52"/>
-                <path class="rim-line w-light" d="M24 52 V60 M34 52 V60 M44 52 V60 M54 52 V60 M64 52 V60"/>
-            @break
+        @default
+            @includeIf("components.drawing.kinds.$name")
     @endswitch
 </svg>
