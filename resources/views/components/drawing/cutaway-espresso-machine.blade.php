@@ -18,7 +18,8 @@
     @isset($lines['wand'])
         <x-drawing.cut-part :line="$lines['wand']" :x="574" :y="272" :to="510">
             <path class="copper-line" d="M490 150 Q520 180 500 270"/>
-            <circle class="{{ PartSoil::of($lines['wand']) }}" cx="500" cy="276" r="8"/><circle class="ink-line body" cx="500" cy="276" r="8"/>
+            <circle class="{{ PartSoil::of($lines['wand']) }}" cx="500" cy="276" r="8"/>
+                <circle class="ink-line body" cx="500" cy="276" r="8"/>
         </x-drawing.cut-part>
     @endisset
     <x-drawing.cut-part :line="$lines['tray'] ?? null" :x="574" :y="392" :to="530">

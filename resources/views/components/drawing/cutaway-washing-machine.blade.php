@@ -34,7 +34,8 @@
     @endisset
     @isset($lines['inlet'])
         <x-drawing.cut-part :line="$lines['inlet']" :x="574" :y="66" :to="524">
-            <circle class="{{ PartSoil::of($lines['inlet']) }}" cx="520" cy="60" r="10"/><circle class="ink-line body" cx="520" cy="60" r="10"/>
+            <circle class="{{ PartSoil::of($lines['inlet']) }}" cx="520" cy="60" r="10"/>
+                <circle class="ink-line body" cx="520" cy="60" r="10"/>
         </x-drawing.cut-part>
     @endisset
 </svg>
