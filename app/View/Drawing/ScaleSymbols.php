@@ -48,28 +48,31 @@ final class ScaleSymbols
             'needle' => self::needle($soiled),
             'grease' => self::slat($soiled),
             'carafe' => self::carafe($soiled),
-            default => self::layer($soiled),
+            'crust' => self::layer($soiled, 'scale-lime'),
+            default => self::layer($soiled, 'scale-soil'),
         };
     }
 
     /** A floor from above, so much of it under a layer; for every scale that has no drawing of its own. */
-    private static function layer(float $soiled): string
+    private static function layer(float $soiled, string $class): string
     {
         $svg = '<circle class="scale-part" r="46"/>';
         if ($soiled > 0 && $soiled < 0.3) {
-            $svg .= '<circle class="scale-soil" cx="-18" cy="10" r="5"/><circle class="scale-soil" cx="16" cy="-14" r="4"/>'
-                .'<circle class="scale-soil" cx="22" cy="22" r="5.5"/><circle class="scale-soil" cx="-8" cy="-26" r="3.5"/>';
+            foreach ([[-18, 10, 5.0], [16, -14, 4.0], [22, 22, 5.5], [-8, -26, 3.5]] as [$x, $y, $r]) {
+                $svg .= sprintf('<circle class="%s" cx="%d" cy="%d" r="%.1f"/>', $class, $x, $y, $r);
+            }
         } elseif ($soiled > 0) {
             $top = 46 - 92 * $soiled;
             $half = sqrt(46 ** 2 - $top ** 2);
             $svg .= sprintf(
-                '<path class="scale-soil" d="M%1$.1f %2$.1f Q%3$.1f %4$.1f 0 %2$.1f T%5$.1f %2$.1f A46 46 0 %6$d 1 %1$.1f %2$.1f Z"/>',
+                '<path class="%7$s" d="M%1$.1f %2$.1f Q%3$.1f %4$.1f 0 %2$.1f T%5$.1f %2$.1f A46 46 0 %6$d 1 %1$.1f %2$.1f Z"/>',
                 -$half,
                 $top,
                 -$half / 2,
                 $top - 9,
                 $half,
                 $soiled > 0.5 ? 1 : 0,
+                $class,
             );
         }
 

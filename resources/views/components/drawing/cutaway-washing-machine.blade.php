@@ -6,7 +6,7 @@
     <path class="ink-line w-light" d="M190 92 H520 M430 56 a14 14 0 1 0 .1 0"/>
     <circle class="ink-line" cx="355" cy="262" r="148"/>
     <path class="rim-line w-light" d="M355 410 V438 H300"/>
-    <path class="rim-line" d="M520 60 H556 V200 M300 452 H556 V330"/>
+    <path class="rim-line" d="M520 60 H540 V140 M300 452 H556 V330"/>
     <text x="574" y="336">drain hose</text>
 
     <x-drawing.cut-part :line="$lines['drawer'] ?? null" :x="170" :y="62" :to="212" :end="true">
