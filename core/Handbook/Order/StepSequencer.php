@@ -91,7 +91,8 @@ final readonly class StepSequencer
             foreach (array_keys((array) ($step['if'] ?? [])) as $name) {
                 $this->before($graph, $asked[$name] ?? [], $id);
             }
-            foreach ($this->steps->list($id, 'touches') as $part) {
+            $washes = isset($step['amounts']) || isset($step['clears']);
+            foreach ([...$this->steps->list($id, 'touches'), ...($washes ? [$this->steps->text($id, 'part')] : [])] as $part) {
                 $this->before($graph, $graded[$part] ?? [], $id);
             }
             $this->before($graph, isset($step['inWell']) ? $bails : [], $id);

@@ -30,7 +30,7 @@ final class HandbookPlaceTest extends TestCase
                 $numbered += [] === $procedure->runs ? 1 : 0;
             }
         }
-        self::assertSame(43, $numbered, 'each once, the change of a water filter once for each sort of brewer');
+        self::assertSame(48, $numbered, 'each once, the change of a water filter once for each sort of brewer');
         $this->get('/handbook/dishwasher/acid-wash')
             ->assertSee('1 cup white vinegar, 5 %')
             ->assertSee('2 h 30 min, the machine works')
