@@ -27,6 +27,7 @@ final class CareRulesTest extends CoreTestCase
         'paper clip' => ['clip'],
         'toothpick' => ['wooden-pick'],
         'cloth' => ['cloth', 'dry-cloth'],
+        'long brush' => ['long-brush'],
         'towel' => ['towel'],
         'in(?:to)? the bin' => ['bin'],
         'sponge' => ['baster'],
