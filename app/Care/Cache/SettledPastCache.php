@@ -12,8 +12,10 @@ use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Logbook\PackedOpenings;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Usage\UseTimeline;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -27,7 +29,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class SettledPastCache
 {
     /** Goes up when what is kept changes its shape. */
-    private const SHAPE = 4;
+    private const SHAPE = 5;
 
     /** Days after which an opening may be kept; and after which it is worth keeping more. */
     private const AGE = 90;
@@ -105,7 +107,7 @@ final readonly class SettledPastCache
             'past' => [] === $openings
                 ? null
                 : new SettledPast($cut, $openings, $more, $use->taps->before((float) $cutDay->number)->pack()),
-            'taps' => (clone $after)->where('kind', EntryKind::Counter)->min('happened_at'),
+            'taps' => self::firstTap((clone $after)->where('kind', EntryKind::Counter), $use, $zone),
             'meters' => self::second(
                 (clone $after)->where('kind', EntryKind::Meter)->orderBy('happened_at')->get(['payload', 'happened_at'])->all(),
             ),
@@ -150,6 +152,21 @@ final readonly class SettledPastCache
             && EntryKind::Counter->value !== $target->kind
             && EntryKind::Meter->value !== $target->kind
             && $this->isNewer($target, $cut, $zone, $kept);
+    }
+
+    /** When the first single use was tapped that counts as one: told numbers, counters and undone taps are none. */
+    private static function firstTap(Builder $counts, UseTimeline $use, \DateTimeZone $zone): ?string
+    {
+        $days = new LocalDays($zone);
+        $utc = new \DateTimeZone('UTC');
+        foreach ($counts->orderBy('happened_at')->pluck('happened_at') as $at) {
+            $at = Scalar::text($at);
+            if (in_array($days->of(new \DateTimeImmutable($at, $utc)), $use->taps->times, true)) {
+                return $at;
+            }
+        }
+
+        return null;
     }
 
     /**

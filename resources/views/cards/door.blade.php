@@ -13,7 +13,7 @@
         p { margin: 0 0 1.5mm; }
         table { width: 100%; border-collapse: collapse; }
         td, th { text-align: left; vertical-align: top; padding: 0.45mm 2mm 0.35mm 0; border-bottom: 0.4pt solid #c9d8e4; }
-        th { font-weight: bold; width: 24%; }
+        th { font-weight: bold; width: 18%; }
         ol, ul { margin: 0; padding-left: 5mm; }
         .muted { color: #4b646b; }
         .cautions td { width: 33%; border: 0; padding: 0 4mm 1mm 0; font-size: 7.1pt; }
@@ -27,11 +27,11 @@
 
     <h2>Rhythm</h2>
     <table>
-        @foreach ($tasks as $task)
-            <tr><th>{{ $task->name() }}</th><td>every {{ implode(' or ', array_map(fn ($reading)
-                => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }}</td><td>
-                {{ $task->neverOpened() ? 'look once' : ($task->rhythm->dueOn ? 'next '.Dates::weekday($task->rhythm->dueOn) : '') }}</td>
-                </tr>
+        @foreach (array_chunk($tasks, 2) as $pair)
+            <tr>@foreach ($pair as $task)<th>{{ $task->name() }}</th><td>every {{ implode(' or ', array_map(fn ($reading)
+                => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }};
+                {{ $task->neverOpened() ? 'look once' : ($task->rhythm->dueOn ? 'next '.Dates::short($task->rhythm->dueOn) : '') }}</td>
+                @endforeach</tr>
         @endforeach
     </table>
 

@@ -53,6 +53,7 @@ final class RoundTogetherTest extends TestCase
             'vinegar-cup' => null,
             'acid-cycle' => null,
             'acid-out' => null,
+            'walls-wipe' => null,
         ] as $step => $answer) {
             $this->tick($round, $step, $answer)->assertSessionHasNoErrors();
         }

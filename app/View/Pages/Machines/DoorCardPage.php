@@ -76,20 +76,25 @@ final readonly class DoorCardPage
         $rules = $this->handbook->chemistry();
         $rows = [];
         foreach ($procedures as $procedure) {
-            $lines = [];
+            $poured = [];
             foreach ($procedure->steps as $step) {
                 foreach ($step->amounts as $amount) {
-                    $vessel = $rules->vesselId($amount->vessel);
-                    $lines[] = sprintf(
-                        '%s %s into the %s',
-                        $amount->portion->inKitchen($household->measures),
-                        $rules->agent($amount->agent)->name,
-                        $kind->vessels[$vessel]->name ?? $rules->vessel($vessel)->name,
-                    );
+                    $agent = $rules->agent($amount->agent);
+                    if (!$agent->noTrace) {
+                        $poured[$rules->vesselId($amount->vessel)][$step->if->isEmpty() ? 'sure' : 'perhaps'][] =
+                            $amount->portion->inKitchen($household->measures).' '.$agent->name;
+                    }
                 }
             }
+            $lines = [];
+            foreach ($poured as $vessel => $portions) {
+                $name = $kind->vessels[$vessel]->name ?? $rules->vessel($vessel)->name;
+                $sure = implode(', ', array_unique($portions['sure'] ?? []));
+                $perhaps = implode(' or ', array_unique($portions['perhaps'] ?? []));
+                $lines[] = "into the $name ".$sure.('' === $perhaps ? '' : ('' === $sure ? $perhaps : ", perhaps $perhaps"));
+            }
             if ([] !== $lines) {
-                $rows[] = [$procedure->name, array_values(array_unique($lines))];
+                $rows[] = [$procedure->name, $lines];
             }
         }
 
