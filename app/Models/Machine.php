@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Contracts\BelongsToHousehold;
 use GoodRinse\Core\Apart\OwnParts;
 use GoodRinse\Core\Apart\OwnWay;
+use GoodRinse\Core\Quantity\Day;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -28,6 +29,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, mixed>|null $apart what the household set right of how parts come off
  * @property string|null $model as its rating label has it
  * @property string|null $serial
+ * @property string|null $bought_on as YYYY-MM-DD
+ * @property string|null $warranty_until as YYYY-MM-DD
  * @property \Carbon\CarbonImmutable|null $forgot_at what was confirmed before is not computed with
  * @property list<array<array-key, mixed>>|null $own_parts parts that the household has added
  * @property array<string, int|string>|null $waits length picked the last time, by what is waited for
@@ -55,6 +58,8 @@ final class Machine extends Model implements BelongsToHousehold
         'waits',
         'model',
         'serial',
+        'bought_on',
+        'warranty_until',
         'forgot_at',
     ];
 
@@ -84,6 +89,17 @@ final class Machine extends Model implements BelongsToHousehold
     public function ownParts(): OwnParts
     {
         return OwnParts::read($this->own_parts ?? []);
+    }
+
+    public function boughtOn(): ?Day
+    {
+        return null === $this->bought_on ? null : Day::of($this->bought_on);
+    }
+
+    /** The last day of its warranty. */
+    public function warrantyUntil(): ?Day
+    {
+        return null === $this->warranty_until ? null : Day::of($this->warranty_until);
     }
 
     public function householdId(): string

@@ -5,6 +5,20 @@ declare(strict_types=1);
 return [
     'questions' => '{1} One question|[0,*] :count questions',
     'not_known' => 'not known yet',
+    'part_need' => [
+        'worn' => 'Written down. Today keeps it in mind.',
+        'to-order' => 'Written down. Today keeps it in mind until it is ordered.',
+        'ordered' => 'Written down. Say when it is fitted.',
+    ],
+    'part_fitted' => 'Written down. The part waits for nothing any more.',
+    'need_state' => [
+        'worn' => 'Worn, since :since',
+        'to-order' => 'To be ordered, worn since :since',
+        'ordered' => 'Ordered on :on',
+    ],
+    'need_short' => ['worn' => 'worn', 'to-order' => 'to be ordered', 'ordered' => 'ordered, to be fitted'],
+    'need_number' => ', number :number',
+    'need_do' => ['worn' => 'It is worn', 'to-order' => 'To be ordered', 'ordered' => 'It is ordered'],
     'tile' => [
         'no_clock' => 'Nothing is on a clock',
         'look' => 'not looked at yet',

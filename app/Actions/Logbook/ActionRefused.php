@@ -100,6 +100,11 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self('This machine has no such light.');
     }
 
+    public static function noSuchPart(): self
+    {
+        return new self('The machine has no such part.');
+    }
+
     public static function notASymptom(): self
     {
         return new self('That entry tells of nothing that a job could have caused.');

@@ -13,6 +13,8 @@ final readonly class MachineDescription
      * @param array<string, string> $schools by care task
      * @param string|null $model as its plate has it
      * @param string|null $serial number on its plate
+     * @param string|null $boughtOn as YYYY-MM-DD
+     * @param string|null $warrantyUntil last day of its warranty, as YYYY-MM-DD
      */
     public function __construct(
         public string $name,
@@ -22,6 +24,8 @@ final readonly class MachineDescription
         public array $schools,
         public ?string $model = null,
         public ?string $serial = null,
+        public ?string $boughtOn = null,
+        public ?string $warrantyUntil = null,
     ) {
     }
 
@@ -36,6 +40,8 @@ final readonly class MachineDescription
             'schools' => $this->schools,
             'model' => $this->model,
             'serial' => $this->serial,
+            'bought_on' => $this->boughtOn,
+            'warranty_until' => $this->warrantyUntil,
         ];
     }
 }

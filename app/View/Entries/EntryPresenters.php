@@ -16,6 +16,7 @@ use App\View\Entries\Kinds\MeterEntry;
 use App\View\Entries\Kinds\NoteEntry;
 use App\View\Entries\Kinds\OpeningEntry;
 use App\View\Entries\Kinds\PartFittedEntry;
+use App\View\Entries\Kinds\PartNeedEntry;
 use App\View\Entries\Kinds\ReversalEntry;
 use App\View\Entries\Kinds\SnoozeEntry;
 use App\View\Entries\Kinds\SymptomEntry;
@@ -43,6 +44,7 @@ final class EntryPresenters
         CheckEntry::class,
         MeasurementEntry::class,
         PartFittedEntry::class,
+        PartNeedEntry::class,
         NoteEntry::class,
         ReversalEntry::class,
     ];

@@ -20,6 +20,7 @@ final class CrossReferences
         $procedures = [];
         foreach ($handbook->at('kinds')->items() as $kind) {
             (new KindReferences($problems, $shared))->check($kind);
+            SafetyReferences::of($problems, $handbook)->check($kind);
             array_push($procedures, ...array_keys($kind->at('procedures')->byId()));
         }
         $kinds = array_map(static fn (Node $kind): string => $kind->at('kind')->string('id'), $handbook->at('kinds')->items());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
 use GoodRinse\Core\Quantity\Day;
 
 /** Nobody uses the machine for a while, both days included. */

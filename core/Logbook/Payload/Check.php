@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
+
 /** A question about a part was answered: the pull test, the suds. */
 final readonly class Check implements Payload
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
+
 /** A vessel was freed of what was in it. */
 final readonly class Clearing implements Payload
 {

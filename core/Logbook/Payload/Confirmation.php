@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
+
 /** A person said whether a symptom came from a care task that had been left too long. */
 final readonly class Confirmation implements Payload
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
+
 /** The kinds of thing that happen in a household and are written down. */
 enum EntryKind: string
 {
@@ -21,6 +23,7 @@ enum EntryKind: string
     case Check = 'check';
     case Measurement = 'reading';
     case PartFitted = 'part-fitted';
+    case PartNeed = 'part-need';
     case Note = 'note';
     case Reversal = 'voiding';
 
@@ -42,6 +45,7 @@ enum EntryKind: string
             self::Check => Check::class,
             self::Measurement => Measurement::class,
             self::PartFitted => PartFitted::class,
+            self::PartNeed => PartNeed::class,
             self::Note => Note::class,
             self::Reversal => Reversal::class,
         };

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
+
 /** Something put a machine right, as a person saw it. */
 final readonly class Fix implements Payload
 {

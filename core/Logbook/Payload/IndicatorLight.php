@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
+
 /** An indicator light of a machine came on, or went out. */
 final readonly class IndicatorLight implements Payload
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
+
 /** Something was counted, measured or noticed on the way: blocked jets, grams of grease, seeds in the sump. */
 final readonly class Measurement implements Payload
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
+
 /** A counter was read: it tells its running total, and what was used follows from the reading before. */
 final readonly class MeterTotal implements Payload
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
 use GoodRinse\Core\Quantity\Fraction;
 
 /** A part was opened and looked at: how much of it was blocked, and how much was left so. */

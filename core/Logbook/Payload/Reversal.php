@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
+
 /** Takes another entry out of force: an undo, a correction, or the undo of an undo. */
 final readonly class Reversal implements Payload
 {

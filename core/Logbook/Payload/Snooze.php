@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\PayloadFields;
 use GoodRinse\Core\Quantity\Day;
 
 /** A reminder was put off. The clock of the task runs on. */

@@ -9,6 +9,9 @@
             <x-form.field name="model" label="Model, on its rating label" maxlength="60" :value="$machine->model"
                 hint="For the call sheet and for finding its manual."/>
             <x-form.field name="serial" label="Serial number" maxlength="60" :value="$machine->serial"/>
+            <x-form.field name="bought_on" label="Bought on" type="date" :value="$machine->bought_on"/>
+            <x-form.field name="warranty_until" label="Warranty until" type="date" :value="$machine->warranty_until"
+                hint="Under warranty the maker comes before a part or a call."/>
         </section>
         <section class="tile"><x-form.machine-fields :kind="$kind" :machine="$machine"/></section>
         <p class="muted">How it is used, and how often its jobs begin:

@@ -84,6 +84,7 @@
                     <a class="push push--quiet" href="{{ route('devices.create', $care->machine) }}">Counters</a>
                     <a class="push push--quiet" href="{{ route('logbook', ['machine' => $care->machine->id]) }}">Its logbook</a>
                     <a class="push push--quiet" href="{{ route('machines.apart', $care->machine) }}">How it comes apart</a>
+                    <a class="push push--quiet" href="{{ route('machines.parts', $care->machine) }}">Worn and new parts</a>
                     <a class="push push--quiet" href="{{ route('machines.card', $care->machine) }}">Door card to print</a>
                 </div>
             </section>
@@ -94,6 +95,7 @@
                     <a class="push push--main" href="{{ route('rounds.show', $round) }}">Go on with the round</a></section>
             @endforeach
             <x-vessel.notices :notices="$notices" :household="$household" :today="$today"/>
+            <x-care.part-needs :lines="$needs"/>
             @if ($shown)<x-care.task-tile :household="$household" :line="$shown" :chart="$chart" :machine="$care->machine"
                 :kind="$care->kind" :handbook="$handbook" :today="$today"
                 :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif

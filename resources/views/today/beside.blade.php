@@ -71,6 +71,7 @@
             <p class="small mt-2 mb-0"><a href="/household/water">Measured, or with a strip</a></p>
         </section>
     @endif
+    <x-care.part-needs :lines="$needs"/>
     <x-vessel.notices :notices="$vessels" :household="$household" :today="$today"/>
     <section class="tile">
         <h2>Used</h2>

@@ -24,6 +24,34 @@ final class BrokenHandbookTest extends CoreTestCase
     {
         $steps = 'machines/dishwasher/steps.yaml';
         $kind = 'machines/dishwasher/kind.yaml';
+        yield 'a caution of another machine' => [
+            'machines/hood/procedures/duct-look.yaml',
+            'cautions: [duct, shared-duct]',
+            'cautions: [never-without]',
+            '/steps/4/cautions',
+            '"never-without" names parts of: dishwasher',
+        ];
+        yield 'a hand in the well with the power on' => [
+            'machines/dishwasher/procedures/sump-and-drain.yaml',
+            "  - power-off\n",
+            '',
+            '/steps',
+            'reaches below the floor before the power is off',
+        ];
+        yield 'a hand in water' => [
+            'machines/dishwasher/procedures/sump-and-drain.yaml',
+            "  - bail\n",
+            '',
+            '/steps',
+            'reaches into water that nobody has bailed',
+        ];
+        yield 'minutes in words' => [
+            'machines/kettle/procedures/wipe.yaml',
+            'does: Take fingermarks',
+            'does: In five minutes take fingermarks',
+            '/does',
+            'minutes are added up from the steps',
+        ];
         yield 'not YAML' => ['kit.yaml', '- { id: torch', '- { id torch:::', 'line 3', 'at line 3'];
         yield 'a wrong type' => ['rhythm.yaml', 'cleanBy: 0.35', 'cleanBy: often', '/model/cleanBy', 'type'];
         yield 'out of range' => ['scales.yaml', 'fraction: 0.5,', 'fraction: 1.5,', '/1/steps/2/fraction', '0.95'];

@@ -15,6 +15,8 @@ use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Logbook\Payload\MalformedEntry;
 use GoodRinse\Core\Logbook\Payload\Note;
 use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\PartFitted;
+use GoodRinse\Core\Logbook\Payload\PartNeed;
 use GoodRinse\Core\Logbook\Payload\Payload;
 use GoodRinse\Core\Logbook\Payload\Reversal;
 use GoodRinse\Core\Logbook\Payload\UseCount;
@@ -81,6 +83,9 @@ final class LogbookTest extends CoreTestCase
         yield [new Clearing('sink', 'rinse')];
         yield [new UseCount('loads', 2)];
         yield [new Check('lock-test', 'holds', true)];
+        yield [new PartNeed('seal', PartNeed::ORDERED, 'DR-204', 'by post')];
+        yield [new PartFitted('seal', 19.5)];
+        yield [new PartFitted('cartridge')];
         yield [new Note('Ein Zettel, mit Umlaut: ä')];
         yield [new Reversal(Reversal::CORRECTION)];
     }
@@ -101,6 +106,8 @@ final class LogbookTest extends CoreTestCase
         yield [EntryKind::Dose, ['agent' => 'dish-soap', 'vessel' => 'sink', 'ml' => -3]];
         yield [EntryKind::Dose, ['agent' => 7, 'vessel' => 'sink', 'ml' => 3]];
         yield [EntryKind::Counter, ['unit' => 'loads', 'uses' => 0]];
+        yield [EntryKind::PartNeed, ['part' => 'seal', 'stage' => 'lost']];
+        yield [EntryKind::PartFitted, ['part' => 'seal', 'price' => -1]];
         yield [EntryKind::Note, ['text' => '   ']];
         yield [EntryKind::Note, ['text' => str_repeat('x', 2001)]];
     }

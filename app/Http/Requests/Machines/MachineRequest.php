@@ -27,6 +27,8 @@ final class MachineRequest extends FormRequest
             'place' => ['nullable', 'string', 'max:60'],
             'model' => ['nullable', 'string', 'max:60'],
             'serial' => ['nullable', 'string', 'max:60'],
+            'bought_on' => ['nullable', 'date_format:Y-m-d', 'after:1949-12-31', 'before:2200-01-01'],
+            'warranty_until' => ['nullable', 'date_format:Y-m-d', 'after:1949-12-31', 'before:2200-01-01'],
         ];
         if (null === $this->machine()) {
             $rules += ['id' => ['required', 'string', 'ulid'], 'kind' => ['required', 'string', Rule::in(array_keys($kinds))]];
@@ -73,6 +75,8 @@ final class MachineRequest extends FormRequest
             schools: $this->machine()->schools ?? $this->schoolInput($this->kind()),
             model: $this->optionalText('model'),
             serial: $this->optionalText('serial'),
+            boughtOn: $this->optionalText('bought_on'),
+            warrantyUntil: $this->optionalText('warranty_until'),
         );
     }
 

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\View\Entries\Kinds;
 
+use App\Models\Machine;
 use App\View\Entries\EntryNames;
 use App\View\Entries\EntryPresenter;
 use App\View\Entries\EntrySubject;
+use App\View\Words\Money;
+use App\View\Words\Uses;
 use GoodRinse\Core\Logbook\Payload\PartFitted;
 use GoodRinse\Core\Logbook\Payload\Payload;
 
@@ -28,7 +31,18 @@ final readonly class PartFittedEntry implements EntryPresenter
 
     public function describe(Payload $payload, EntrySubject $about): string
     {
-        return $this->names->text('fitted', ['part' => $this->names->part($about->machine, $payload->part)]);
+        $part = $this->names->part($about->machine, $payload->part);
+
+        return null === $payload->price
+            ? $this->names->text('fitted', ['part' => $part])
+            : $this->names->text('fitted_for', ['part' => $part, 'price' => self::price($payload->price, $about->machine)]);
+    }
+
+    private static function price(float $price, ?Machine $machine): string
+    {
+        $household = $machine?->household()->first();
+
+        return null === $household ? Uses::number($price) : Money::of($price, $household);
     }
 
     public static function sign(): string

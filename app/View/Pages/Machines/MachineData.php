@@ -10,6 +10,7 @@ use App\Models\Round;
 use App\Models\Trace;
 use App\View\Drawing\FoulingChart;
 use App\View\PageData;
+use App\View\Pages\Parts\PartNeedLine;
 use App\View\Pages\Today\TaskLine;
 use App\View\Pages\Vessels\VesselNotice;
 use App\View\Words\Uses;
@@ -29,6 +30,7 @@ final readonly class MachineData extends PageData
      * @param array<string, string> $wanted
      * @param list<VesselNotice> $notices
      * @param array<string, string> $pourInto
+     * @param list<PartNeedLine> $needs
      * @param list<array{string, Trace}> $caused
      */
     public function __construct(
@@ -43,6 +45,7 @@ final readonly class MachineData extends PageData
         public array $wanted,
         public array $notices,
         public array $pourInto,
+        public array $needs,
         public array $caused,
         public bool $pointed,
         public Handbook $handbook,

@@ -11,6 +11,7 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
 use App\View\Drawing\FoulingChart;
+use App\View\Pages\Parts\PartNeedLines;
 use App\View\Pages\Today\TaskLine;
 use App\View\Pages\Vessels\VesselNotices;
 use App\View\Words\ReasonWords;
@@ -28,6 +29,7 @@ final readonly class MachinePage
         private ReasonWords $words,
         private VesselNotices $keepApart,
         private FixHistory $fixes,
+        private PartNeedLines $needs,
     ) {
     }
 
@@ -58,6 +60,7 @@ final readonly class MachinePage
             ),
             wanted: $care->onDemand(),
             notices: $this->keepApart->for($household, [$care], $machine),
+            needs: $this->needs->for($household, [$care->machine]),
             pourInto: $this->keepApart->pourInto([$care])[$machine->id] ?? [],
             caused: null === $shown ? [] : $this->fixes->causedBy($shown->task->id, $machine, $household),
             pointed: null !== $shown && [] !== (

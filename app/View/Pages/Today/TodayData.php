@@ -11,6 +11,7 @@ use App\Models\Round;
 use App\Models\Trace;
 use App\View\Drawing\WeeksStrip;
 use App\View\PageData;
+use App\View\Pages\Parts\PartNeedLine;
 use App\View\Pages\Rounds\TrayPiece;
 use App\View\Pages\Vessels\VesselNotice;
 use App\View\Words\Dates;
@@ -36,6 +37,7 @@ final readonly class TodayData extends PageData
      * @param list<array{SymptomRecord, TaskCare, string}> $asked
      * @param list<MachineCare> $uncounted
      * @param array<string, array<string, string>> $pourInto
+     * @param list<PartNeedLine> $needs parts that wait for a new one
      * @param list<VesselNotice> $dangers
      * @param list<VesselNotice> $vessels
      * @param Collection<int, Round> $unreadable
@@ -64,6 +66,7 @@ final readonly class TodayData extends PageData
         public array $uncounted,
         public ?string $waterAsks,
         public array $pourInto,
+        public array $needs,
         public array $dangers,
         public array $vessels,
         public int $seconds,

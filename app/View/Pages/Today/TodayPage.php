@@ -10,9 +10,11 @@ use App\Care\Readers\OpenRounds;
 use App\Care\Readers\OpenTraces;
 use App\Care\TaskCare;
 use App\Models\Household;
+use App\Models\Machine;
 use App\Models\Round;
 use App\Models\Trace;
 use App\View\Drawing\WeeksStrip;
+use App\View\Pages\Parts\PartNeedLines;
 use App\View\Pages\Rounds\RoundPage;
 use App\View\Pages\Vessels\VesselNotice;
 use App\View\Pages\Vessels\VesselNotices;
@@ -40,6 +42,7 @@ final readonly class TodayPage
         private RoundPage $round,
         private OpenTraces $traces,
         private StartWords $starts,
+        private PartNeedLines $needs,
     ) {
     }
 
@@ -98,6 +101,7 @@ final readonly class TodayPage
             ),
             waterAsks: null === $household->hardness ? $this->guessedByWater($machines) : null,
             pourInto: $this->keepApart->pourInto($machines),
+            needs: $this->needs->for($household, array_map(static fn (MachineCare $care): Machine => $care->machine, $machines)),
             dangers: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             vessels: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
             seconds: $seconds,

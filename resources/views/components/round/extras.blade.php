@@ -1,4 +1,4 @@
-@props(['view', 'step', 'handbook'])
+@props(['view', 'step', 'handbook', 'machine'])
 {{-- What can be said beside the answer of a step: pieces, another amount, a note, a picture, leaving it out. --}}
 <div class="extras">
     @if ($step->putsBack && $view->sheet?->comesAlong())
@@ -43,6 +43,9 @@
         <textarea class="form-control" id="note" name="note" rows="3" maxlength="2000"
             x-ref="note">{{ is_string(old('note')) ? old('note') : '' }}</textarea>
     </details>
+    @if ($step->part)
+        <a class="push push--quiet" href="{{ route('machines.parts', [$machine, 'part' => $step->part]) }}">A part is worn</a>
+    @endif
     <div x-data="photo">
         <label class="push file"><span x-text="label">Add a picture</span><input type="file" name="photo"
             accept="image/jpeg,image/png,image/webp" capture="environment" x-on:change="chosen"></label>

@@ -134,7 +134,7 @@
     @endif
     @if ($step->gate && $failed)<p class="muted">Nothing goes back wet. Leave this page; the round waits with the tray as it is.</p>@endif
 
-    <x-round.extras :view="$stepView" :step="$step" :handbook="$handbook"/>
+    <x-round.extras :view="$stepView" :step="$step" :handbook="$handbook" :machine="$machine"/>
     @if ($stepView->lastPhoto)
         <div>
             <h2 class="small">This part, the last time ({{ $lastPhotoDay() }})</h2>

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Logbook\Payload;
+namespace GoodRinse\Core\Logbook;
 
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\MalformedEntry;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\NoSuchDay;
