@@ -32,6 +32,7 @@ use App\Http\Controllers\Machines\MachineController;
 use App\Http\Controllers\Machines\OwnPartController;
 use App\Http\Controllers\Machines\OwnRhythmController;
 use App\Http\Controllers\Machines\PartController;
+use App\Http\Controllers\Machines\ProcedureNoteController;
 use App\Http\Controllers\Machines\ReadingController;
 use App\Http\Controllers\Machines\RhythmController;
 use App\Http\Controllers\Machines\StartController;
@@ -76,6 +77,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('machines/{machine}/uses', [UseController::class, 'store'])->name('uses.store')->can('update', 'machine');
         Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
         Route::get('machines/{machine}/rounds/new', [RoundController::class, 'create'])->name('rounds.create')->can('view', 'machine');
+        Route::put('machines/{machine}/notes/{procedure}', [ProcedureNoteController::class, 'update'])->name('machines.note')
+            ->can('update', 'machine');
         Route::get('machines/{machine}/apart', [DisassemblyController::class, 'index'])->name('machines.apart')->can('view', 'machine');
         Route::get('machines/{machine}/parts', [PartController::class, 'index'])->name('machines.parts')->can('view', 'machine');
         Route::post('machines/{machine}/parts/needed', [PartController::class, 'store'])->name('machines.parts.need')

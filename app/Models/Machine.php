@@ -33,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $warranty_until as YYYY-MM-DD
  * @property \Carbon\CarbonImmutable|null $forgot_at what was confirmed before is not computed with
  * @property list<array<array-key, mixed>>|null $own_parts parts that the household has added
+ * @property array<string, string>|null $procedure_notes what the household wants to remember, by procedure
  * @property array<string, int|string>|null $waits length picked the last time, by what is waited for
  * @property \Carbon\CarbonImmutable|null $created_at
  */
@@ -55,6 +56,7 @@ final class Machine extends Model implements BelongsToHousehold
         'rhythms',
         'apart',
         'own_parts',
+        'procedure_notes',
         'waits',
         'model',
         'serial',
@@ -73,6 +75,7 @@ final class Machine extends Model implements BelongsToHousehold
             'rhythms' => 'array',
             'apart' => 'array',
             'own_parts' => 'array',
+            'procedure_notes' => 'array',
             'waits' => 'array',
             'created_at' => 'immutable_datetime',
             'forgot_at' => 'immutable_datetime',

@@ -10,6 +10,8 @@ return [
         'to-order' => 'Written down. Today keeps it in mind until it is ordered.',
         'ordered' => 'Written down. Say when it is fitted.',
     ],
+    'note_kept' => 'Kept. It stands beside the steps when you do it.',
+    'note_gone' => 'The note is gone.',
     'part_fitted' => 'Written down. The part waits for nothing any more.',
     'need_state' => [
         'worn' => 'Worn, since :since',

@@ -9,9 +9,13 @@ export const screwed = { ...dishwasher, tub: 'plastic', filter: 'screwed', arms:
 export const drip = { programme: 'manual', filterKind: 'permanent', disc: 'disc' };
 export const pods = { cartridge: 'cartridge', light: 'light' };
 export const hood = { metal: 'aluminium', form: 'layers', air: 'outside' };
+export const kettle = { body: 'steel', strainer: 'strainer' };
+export const washer = { door: 'front', drainFilter: 'flap', drainHose: 'small-hose', programme: 'drum-programme', valve: 'valve' };
+export const espresso = {};
 const habits = {
     'dishwasher': { loadsPerWeek: '5', plates: 'scrape' }, 'drip-brewer': { brewsPerWeek: '7' },
     'pod-brewer': { brewsPerWeek: '14' }, 'hood': { cookingHoursPerWeek: '6', frying: 'weekly' },
+    'kettle': { boilsPerWeek: '21' }, 'washing-machine': { loadsPerWeek: '4', heat: 'mixed' }, 'espresso-machine': { shotsPerWeek: '14' },
 };
 
 // Puts a machine into the kitchen and begins a round on it, as the forms would.

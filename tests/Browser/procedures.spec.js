@@ -1,5 +1,5 @@
 import { accessible, done, expect, goThrough, logIn, test } from './household.js';
-import { answering, begin, dishwasher, drip, hood, pods, screwed } from './machines.js';
+import { answering, begin, dishwasher, drip, espresso, hood, kettle, pods, screwed, washer } from './machines.js';
 
 // Kind, procedure, traits, which answers other than the first (by the start of the heading), what the record says.
 // The other procedures are walked over HTTP, by the random rounds.
@@ -13,12 +13,15 @@ const procedures = [
     ['drip-brewer', 'descale-programme', { ...drip, programme: 'programmed' }, { 'How did the last pots': 3 }, 'The clean light went out'],
     ['pod-brewer', 'descale-pods', pods, { 'How did the last cups': 2 }, 'New part fitted: water filter cartridge'],
     ['hood', 'wash-filters', hood, { 'Hold one to the light': 3 }, 'The filters are dry'],
+    ['kettle', 'descale', kettle, {}, 'KETTLE'],
+    ['washing-machine', 'drain-filter', washer, {}, 'WASHER'],
+    ['espresso-machine', 'backflush', espresso, {}, 'ESPRESSO'],
 ];
 const onPhone = ['spray-arms'];
 
 test.use({ expected: { errors: [/Failed to load resource/, /ERR_(FAILED|INTERNET_DISCONNECTED|CONNECTION_REFUSED)/] } });
 
-test.describe('six procedures from start to finish', () => {
+test.describe('a procedure of each kind from start to finish', () => {
     for (const [kind, procedure, traits, picked, says] of procedures) {
         const wide = onPhone.includes(procedure) ? '' : ' @wide';
         test(`${procedure} on a ${kind}${wide}`, async ({ page }) => {

@@ -9,6 +9,9 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 /** Something that may put a machine right. */
 final readonly class FaultAction
 {
+    /** The kind of a remedy that fits a new part. */
+    public const PART = 'part';
+
     /**
      * @param string $kind clean, refit, adjust, part, habit or call
      * @param float $minutes of a person's hands

@@ -68,6 +68,20 @@ final readonly class FaultCatalog
         );
     }
 
+    /** The part that a remedy is done to: that of the cause it helps most surely; null where none of its causes names one. */
+    public function partOf(FaultAction $action): ?string
+    {
+        $fixes = $action->fixes;
+        arsort($fixes);
+        foreach (array_keys($fixes) as $cause) {
+            if (null !== $part = $this->causes[$cause]->part ?? null) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @internal to the handbook
      *

@@ -56,6 +56,18 @@
                 <section class="tile"><h2>When you finish</h2><ul class="ticks">@foreach ($procedure->ends as $end)<li>{{ $end }}</li>
                     @endforeach</ul></section>
             @endif
+            @if ($machine)
+                <form method="post" action="{{ route('machines.note', [$machine, $procedure->id]) }}" class="tile">
+                    @csrf @method('put')
+                    <h2><label for="f-note">Your note for {{ $machine->name }}</label></h2>
+                    <textarea class="form-control" id="f-note" name="note" rows="3" maxlength="500"
+                        aria-describedby="f-note-hint">{{ is_string(old('note')) ? old('note')
+                        : $machine->procedure_notes[$procedure->id] ?? '' }}</textarea>
+                    <p class="muted small" id="f-note-hint">It stands beside every step when you do it.</p>
+                    @error('note')<p class="wrong">{{ $message }}</p>@enderror
+                    <button class="push">Keep the note</button>
+                </form>
+            @endif
             @if ($kit->items || $kit->agents)
                 <section class="tile"><h2>Within reach</h2>
                     <ul class="clean-list small">

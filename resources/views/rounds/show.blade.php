@@ -98,6 +98,13 @@
                     @endif
                 @endforeach
             </div>
+            @if ($notes)
+                <section class="tile">
+                    <h2>Your note</h2>
+                    @foreach ($notes as $name => $note)<p class="own-note">@if (count($notes) > 1)<strong>{{ $name }}:</strong>
+                        @endif“{{ $note }}”</p>@endforeach
+                </section>
+            @endif
             <section class="tile">
                 <h2>Off the machine</h2>
                 <div x-ref="tray"><x-round.tray :pieces="$tray" :apart="$apart" :round="$round" :kind="$kind" :traits="$machine->traits"/>

@@ -38,10 +38,10 @@
         </div>
         <details class="tile mt-3" @if ($errors->hasAny(['since', 'where', 'badly', 'photo'])) open @endif>
             <summary>Where, since when, how bad</summary>
-            @if ($kind->id === 'dishwasher')
+            @if (view()->exists("components.form.zones-{$kind->id}"))
                 <fieldset class="mt-3">
                     <legend>Where? Point at it.</legend>
-                    <x-form.zones :value="old('where')"/>
+                    <x-dynamic-component :component="'form.zones-'.$kind->id" :value="old('where')"/>
                 </fieldset>
             @endif
             <div class="mt-3"><x-form.field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today"

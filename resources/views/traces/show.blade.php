@@ -54,6 +54,8 @@
                                 class="push push--main">Start: {{ mb_strtolower($card->procedure) }}</button></form>
                             <p class="muted">Done? Did it help?</p>
                         @endif
+                        @if ($card->newPart)<p><a href="{{ route('machines.parts', [$machine, 'part' => $card->newPart]) }}">Order the part
+                            first</a></p>@endif
                         <div class="card-next__answers">
                             <form method="post" action="{{ route('traces.end', $trace) }}">
                                 @csrf<input type="hidden" name="how" value="fixed"><input type="hidden" name="action"

@@ -54,7 +54,9 @@ final class PartsTest extends TestCase
         $fitted = $this->ulid();
         $this->post("/machines/{$this->machine->id}/parts/fitted", ['id' => $fitted, 'part' => 'seal', 'price' => '19.5'])
             ->assertSessionHasNoErrors();
-        $this->get("/machines/{$this->machine->id}/parts")->assertSee('No part waits')->assertSee('New part fitted: Door seal, for 20');
+        $this->get("/machines/{$this->machine->id}/parts")
+            ->assertSee('No part waits')
+            ->assertSee('New part fitted: Door seal, for 19.50 in your money');
         $this->get('/')->assertDontSee('Parts needed');
         $this->get('/logbook')->assertSee('Door seal is ordered, number DR-204');
 

@@ -54,6 +54,14 @@ final class TraceTest extends TestCase
         $this->get("/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     }
 
+    public function test_a_card_that_fits_a_new_part_leads_to_ordering_it(): void
+    {
+        $trace = $this->begin(['smell']);
+        $parts = "/machines/{$this->machine->id}/parts?part=seal";
+        $this->get("/traces/$trace->id?card=new-seal")->assertSee('Replace the seal')->assertSee($parts);
+        $this->get("/traces/$trace->id?card=freshener")->assertDontSee($parts);
+    }
+
     public function test_a_round_begun_from_a_card_leads_back_to_it_and_each_suspect_tells_what_moved_it(): void
     {
         $trace = $this->begin(['standing-water']);

@@ -42,7 +42,7 @@ final readonly class PartFittedEntry implements EntryPresenter
     {
         $household = $machine?->household()->first();
 
-        return null === $household ? Uses::number($price) : Money::of($price, $household);
+        return null === $household ? Uses::number($price) : Money::paid($price, $household);
     }
 
     public static function sign(): string

@@ -27,6 +27,7 @@ final readonly class RoundData extends PageData
      * @param Step|null $before the step before it
      * @param list<RunningTimer> $timers
      * @param list<TrayPiece> $tray in the order they came off
+     * @param array<string, string> $notes what the household wants to remember, by the name of the procedure
      * @param list<OpenEnd> $openEnds what would be left open now
      * @param array<string, mixed> $state as the browser keeps it
      * @param list<array<string, mixed>> $outline steps as the browser works them out
@@ -51,6 +52,7 @@ final readonly class RoundData extends PageData
         public array $timers,
         public array $tray,
         public Tray $apart,
+        public array $notes,
         public array $openEnds,
         public array $state,
         public array $outline,

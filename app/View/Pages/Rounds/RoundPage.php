@@ -9,6 +9,7 @@ use App\Care\Readers\ClosingOffers;
 use App\Models\Household;
 use App\Models\Round;
 use App\Support\Scalar;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Quantity\Fraction;
@@ -27,6 +28,7 @@ final readonly class RoundPage
         private CareReader $care,
         private StepViews $views,
         private ClosingOffers $offers,
+        private Handbook $handbook,
     ) {
     }
 
@@ -56,6 +58,7 @@ final readonly class RoundPage
             timers: $progress->timers(),
             tray: $this->tray($round, $progress),
             apart: $progress->apart(),
+            notes: $this->notes($round),
             openEnds: (new OpenEnds($progress))->now(),
             state: RoundState::of($progress),
             outline: RoundState::outline($round->fittedProcedure()),
@@ -87,6 +90,16 @@ final readonly class RoundPage
                 $round->fittedProcedure()->steps,
             ),
         );
+    }
+
+    /** @return array<string, string> what the household wants to remember, by the name of the procedure */
+    private function notes(Round $round): array
+    {
+        $done = array_unique([...$round->procedures, ...$round->fittedProcedure()->runs]);
+        $notes = array_intersect_key($round->machine->procedure_notes ?? [], array_flip($done));
+        $names = [] === $notes ? [] : $this->handbook->kind($round->machine->kind)->procedureNames;
+
+        return array_combine(array_map(static fn (string $id): string => $names[$id] ?? $id, array_keys($notes)), $notes);
     }
 
     /** @return list<string> ids of the scales that its steps judge by */

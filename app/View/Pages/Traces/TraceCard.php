@@ -23,6 +23,9 @@ final readonly class TraceCard
     /** Null unless the card is something to do. */
     public ?FaultAction $action;
 
+    /** The part that a new one is fitted for; null where the card is about no new part. */
+    public ?string $newPart;
+
     /**
      * @param bool $next whether nothing promises more
      * @param string|null $procedure name of the one that does it
@@ -39,6 +42,7 @@ final readonly class TraceCard
         $this->id = $option->id;
         $this->check = RankedOption::CHECK === $option->kind ? $faults->checks[$option->id] : null;
         $this->action = RankedOption::ACTION === $option->kind ? $faults->actions[$option->id] : null;
+        $this->newPart = FaultAction::PART === $this->action?->kind ? $faults->partOf($this->action) : null;
     }
 
     /**
