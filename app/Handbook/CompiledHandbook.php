@@ -118,11 +118,26 @@ final readonly class CompiledHandbook
         return ['stamp' => $kept['stamp'], 'handbook' => $handbook];
     }
 
+    /** As var_export() writes it, in half the room: it is read again with every command. */
+    private static function exported(mixed $value): string
+    {
+        if (!is_array($value)) {
+            return var_export($value, true);
+        }
+        $isList = array_is_list($value);
+        $members = [];
+        foreach ($value as $key => $member) {
+            $members[] = ($isList ? '' : var_export($key, true).'=>').self::exported($member);
+        }
+
+        return '['.implode(',', $members).']';
+    }
+
     /** @param array{stamp: string, handbook: array<string, mixed>} $kept */
     private function write(array $kept): void
     {
         $draft = $this->cache.'.'.bin2hex(random_bytes(4));
-        if (false !== @file_put_contents($draft, '<?php return '.var_export($kept, true).';')) {
+        if (false !== @file_put_contents($draft, '<?php return '.self::exported($kept).';')) {
             rename($draft, $this->cache);
             if (function_exists('opcache_invalidate')) {
                 opcache_invalidate($this->cache, true);

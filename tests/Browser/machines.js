@@ -11,7 +11,7 @@ export const pods = { cartridge: 'cartridge', light: 'light' };
 export const hood = { metal: 'aluminium', form: 'layers', air: 'outside' };
 export const kettle = { body: 'steel', strainer: 'strainer' };
 export const washer = { door: 'front', drainFilter: 'flap', drainHose: 'small-hose', programme: 'drum-programme', valve: 'valve' };
-export const espresso = {};
+export const espresso = { valve: 'three-way', wand: 'wand' };
 const habits = {
     'dishwasher': { loadsPerWeek: '5', plates: 'scrape' }, 'drip-brewer': { brewsPerWeek: '7' },
     'pod-brewer': { brewsPerWeek: '14' }, 'hood': { cookingHoursPerWeek: '6', frying: 'weekly' },

@@ -13,9 +13,9 @@ const procedures = [
     ['drip-brewer', 'descale-programme', { ...drip, programme: 'programmed' }, { 'How did the last pots': 3 }, 'The clean light went out'],
     ['pod-brewer', 'descale-pods', pods, { 'How did the last cups': 2 }, 'New part fitted: water filter cartridge'],
     ['hood', 'wash-filters', hood, { 'Hold one to the light': 3 }, 'The filters are dry'],
-    ['kettle', 'descale', kettle, {}, 'KETTLE'],
-    ['washing-machine', 'drain-filter', washer, {}, 'WASHER'],
-    ['espresso-machine', 'backflush', espresso, {}, 'ESPRESSO'],
+    ['kettle', 'descale', kettle, { 'Look at the floor': 3 }, 'No smell of acid left'],
+    ['washing-machine', 'drain-filter', washer, { 'Look at the filter': 3 }, 'Nothing drips'],
+    ['espresso-machine', 'backflush', espresso, {}, 'The water runs clear'],
 ];
 const onPhone = ['spray-arms'];
 

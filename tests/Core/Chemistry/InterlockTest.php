@@ -22,10 +22,11 @@ final class InterlockTest extends CoreTestCase
         'limescale-remover',
         'lemon',
         'acid-machine-cleaner',
+        'descaler',
         'rinse-aid',
     ];
 
-    private const PEROXIDES = ['hydrogen-peroxide', 'oxygen-bleach'];
+    private const PEROXIDES = ['hydrogen-peroxide', 'oxygen-bleach', 'oxygen-machine-cleaner'];
 
     /** @return iterable<string, array{string, string, Verdict}> the pairs that matter in a kitchen */
     public static function pairs(): iterable
@@ -38,14 +39,20 @@ final class InterlockTest extends CoreTestCase
             foreach (['baking-soda', 'washing-soda'] as $soda) {
                 yield "$soda, $acid" => [$soda, $acid, Verdict::Wasteful];
             }
+            yield "degreaser, $acid" => ['alkaline-degreaser', $acid, Verdict::ClearFirst];
+            yield "detergent, $acid" => ['dishwasher-detergent', $acid, Verdict::Wasteful];
             yield "white vinegar, $acid" => ['white-vinegar', $acid, Verdict::Go];
         }
-        foreach ([...self::PEROXIDES, 'ammonia', 'alcohol'] as $other) {
+        foreach ([...self::PEROXIDES, 'ammonia', 'alcohol', 'alkaline-degreaser'] as $other) {
             yield "bleach, $other" => ['chlorine-bleach', $other, Verdict::ClearFirst];
         }
         foreach (['dish-soap', 'soapy-spray', 'dishwasher-detergent'] as $soap) {
             yield "bleach, $soap" => ['chlorine-bleach', $soap, Verdict::Caution];
         }
+        foreach (['white-vinegar', 'washing-soda', 'chlorine-bleach', 'dish-soap', 'oxygen-bleach', 'alcohol'] as $other) {
+            yield "drain opener, $other" => ['drain-cleaner', $other, Verdict::ClearFirst];
+        }
+        yield 'drain opener and water' => ['drain-cleaner', 'plain-water', Verdict::Go];
         yield 'two peroxides' => ['oxygen-bleach', 'hydrogen-peroxide', Verdict::Go];
         yield 'soda and soda' => ['baking-soda', 'washing-soda', Verdict::Go];
         yield 'bleach and water' => ['chlorine-bleach', 'plain-water', Verdict::Go];
@@ -75,11 +82,26 @@ final class InterlockTest extends CoreTestCase
             yield "bleach on $surface" => ['chlorine-bleach', $surface, Verdict::Never];
         }
         yield 'bleach on plastic' => ['chlorine-bleach', 'plastic', Verdict::Caution];
-        foreach (['washing-soda', 'dishwasher-detergent', 'alkaline-degreaser'] as $alkali) {
+        foreach ([
+            'washing-soda',
+            'dishwasher-detergent',
+            'alkaline-degreaser',
+            'oxygen-bleach',
+            'oxygen-machine-cleaner',
+            'drain-cleaner',
+        ] as $alkali) {
             yield "$alkali on aluminium" => [$alkali, 'aluminium', Verdict::Never];
             yield "$alkali on stainless" => [$alkali, 'stainless', Verdict::Go];
         }
         yield 'baking soda on aluminium' => ['baking-soda', 'aluminium', Verdict::Caution];
+        yield 'bleach on rubber' => ['chlorine-bleach', 'rubber', Verdict::Caution];
+        yield 'limescale remover on aluminium' => ['limescale-remover', 'aluminium', Verdict::Never];
+        yield 'limescale remover on steel' => ['limescale-remover', 'stainless', Verdict::Caution];
+        yield 'vinegar on aluminium' => ['white-vinegar', 'aluminium', Verdict::Caution];
+        yield 'salt on steel' => ['softener-salt', 'stainless', Verdict::Caution];
+        foreach (['coated', 'plastic', 'rubber'] as $surface) {
+            yield "degreaser on $surface" => ['alkaline-degreaser', $surface, Verdict::Caution];
+        }
         yield 'vinegar on rubber' => ['white-vinegar', 'rubber', Verdict::Caution];
         yield 'citric acid on rubber' => ['citric-acid', 'rubber', Verdict::Caution];
         yield 'coloured vinegar on plastic' => ['coloured-vinegar', 'plastic', Verdict::Caution];

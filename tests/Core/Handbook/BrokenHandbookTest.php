@@ -58,6 +58,9 @@ final class BrokenHandbookTest extends CoreTestCase
         yield 'a missing field' => ['cautions.yaml', "  title: Glass hides here\n", '', '/1', 'title'];
         yield 'an unknown field' => [$steps, '  short: Kit ready', '  shrot: Kit ready', '/0', 'short'];
         yield 'an unknown unit' => [$kind, 'unit: days, least: 7', 'unit: moons, least: 7', '/tasks/0/clocks/0/unit', 'enum'];
+        yield 'a pour without a dose' => [$steps, 'white-vinegar, ml: 500,', 'white-vinegar,', '/amounts/0', 'missing'];
+        yield 'a judgement without a scale' => [$steps, 'kind: grade, scale: sump,', 'kind: grade,', '/capture', 'scale'];
+        yield 'a school without a reason' => [$kind, ', who: Most kitchens. }', ' }', '/schools/2', 'who'];
         yield 'an id twice' => ['agents.yaml', 'id: lemon', 'id: dish-soap', '/13/id', 'twice'];
         yield 'an unknown agent' => [$steps, 'agent: white-vinegar', 'agent: red-vinegar', '/amounts/0/agent', 'no agent "red-vinegar"'];
         yield 'an unknown caution' => [$steps, 'cautions: [foam]', 'cautions: [fog]', '/cautions', 'no caution "fog"'];
