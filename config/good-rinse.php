@@ -18,6 +18,7 @@ return [
 
     // Photos lie outside the public folder and are served through a policy.
     'photos' => env('GOODRINSE_PHOTOS', storage_path('app/photos')),
+    'document_max_kilobytes' => 12_000,
     'photo_max_kilobytes' => 12_000,
     'photo_longest_side' => 1600,
 

@@ -26,6 +26,7 @@ use App\Http\Controllers\Logbook\ReversalController;
 use App\Http\Controllers\Logbook\SnoozeController;
 use App\Http\Controllers\Logbook\SymptomController;
 use App\Http\Controllers\Machines\DisassemblyController;
+use App\Http\Controllers\Machines\DocumentController;
 use App\Http\Controllers\Machines\DoorCardController;
 use App\Http\Controllers\Machines\HistoryController;
 use App\Http\Controllers\Machines\MachineController;
@@ -77,6 +78,10 @@ Route::middleware('auth')->group(function (): void {
         Route::post('machines/{machine}/uses', [UseController::class, 'store'])->name('uses.store')->can('update', 'machine');
         Route::post('machines/{machine}/openings', [OpeningController::class, 'store'])->name('openings.store')->can('update', 'machine');
         Route::get('machines/{machine}/rounds/new', [RoundController::class, 'create'])->name('rounds.create')->can('view', 'machine');
+        Route::post('machines/{machine}/documents', [DocumentController::class, 'store'])->name('machines.documents')
+            ->can('update', 'machine');
+        Route::get('documents/{document}', [DocumentController::class, 'show'])->name('documents.show')->can('view', 'document');
+        Route::delete('documents/{document}', [DocumentController::class, 'destroy'])->name('documents.destroy')->can('update', 'document');
         Route::put('machines/{machine}/notes/{procedure}', [ProcedureNoteController::class, 'update'])->name('machines.note')
             ->can('update', 'machine');
         Route::get('machines/{machine}/apart', [DisassemblyController::class, 'index'])->name('machines.apart')->can('view', 'machine');

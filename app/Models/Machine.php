@@ -127,4 +127,10 @@ final class Machine extends Model implements BelongsToHousehold
     {
         return $this->hasMany(Round::class);
     }
+
+    /** @return HasMany<Document, $this> */
+    public function documents(): HasMany
+    {
+        return $this->hasMany(Document::class);
+    }
 }

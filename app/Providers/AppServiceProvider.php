@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Models\CalendarFeed;
 use App\Models\Device;
+use App\Models\Document;
 use App\Models\Entry;
 use App\Models\Invitation;
 use App\Models\Machine;
@@ -60,6 +61,7 @@ final class AppServiceProvider extends ServiceProvider
             Round::class,
             Entry::class,
             Photo::class,
+            Document::class,
             Invitation::class,
             Device::class,
             CalendarFeed::class,

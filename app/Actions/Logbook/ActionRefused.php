@@ -140,6 +140,16 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self('That picture could not be read. Take it again, or choose a JPEG, PNG or WebP file.');
     }
 
+    public static function documentNotKept(): self
+    {
+        return new self('The file could not be stored: the disk is full or closed to us. Free some space and add it again.');
+    }
+
+    public static function tooManyDocuments(int $most): self
+    {
+        return new self("A machine keeps $most papers at most. Remove one that is no longer needed.");
+    }
+
     public static function photoNotKept(): self
     {
         return new self(

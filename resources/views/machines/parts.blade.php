@@ -60,6 +60,25 @@
                 <p class="small">Under warranty the maker comes first. In rented rooms the landlord does.</p>
                 <p class="mb-0"><a class="push" href="{{ route('machines.edit', $machine) }}">Change this</a></p>
             </section>
+            <section class="tile" aria-labelledby="papers">
+                <h2 id="papers">Manual and receipt</h2>
+                @foreach ($documents as $document)
+                    <div class="told">
+                        <p class="mb-0"><a href="{{ route('documents.show', $document) }}">{{ $document->name }}</a>
+                            <small class="muted d-block">{{ Str::ucfirst($data->about($document)) }}</small></p>
+                        <form method="post" action="{{ route('documents.destroy', $document) }}">@csrf @method('delete')<button
+                            class="push push--quiet" aria-label="Remove {{ $document->name }}">Remove</button></form>
+                    </div>
+                @endforeach
+                <form method="post" action="{{ route('machines.documents', $machine) }}" enctype="multipart/form-data" class="mt-3">
+                    @csrf
+                    <input type="hidden" name="id" value="{{ Str::ulid() }}">
+                    <x-form.field name="file" label="A file" type="file" accept="application/pdf,image/jpeg,image/png,image/webp"
+                        hint="A PDF or a picture, 12 MB at most."/>
+                    <p class="with-gap mt-3 mb-0">@foreach (App\Models\Document::KINDS as $kind)<button class="push" name="kind"
+                        value="{{ $kind }}">Keep as {{ __("machines.document.$kind") }}</button>@endforeach</p>
+                </form>
+            </section>
             @if ($fitted)
                 <section class="tile">
                     <h2>Fitted before</h2>

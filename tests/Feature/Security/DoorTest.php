@@ -60,6 +60,12 @@ final class DoorTest extends TestCase
             "/machines/$machine->id/traces",
             ['id' => $traced = $this->ulid(), 'symptoms' => ['smell'], 'since' => '2026-06-14', 'look' => '1'],
         );
+        $this->post("/machines/$machine->id/documents", [
+            'id' => $this->ulid(),
+            'kind' => 'receipt',
+            'file' => UploadedFile::fake()->image('receipt.png', 20, 20),
+        ])->assertSessionHasNoErrors();
+        $document = $machine->documents()->firstOrFail();
         $feed = $owner->home()->feeds()->firstOrFail();
         $before = [Entry::query()->count(), $round->ticks()->count()];
 
@@ -72,6 +78,8 @@ final class DoorTest extends TestCase
             'invitation' => $invitation->id,
             'device' => $device->id,
             'feed' => $feed->id,
+            'document' => $document->id,
+            'procedure' => 'filter-clean',
             'trace' => $traced,
             'task' => 'filter',
             'part' => 'filter',
@@ -81,7 +89,8 @@ final class DoorTest extends TestCase
         $tries = [];
         foreach (\Illuminate\Support\Facades\Route::getRoutes()->getRoutes() as $route) {
             $names = $route->parameterNames();
-            if ([] !== array_intersect($names, ['machine', 'round', 'photo', 'entry', 'invitation', 'device', 'feed', 'trace'])) {
+            $records = ['machine', 'round', 'photo', 'entry', 'invitation', 'device', 'feed', 'trace', 'document'];
+            if ([] !== array_intersect($names, $records)) {
                 self::assertSame([], array_diff($names, array_keys($ids)), "{$route->uri()} is tried too");
                 $uri = '/'.strtr($route->uri(), array_combine(
                     array_map(static fn (string $name): string => '{'.$name.'}', $names),

@@ -43,6 +43,7 @@ final readonly class PartsPage
                 Day::at($entry->happened_at, $household->zone()),
                 $this->words->describe($entry->decode(), $machine, $entry->part, $household->measures),
             ])->all()),
+            documents: array_values($machine->documents()->orderBy('added_at')->get()->all()),
             today: Day::at($this->clock->now(), $household->zone()),
         );
     }

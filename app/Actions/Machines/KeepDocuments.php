@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Machines;
+
+use App\Actions\Logbook\ActionRefused;
+use App\Models\Document;
+use App\Models\Machine;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Psr\Clock\ClockInterface;
+
+/** Keeps the papers of a machine, byte for byte, and lets them go. */
+final readonly class KeepDocuments
+{
+    private const MOST = 30;
+
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @param string $id ULID made by the page
+     *
+     * @throws ActionRefused when there are too many, or no room for it
+     */
+    public function add(Machine $machine, User $by, string $id, string $kind, UploadedFile $upload): void
+    {
+        $there = Document::query()->find($id);
+        if (null !== $there) {
+            // Sent again: it is kept already. Somebody else's is not touched.
+            if ($there->machine_id !== $machine->id) {
+                throw ActionRefused::idTaken();
+            }
+
+            return;
+        }
+        if (Document::query()->where('machine_id', $machine->id)->count() >= self::MOST) {
+            throw ActionRefused::tooManyDocuments(self::MOST);
+        }
+        $document = new Document([
+            'id' => $id,
+            'household_id' => $machine->household_id,
+            'machine_id' => $machine->id,
+            'kind' => $kind,
+            'name' => mb_substr(basename($upload->getClientOriginalName()), -150),
+            'mime' => $upload->getMimeType() ?? 'application/octet-stream',
+            'bytes' => (int) $upload->getSize(),
+            'file' => "$machine->household_id/$id.{$upload->extension()}",
+            'added_by' => $by->id,
+            'added_at' => $this->clock->now(),
+        ]);
+        $path = $document->path();
+        if ((!is_dir(dirname($path)) && !@mkdir(dirname($path), 0o700, true)) || !@copy($upload->getRealPath() ?: '', $path)) {
+            @unlink($path);
+            throw ActionRefused::documentNotKept();
+        }
+        chmod($path, 0o600);
+        $document->save();
+    }
+
+    public function remove(Document $document): void
+    {
+        $document->delete();
+        @unlink($document->path());
+    }
+}
