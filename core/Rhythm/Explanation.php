@@ -18,19 +18,19 @@ final readonly class Explanation
      * @param list<Signal> $signals that make it due now
      * @param Day|null $snoozedUntil moves the reminder
      * @param Day|null $awayUntil last day on which nobody is there
-     * @param Day|null $lookBy by when somebody looks once
+     * @param Day|null $lookOn by when somebody looks once
      *
      * @return list<Reason>
      */
-    public function of(ClockState $deciding, array $signals, ?Day $snoozedUntil, ?Day $awayUntil, ?Day $lookBy): array
+    public function of(ClockState $deciding, array $signals, ?Day $snoozedUntil, ?Day $awayUntil, ?Day $lookOn): array
     {
         $unit = $deciding->clock->unit;
         $reasons = [];
         foreach ($signals as $signal) {
             $reasons[] = new Reason(ReasonCode::Signal, ['kind' => $signal->kind, 'name' => $signal->name]);
         }
-        if (null !== $lookBy) {
-            $reasons[] = new Reason(ReasonCode::LookOnce, ['by' => (string) $lookBy]);
+        if (null !== $lookOn) {
+            $reasons[] = new Reason(ReasonCode::LookOnce, ['by' => (string) $lookOn]);
         }
         $reasons[] = new Reason(ReasonCode::ClockDecides, [
             'unit' => $unit, 'elapsed' => $deciding->clock->elapsed, 'interval' => $deciding->learned->interval,

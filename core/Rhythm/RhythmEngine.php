@@ -54,8 +54,10 @@ final readonly class RhythmEngine
         [$dueOn, $deciding] = $this->first($readings, $state, $asOf);
         $deciding ??= $worn;
         $window = null === $dueOn ? null : $this->window($deciding, $readings, $dueOn, $asOf);
+        $lookOn = null;
         if (null !== $lookBy) {
-            [$dueOn, $window] = [null === $dueOn || $dueOn->isAfter($lookBy) ? $lookBy : $dueOn, null];
+            $lookOn = null === $dueOn || $dueOn->isAfter($lookBy) ? $lookBy : $dueOn;
+            [$dueOn, $window] = [$lookOn, null];
             $state = match (true) {
                 $state->isDue() => $state,
                 $dueOn->isAfter($asOf) => CareState::Soon,
@@ -80,7 +82,7 @@ final readonly class RhythmEngine
             dueOn: $dueOn,
             window: $window,
             remindOn: $remindOn,
-            reasons: (new Explanation($this->curve))->of($deciding, $signals, $snoozedUntil, $awayUntil, $lookBy),
+            reasons: (new Explanation($this->curve))->of($deciding, $signals, $snoozedUntil, $awayUntil, $lookOn),
         );
     }
 

@@ -57,8 +57,8 @@ return [
     'overtaken' => ':who did “:step” after you and answered it differently; theirs counts.',
     'somebody' => 'Somebody',
     'clock_behind' => 'A clock was behind: this was dated no earlier than the step before it.',
-    'kit_dirty' => 'may be needed, if it is dirty',
-    'kit_if' => 'may be needed: if the answer is :answers',
+    'kit_dirty' => 'only if it is dirty',
+    'kit_if' => 'only for :answers',
     'kit_upto' => 'up to :amount, :why',
     'unreadable' => 'This round was begun with an earlier version, and its steps cannot be read any more. What it wrote down is kept. '
         .'End it here and start a new one.',

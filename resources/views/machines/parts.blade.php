@@ -36,7 +36,8 @@
                 <h2>A part is worn</h2>
                 <div class="field">
                     <label class="form-label" for="f-part">Which one?</label>
-                    <select class="form-select" id="f-part" name="part">
+                    <select class="form-select" id="f-part" name="part" required>
+                        @if ($picked === '')<option value="">Pick one</option>@endif
                         @foreach ($names as $id => $name)<option value="{{ $id }}" @selected(old('part', $picked)
                             === $id)>{{ $name }}</option>@endforeach
                     </select>
@@ -57,8 +58,8 @@
                     <dt>Warranty until</dt><dd>{{ $machine->warranty_until ? Dates::day($machine->warrantyUntil(), $today)
                         : 'not known yet' }}</dd>
                 </dl>
-                <p class="small">Under warranty the maker comes first. In rented rooms the landlord does.</p>
-                <p class="mb-0"><a class="push" href="{{ route('machines.edit', $machine) }}">Change this</a></p>
+                <p class="small mt-3">Under warranty the maker comes first. In rented rooms the landlord does.</p>
+                <p class="mb-0"><a class="push" href="{{ route('machines.edit', $machine) }}">{{ $machine->model ? 'Change this' : 'Fill this in' }}</a></p>
             </section>
             <section class="tile" aria-labelledby="papers">
                 <h2 id="papers">Manual and receipt</h2>

@@ -102,7 +102,7 @@
             <section class="tile machine__wanted">
                 <h2>When you want it</h2>
                 <p><a class="push push--wide" href="{{ route('rounds.create', $care->machine) }}">Several in one round</a></p>
-                <p class="muted small">No clock asks for these.</p>
+                <p class="muted small">No date is set for these.</p>
                 <p class="chips mb-0">@foreach ($wanted as $procedure => $name)<a class="chip"
                     href="{{ route('handbook.procedure', [$care->kind->id, $procedure, 'machine' => $care->machine->id]) }}">{{ $name }}</a>
                         @endforeach

@@ -159,6 +159,30 @@ final class RhythmEngineTest extends CoreTestCase
         self::assertSame(275, $latest->since(Day::of('2026-03-01')), '30 over −ln 0.9 is 284.7 days');
     }
 
+    /** @return iterable<string, array{float, float}> start of the clock and days gone */
+    public static function neverChecked(): iterable
+    {
+        foreach ([3.0, 7.0, 13.0, 14.0, 15.0, 90.0] as $start) {
+            foreach ([0.0, 1.0, 6.0, 40.0] as $elapsed) {
+                yield "$start days, $elapsed gone" => [$start, $elapsed];
+            }
+        }
+    }
+
+    #[DataProvider('neverChecked')]
+    public function test_what_nobody_has_checked_names_the_one_day_it_is_due(float $start, float $elapsed): void
+    {
+        $rhythm = (new RhythmEngine(self::handbook()->rhythmModel()))->assess(
+            [self::days($elapsed, $start)],
+            Day::of('2026-03-01'),
+            lookBy: Day::of('2026-03-15'),
+        );
+        self::assertSame(ReasonCode::LookOnce, $rhythm->reasons[0]->code);
+        self::assertSame((string) $rhythm->dueOn, $rhythm->reasons[0]->values['by'] ?? null);
+        self::assertNotNull($rhythm->dueOn);
+        self::assertFalse($rhythm->dueOn->isAfter(Day::of('2026-03-15')));
+    }
+
     public function test_without_a_clock_there_is_no_rhythm(): void
     {
         $this->expectException(InvalidClock::class);

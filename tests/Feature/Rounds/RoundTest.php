@@ -21,7 +21,7 @@ final class RoundTest extends TestCase
             ->assertOk()
             ->assertSee('Put these within reach.')
             ->assertSee('20 ml dish soap')
-            ->assertSee('may be needed, if it is dirty');
+            ->assertSee('only if it is dirty');
         $this->tick($round, 'kit')->assertRedirect("/rounds/$round->id");
         $this->get("/rounds/$round->id")
             ->assertSee('Switch it off at the plug or breaker.')
