@@ -85,7 +85,7 @@ final readonly class Portion
         return ($count >= 0.1 || $count <= 0.0 ? KitchenFraction::nearest($count) : sprintf('%.2f', max(0.01, $count))).' oz';
     }
 
-    /** As a person measures it, "80 ml", "⅓ cup", "50 g", "2 pieces". */
+    /** As a person measures it, "80 ml", "⅓ cup", "50 g", "2 ×". */
     public function inKitchen(Measures $measures): string
     {
         return match ($this->unit) {
@@ -93,7 +93,7 @@ final readonly class Portion
             PortionUnit::Grams => Measures::Metric === $measures
                 ? sprintf('%d g', max($this->count > 0 ? 1 : 0, (int) round($this->count)))
                 : self::ounces($this->count / self::OUNCE),
-            PortionUnit::Pieces => KitchenFraction::nearest($this->count),
+            PortionUnit::Pieces => KitchenFraction::nearest($this->count).' ×',
         };
     }
 }

@@ -24,6 +24,17 @@ final readonly class Portions
         return new self(array_replace($this->by, [$unit => isset($this->by[$unit]) ? $this->by[$unit]->plus($portion) : $portion]));
     }
 
+    /** The larger of the two in each unit. */
+    public function largest(self $other): self
+    {
+        $by = $this->by;
+        foreach ($other->by as $unit => $portion) {
+            $by[$unit] = isset($by[$unit]) && $by[$unit]->count >= $portion->count ? $by[$unit] : $portion;
+        }
+
+        return new self($by);
+    }
+
     /** @return list<Portion> one of each unit */
     public function all(): array
     {

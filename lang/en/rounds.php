@@ -58,6 +58,7 @@ return [
     'somebody' => 'Somebody',
     'clock_behind' => 'A clock was behind: this was dated no earlier than the step before it.',
     'kit_dirty' => 'only if it is dirty',
+    'kit_dirty_or' => 'only if it is dirty, or for :answers',
     'kit_if' => 'only for :answers',
     'kit_upto' => 'up to :amount, :why',
     'unreadable' => 'This round was begun with an earlier version, and its steps cannot be read any more. What it wrote down is kept. '

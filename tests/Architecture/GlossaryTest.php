@@ -12,10 +12,10 @@ final class GlossaryTest extends TestCase
     /** Ordinary words, and those of PHP, SQLite and the framework. */
     private const ORDINARY =
         'safety accept accepts action add ahead answer app assessment attempt bad begin belongs bench blank body book bounds '
-        .'build builder cache cached calc calculator calendar candidate cannot capacity chance change clean clear cloudy '
+        .'brewer build builder cache cached calc calculator calendar candidate cannot capacity chance change clean clear cloudy '
         .'code column combined comes compiled compiler compose composed composer confirm confirmed conflict connector '
         .'contents controller core correct count create creation cross date day demo derived describes description '
-        .'details dice dishwasher draft drawing due end ends engine ensure estimate event exception export failed '
+        .'details dice dishwasher draft drawing drip due end ends engine ensure estimate event exception export failed '
         .'failures field file fitted form format gamma group headers health held hood id ids immediate import impossible '
         .'in input invalid invite item join json keep last learned left limit limiter line list load local log loss mail '
         .'malformed message minutes model money name names nav new no node note notice number of off offer on open '

@@ -7,6 +7,7 @@ namespace App\Care\Words;
 use App\Models\Round;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Round\Kit\KitReason;
+use Illuminate\Support\Arr;
 
 /** Says in words what of the kit list is meant. */
 final class KitWords
@@ -22,10 +23,10 @@ final class KitWords
     /** When something of the kit is needed. */
     public static function why(KitReason $if): string
     {
-        return (string) ($if->isDirt ? __('rounds.kit_dirty') : __(
-            'rounds.kit_if',
-            ['answers' => '“'.mb_strtolower(implode('” or “', $if->answers)).'”'],
-        ));
+        $answers = array_map(static fn (string $answer): string => '“'.mb_strtolower($answer).'”', $if->answers);
+        $key = [] === $answers ? 'rounds.kit_dirty' : ($if->isDirt ? 'rounds.kit_dirty_or' : 'rounds.kit_if');
+
+        return (string) __($key, ['answers' => Arr::join($answers, ', ', ' or ')]);
     }
 
     private static function name(Round $round, string $id): string

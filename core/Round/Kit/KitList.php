@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Round\Kit;
 
 use GoodRinse\Core\Apart\TakeApartSheet;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure\Capture;
 use GoodRinse\Core\Handbook\Procedure\CaptureKind;
+use GoodRinse\Core\Handbook\Procedure\Condition;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\Step;
-use GoodRinse\Core\Quantity\Portion;
-use GoodRinse\Core\Quantity\Portions;
 
 /**
  * What must be within reach before a round starts: everything that any way the round can still go asks for, told apart
@@ -36,7 +36,7 @@ final readonly class KitList
     public static function of(Procedure $procedure, array $answers, ?TakeApartSheet $sheet = null): self
     {
         $captures = self::captures($procedure);
-        $items = $agents = [];
+        $items = $pours = [];
         foreach ($procedure->steps as $step) {
             if (!self::mayComeUp($step, $answers, $captures, [])) {
                 continue;
@@ -47,15 +47,27 @@ final readonly class KitList
                 $items[$tool] = new KitItem(
                     $tool,
                     array_values(array_unique([...$known->for ?? [], ...$for])),
-                    null === $known ? $if : (null === $if ? null : $known->if),
+                    null === $known ? $if : KitReason::either($known->if, $if),
                 );
             }
             foreach ($step->amounts as $amount) {
-                $agents[$amount->agent] = self::more($agents[$amount->agent] ?? null, $amount->agent, $amount->portion, $if);
+                $pours[$amount->agent][] = new KitPour($amount->portion, self::branch($step, $answers, $captures), $if);
             }
         }
 
-        return new self(array_values($items), array_values($agents));
+        return new self(
+            array_values($items),
+            array_map(KitAgent::of(...), array_keys($pours), array_values($pours)),
+        );
+    }
+
+    /** The same without what comes from the tap. */
+    public function fetched(Handbook $handbook): self
+    {
+        return new self($this->items, array_values(array_filter(
+            $this->agents,
+            static fn (KitAgent $agent): bool => !$handbook->agent($agent->id)->noTrace,
+        )));
     }
 
     /** @return list<string> ids of the tools */
@@ -64,14 +76,28 @@ final readonly class KitList
         return array_map(static fn (KitItem $item): string => $item->id, $this->items);
     }
 
-    private static function more(?KitAgent $known, string $agent, Portion $portion, ?KitReason $if): KitAgent
+    /**
+     * The answers that lead to a step: its own condition, and those of the questions that it hangs on where only one
+     * step asks them.
+     *
+     * @param array<string, string> $answers
+     * @param array<string, list<array{Step, Capture}>> $captures
+     */
+    private static function branch(Step $step, array $answers, array $captures): Condition
     {
-        if (null === $known) {
-            return new KitAgent($agent, Portions::of($portion), null === $if ? Portions::of($portion) : null, $if);
+        $sets = [];
+        $steps = [$step];
+        while (null !== $next = array_pop($steps)) {
+            foreach (array_diff_key($next->if->sets, $answers) as $name => $allowed) {
+                $known = $sets[$name] ?? null;
+                $sets[$name] = null === $known ? $allowed : array_values(array_intersect($known, $allowed));
+                if (null === $known && 1 === count($captures[$name] ?? [])) {
+                    $steps[] = $captures[$name][0][0];
+                }
+            }
         }
-        $sure = null === $if ? ($known->sure?->plus($portion) ?? Portions::of($portion)) : $known->sure;
 
-        return new KitAgent($agent, $known->most->plus($portion), $sure, $known->if ?? $if);
+        return new Condition($sets);
     }
 
     /** @return array<string, list<array{Step, Capture}>> the steps that ask each question */
@@ -147,7 +173,9 @@ final readonly class KitList
                 array_filter($capture->options ?? [], static fn ($option): bool => in_array($option->id, $allowed, true)),
             );
 
-            return new KitReason(CaptureKind::Grade === $capture?->kind, array_values($names));
+            $isDirt = CaptureKind::Grade === $capture?->kind;
+
+            return new KitReason($isDirt, $isDirt ? [] : array_values($names));
         }
 
         return null;

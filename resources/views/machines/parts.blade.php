@@ -59,7 +59,8 @@
                         : 'not known yet' }}</dd>
                 </dl>
                 <p class="small mt-3">Under warranty the maker comes first. In rented rooms the landlord does.</p>
-                <p class="mb-0"><a class="push" href="{{ route('machines.edit', $machine) }}">{{ $machine->model ? 'Change this' : 'Fill this in' }}</a></p>
+                <p class="mb-0"><a class="push"
+                    href="{{ route('machines.edit', $machine) }}">{{ $machine->model ? 'Change this' : 'Fill this in' }}</a></p>
             </section>
             <section class="tile" aria-labelledby="papers">
                 <h2 id="papers">Manual and receipt</h2>

@@ -128,7 +128,7 @@ final class DescalingTest extends CoreTestCase
             ['⅓ cup', '80 ml'],
             [$shown(78.9, PortionUnit::Millilitres, Measures::UnitedStates), $shown(78.9, PortionUnit::Millilitres, Measures::Metric)],
         );
-        self::assertSame(['50 g', '1 ¾ oz', '2', '1 g'], [
+        self::assertSame(['50 g', '1 ¾ oz', '2 ×', '1 g'], [
             $shown(50.2, PortionUnit::Grams, Measures::Metric),
             $shown(50, PortionUnit::Grams, Measures::UnitedStates),
             $shown(2, PortionUnit::Pieces, Measures::Metric),

@@ -16,6 +16,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\ClockState;
+use Illuminate\Support\Arr;
 use Illuminate\View\Component;
 
 /** A care task of a machine: how it stands, why, and what can be done about it. */
@@ -63,7 +64,7 @@ final class TaskTile extends Component
             $this->task->rhythm->clocks,
         );
 
-        return implode(' or ', $clocks);
+        return Arr::join($clocks, ', ', ' or ');
     }
 
     /** @return list<string> how the part comes off, step by step */

@@ -10,6 +10,7 @@ use GoodRinse\Core\Handbook\Machine\Option;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Handbook\Procedure\Condition;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
+use Illuminate\Support\Arr;
 
 /** One kind of machine in the printed handbook: everything, whatever a single machine has of it. */
 final readonly class PrintedKind
@@ -36,7 +37,7 @@ final readonly class PrintedKind
         foreach ($when->sets as $name => $allowed) {
             [$ask, $options] = $this->question($name, $procedure);
             $answers = array_map(static fn (string $id): string => Option::among($options, $id)->name ?? $id, $allowed);
-            $parts[] = "$ask ".implode(' or ', $answers);
+            $parts[] = "$ask ".Arr::join($answers, ', ', ' or ');
         }
 
         return implode('; ', $parts);

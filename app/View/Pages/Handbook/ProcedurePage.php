@@ -66,7 +66,7 @@ final readonly class ProcedurePage
             machine: $machine,
             machines: $machines,
             estimate: Estimate::of($shown, $assumed),
-            kit: KitList::of($shown, [], null === $machine ? null : $this->inputs->sheet($machine)),
+            kit: KitList::of($shown, [], null === $machine ? null : $this->inputs->sheet($machine))->fetched($this->handbook),
             questions: array_values(array_filter(
                 $this->handbook->questions(),
                 static fn (Question $question): bool => in_array($procedureId, $question->procedures, true),

@@ -17,6 +17,7 @@ use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\Composer;
+use Illuminate\Support\Arr;
 use Psr\Clock\ClockInterface;
 
 /** What a machine's door card says: rhythm, amounts, cautions, and the order it comes apart in. */
@@ -90,7 +91,7 @@ final readonly class DoorCardPage
             foreach ($poured as $vessel => $portions) {
                 $name = $kind->vessels[$vessel]->name ?? $rules->vessel($vessel)->name;
                 $sure = implode(', ', array_unique($portions['sure'] ?? []));
-                $perhaps = implode(' or ', array_unique($portions['perhaps'] ?? []));
+                $perhaps = Arr::join(array_unique($portions['perhaps'] ?? []), ', ', ' or ');
                 $lines[] = "into the $name ".$sure.('' === $perhaps ? '' : ('' === $sure ? $perhaps : ", perhaps $perhaps"));
             }
             if ([] !== $lines) {

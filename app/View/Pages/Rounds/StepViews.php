@@ -59,7 +59,7 @@ final readonly class StepViews
             answered: $tick,
             failed: $step === $current ? $progress->failed() : null,
             isCurrent: $step === $current,
-            kit: $step->kit ? KitList::of($round->fittedProcedure(), $progress->answers, $sheet) : null,
+            kit: $step->kit ? KitList::of($round->fittedProcedure(), $progress->answers, $sheet)->fetched($round->handbook()) : null,
             verdicts: $verdicts,
             refused: self::refused($verdicts),
             gate: null === $tick ? $this->gate->trouble($round, $step, $progress, $household) : null,
