@@ -99,7 +99,7 @@
                 @endforeach
             </div>
             @if ($notes)
-                <section class="tile">
+                <section class="tile tile--note">
                     <h2>Your note</h2>
                     @foreach ($notes as $name => $note)<p class="own-note">@if (count($notes) > 1)<strong>{{ $name }}:</strong>
                         @endif“{{ $note }}”</p>@endforeach

@@ -13,8 +13,8 @@
             aria-label="Soil over the last openings: it grew to what was found, fell to what was left, and stands at
                 {{ $task->rhythm->blockedNow->percent() }} % now.">
             <path class="clean-by" d="M0 {{ $chart->cleanBy }} H400"/>
-            <text class="copper" x="0" y="{{ $chart->cleanBy - 6 }}">clean by</text>
             <path class="soil-line" d="{{ $chart->curve }}"/>
+            <text class="copper" x="0" y="{{ $chart->cleanBy - 6 }}">clean by</text>
             <path class="ink-line w-thin" opacity="0.3" d="M0 97 H400"/>
             @foreach ($chart->marks as [$x, $y, $day])
                 @if ($x < 340 && ($loop->index % 2 === 0 || count($chart->marks) < 4))
