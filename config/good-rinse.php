@@ -16,7 +16,7 @@ return [
     // A day to stand on instead of the real one, YYYY-MM-DD; the time of day runs on.
     'today' => env('GOODRINSE_TODAY'),
 
-    // Photos lie outside the public folder and are served through a policy.
+    // Pictures and papers lie outside the public folder and are served through a policy.
     'photos' => env('GOODRINSE_PHOTOS', storage_path('app/photos')),
     'document_max_kilobytes' => 12_000,
     'photo_max_kilobytes' => 12_000,
