@@ -44,7 +44,7 @@ final readonly class KeepDocuments
             'household_id' => $machine->household_id,
             'machine_id' => $machine->id,
             'kind' => $kind,
-            'name' => mb_substr(basename($upload->getClientOriginalName()), -150),
+            'name' => self::name($upload),
             'mime' => $upload->getMimeType() ?? 'application/octet-stream',
             'bytes' => (int) $upload->getSize(),
             'file' => "$machine->household_id/$id.{$upload->extension()}",
@@ -57,7 +57,15 @@ final readonly class KeepDocuments
             throw ActionRefused::documentNotKept();
         }
         chmod($path, 0o600);
-        $document->save();
+        Document::query()->createOrFirst(['id' => $id], $document->getAttributes());
+    }
+
+    /** As the file was called, in one line of text. */
+    private static function name(UploadedFile $upload): string
+    {
+        $name = trim((string) preg_replace('/[\p{C}\/\\\\]+/u', ' ', mb_scrub($upload->getClientOriginalName())));
+
+        return '' === $name ? 'paper.'.$upload->extension() : mb_substr($name, -150);
     }
 
     public function remove(Document $document): void

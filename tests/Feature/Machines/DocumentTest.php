@@ -62,6 +62,19 @@ final class DocumentTest extends TestCase
         $this->get("/documents/$document->id")->assertNotFound();
     }
 
+    public function test_a_file_may_be_called_anything(): void
+    {
+        foreach (['½ 100%.pdf', '../../\\etc\\passwd', "two\r\nlines\x00.pdf", "\xff\xfe.pdf", 'Ångström ⁄.pdf', ' '] as $name) {
+            $this->send($this->file($name, self::PDF))->assertSessionHasNoErrors();
+            $document = Document::query()->latest('id')->firstOrFail();
+            $answer = $this->get("/documents/$document->id")->assertOk();
+            self::assertStringStartsWith('attachment', (string) $answer->headers->get('Content-Disposition'));
+            self::assertStringStartsWith(realpath(config()->string('good-rinse.photos')) ?: '!', (string) realpath($document->path()));
+        }
+        $this->get("/machines/{$this->machine->id}/parts")->assertOk()->assertSee('½ 100%.pdf');
+        self::assertSame(6, Document::query()->count());
+    }
+
     public function test_what_is_sent_twice_is_kept_once(): void
     {
         $id = $this->ulid();

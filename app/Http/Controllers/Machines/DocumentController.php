@@ -11,6 +11,7 @@ use App\Models\Document;
 use App\Models\Machine;
 use Illuminate\Http\RedirectResponse;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 
 /** The papers of a machine, to members of its household only. */
 final class DocumentController extends Controller
@@ -33,7 +34,12 @@ final class DocumentController extends Controller
     {
         abort_unless(is_file($document->path()), 404);
 
-        return response()->download($document->path(), $document->name, ['Content-Type' => $document->mime]);
+        $plainName = $document->kind.'.'.pathinfo($document->file, PATHINFO_EXTENSION);
+
+        return response()->file($document->path(), [
+            'Content-Type' => $document->mime,
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $document->name, $plainName),
+        ]);
     }
 
     public function destroy(Document $document, KeepDocuments $documents): RedirectResponse
