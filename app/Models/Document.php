@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Document extends Model implements BelongsToHousehold
 {
     use HasUlids;
+    use StoredFile;
 
     public const KINDS = ['manual', 'receipt', 'other'];
 
@@ -43,11 +44,5 @@ final class Document extends Model implements BelongsToHousehold
     public function householdId(): string
     {
         return $this->household_id;
-    }
-
-    /** Where its file lies. */
-    public function path(): string
-    {
-        return config()->string('good-rinse.photos').'/'.$this->file;
     }
 }

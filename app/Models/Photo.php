@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Photo extends Model implements BelongsToHousehold
 {
     use HasUlids;
+    use StoredFile;
 
     public $timestamps = false;
 

@@ -13,9 +13,8 @@ final class PhotoController extends Controller
 {
     public function show(Photo $photo): BinaryFileResponse
     {
-        $path = config()->string('good-rinse.photos').'/'.$photo->file;
-        abort_unless(is_file($path), 404);
+        abort_unless(is_file($photo->path()), 404);
 
-        return response()->file($path, ['Content-Type' => 'image/jpeg']);
+        return response()->file($photo->path(), ['Content-Type' => 'image/jpeg']);
     }
 }

@@ -8,7 +8,6 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
-use App\Support\Scalar;
 use App\View\PageData;
 use App\View\Words\Dates;
 use GoodRinse\Core\Handbook\Handbook;
@@ -55,7 +54,7 @@ final readonly class RecordData extends PageData
     /** A picture to stand in a file of its own, as a data URL; null where it is gone. */
     public function picture(Photo $photo): ?string
     {
-        $file = Scalar::text(config('good-rinse.photos')).'/'.$photo->file;
+        $file = $photo->path();
 
         return is_file($file) ? 'data:image/jpeg;base64,'.base64_encode((string) file_get_contents($file)) : null;
     }
