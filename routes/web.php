@@ -32,6 +32,7 @@ use App\Http\Controllers\Machines\HistoryController;
 use App\Http\Controllers\Machines\MachineController;
 use App\Http\Controllers\Machines\OwnPartController;
 use App\Http\Controllers\Machines\OwnRhythmController;
+use App\Http\Controllers\Machines\OwnTaskController;
 use App\Http\Controllers\Machines\PartController;
 use App\Http\Controllers\Machines\ProcedureNoteController;
 use App\Http\Controllers\Machines\ReadingController;
@@ -83,6 +84,16 @@ Route::middleware('auth')->group(function (): void {
         Route::get('documents/{document}', [DocumentController::class, 'show'])->name('documents.show')->can('view', 'document');
         Route::delete('documents/{document}', [DocumentController::class, 'destroy'])->name('documents.destroy')->can('update', 'document');
         Route::put('machines/{machine}/notes/{procedure}', [ProcedureNoteController::class, 'update'])->name('machines.note')
+            ->can('update', 'machine');
+        Route::get('tasks', [OwnTaskController::class, 'index'])->name('tasks.index');
+        Route::get('tasks/new/{where}', [OwnTaskController::class, 'create'])->name('tasks.create');
+        Route::post('tasks', [OwnTaskController::class, 'store'])->name('tasks.store');
+        Route::get('machines/{machine}/tasks/{task}', [OwnTaskController::class, 'edit'])->name('tasks.edit')->can('update', 'machine');
+        Route::put('machines/{machine}/tasks/{task}', [OwnTaskController::class, 'update'])->name('tasks.update')
+            ->can('update', 'machine');
+        Route::delete('machines/{machine}/tasks/{task}', [OwnTaskController::class, 'destroy'])->name('tasks.destroy')
+            ->can('update', 'machine');
+        Route::post('machines/{machine}/tasks/{task}/again', [OwnTaskController::class, 'resume'])->name('tasks.resume')
             ->can('update', 'machine');
         Route::get('machines/{machine}/apart', [DisassemblyController::class, 'index'])->name('machines.apart')->can('view', 'machine');
         Route::get('machines/{machine}/parts', [PartController::class, 'index'])->name('machines.parts')->can('view', 'machine');

@@ -32,10 +32,20 @@ final readonly class CoreInputs
             $machine->habits,
             $machine->schools[$task] ?? null,
             $this->hardness($household),
-            $this->handbook->kind($machine->kind)->litresPerUse($machine->traits),
-            null === $machine->created_at ? null : Day::at($machine->created_at->toDateTimeImmutable(), $household->zone()),
-            OwnRhythm::read((array) ($machine->rhythms[$task] ?? [])),
+            $machine->kindIn($this->handbook)->litresPerUse($machine->traits),
+            $machine->ownTasks()->task($task)->since
+                ?? (null === $machine->created_at ? null : Day::at($machine->created_at->toDateTimeImmutable(), $household->zone())),
+            $this->ownRhythm($machine, $task),
         );
+    }
+
+    /** What the household wants of a rhythm: a task of its own that is only done, and not judged, stays where it was set. */
+    public function ownRhythm(Machine $machine, string $task): OwnRhythm
+    {
+        $kept = OwnRhythm::read((array) ($machine->rhythms[$task] ?? []));
+        $own = $machine->ownTasks()->task($task);
+
+        return null === $own || null !== $own->scale ? $kept : $kept->keptAt($own->unit, (float) $own->every);
     }
 
     /**
@@ -64,7 +74,7 @@ final readonly class CoreInputs
     /** How the machine comes apart, with what the household set right. */
     public function sheet(Machine $machine): TakeApartSheet
     {
-        return new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays(), $machine->ownParts());
+        return new TakeApartSheet($machine->kindIn($this->handbook), $machine->traits, $machine->ownWays(), $machine->ownParts());
     }
 
     /** The hardness of the household's water; null when nobody knows it. */

@@ -9,6 +9,7 @@ use GoodRinse\Core\Handbook\Care\PromptRules;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Logbook\MachineHistory;
 use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Rhythm\Clock;
 
 /** A machine with all its care tasks as they stand now. */
 final readonly class MachineCare
@@ -40,6 +41,20 @@ final readonly class MachineCare
         return array_intersect_key($this->kind->procedureNames, array_flip(array_diff($this->offered, $clocked)));
     }
 
+    /** Whether something runs on how much it is used. */
+    public function isCounted(): bool
+    {
+        foreach ($this->kind->tasksFor($this->machine->traits) as $task) {
+            foreach ($task->clocks as $clock) {
+                if (Clock::DAYS !== $clock->unit) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** The day until which nobody is there; null when somebody is. */
     public function awayUntil(Day $today): ?Day
     {
@@ -49,7 +64,7 @@ final readonly class MachineCare
     /** Whether nothing was counted lately, although the machine has been known as long and somebody was there. */
     public function wantsCount(PromptRules $asking, Day $today, \DateTimeZone $zone): bool
     {
-        if ($this->isWeekKnown()) {
+        if ($this->isWeekKnown() || !$this->isCounted()) {
             return false;
         }
         $known = null === $this->machine->created_at ? $today : Day::at($this->machine->created_at->toDateTimeImmutable(), $zone);

@@ -20,7 +20,7 @@ final readonly class PartNames
     public function of(Machine $machine): array
     {
         $parts = array_filter(
-            $this->handbook->kind($machine->kind)->parts(),
+            $machine->kindIn($this->handbook)->parts(),
             static fn (Part $part): bool => $part->when->holds($machine->traits),
         );
 

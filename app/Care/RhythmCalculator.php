@@ -32,7 +32,7 @@ final class RhythmCalculator
     /** Null for a task that follows no clock and that nothing asks for. */
     public function rhythm(Machine $machine, Household $household, CareTask $task, MachineHistory $history, Day $today): ?Rhythm
     {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
         $signals = Signals::of($task, $history, fn (string $symptom): string => $this->symptom($kind, $symptom));
         $settings = $this->inputs->settings($machine, $household, $task->id);
         if ([] === $signals && !$settings->own->isKept() && $task->school($settings->school, $settings->habits)->isOff()) {
@@ -55,7 +55,7 @@ final class RhythmCalculator
     public function starting(Machine $machine, Household $household, CareTask $task): StartingInterval
     {
         return $this->clocks()->starting(
-            $this->handbook->kind($machine->kind),
+            $machine->kindIn($this->handbook),
             $task,
             $this->inputs->settings($machine, $household, $task->id),
         );

@@ -63,8 +63,10 @@ final readonly class RoundComposer
         }
         try {
             $set = ProcedureSet::from($round->procedures);
-            $composed = $this->procedure($round->machine, $household, $this->handbook->kind($round->machine->kind), $set);
-            $script = null === $composed->procedure ? null : $this->handbook->excerpt($round->machine->kind, $set, $composed->binding);
+            $composed = $this->procedure($round->machine, $household, $round->machine->kindIn($this->handbook), $set);
+            $script = null === $composed->procedure
+                ? null
+                : $this->handbook->excerpt($round->machine->kind, $set, $composed->binding, $round->machine->ownTasks());
         } catch (UnknownEntry|OrderConflict) {
             return null;
         }

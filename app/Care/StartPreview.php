@@ -62,7 +62,7 @@ final readonly class StartPreview
     /** @return list<DateChange> */
     private function compare(Machine $machine, Machine $other, Household $household, Household $otherHome): array
     {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
         $history = $this->history($machine, $household, $now);

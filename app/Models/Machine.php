@@ -7,6 +7,10 @@ namespace App\Models;
 use App\Models\Contracts\BelongsToHousehold;
 use GoodRinse\Core\Apart\OwnParts;
 use GoodRinse\Core\Apart\OwnWay;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Own\OwnTasks;
+use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -33,6 +37,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $warranty_until as YYYY-MM-DD
  * @property \Carbon\CarbonImmutable|null $forgot_at what was confirmed before is not computed with
  * @property list<array<array-key, mixed>>|null $own_parts parts that the household has added
+ * @property list<array<array-key, mixed>>|null $own_tasks care tasks that the household has written itself
  * @property array<string, string>|null $procedure_notes what the household wants to remember, by procedure
  * @property array<string, int|string>|null $waits length picked the last time, by what is waited for
  * @property \Carbon\CarbonImmutable|null $created_at
@@ -42,6 +47,9 @@ final class Machine extends Model implements BelongsToHousehold
     /** @use HasFactory<\Database\Factories\MachineFactory> */
     use HasFactory;
     use HasUlids;
+
+    /** Kind of the kitchen itself: the handbook has no jobs for it, a household writes its own. */
+    public const KITCHEN = 'kitchen';
 
     protected $table = 'machines';
 
@@ -56,6 +64,7 @@ final class Machine extends Model implements BelongsToHousehold
         'rhythms',
         'apart',
         'own_parts',
+        'own_tasks',
         'procedure_notes',
         'waits',
         'model',
@@ -75,6 +84,7 @@ final class Machine extends Model implements BelongsToHousehold
             'rhythms' => 'array',
             'apart' => 'array',
             'own_parts' => 'array',
+            'own_tasks' => 'array',
             'procedure_notes' => 'array',
             'waits' => 'array',
             'created_at' => 'immutable_datetime',
@@ -92,6 +102,22 @@ final class Machine extends Model implements BelongsToHousehold
     public function ownParts(): OwnParts
     {
         return OwnParts::read($this->own_parts ?? []);
+    }
+
+    /** Care tasks that the household has written itself. */
+    public function ownTasks(): OwnTasks
+    {
+        return OwnTasks::read($this->own_tasks ?? []);
+    }
+
+    /**
+     * Its kind, with what the household has added to it.
+     *
+     * @throws UnknownEntry when the handbook knows the kind no more
+     */
+    public function kindIn(Handbook $handbook): MachineKind
+    {
+        return $handbook->kind($this->kind, $this->ownTasks());
     }
 
     public function boughtOn(): ?Day

@@ -15,6 +15,8 @@ use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Compiler\Node;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultRules;
+use GoodRinse\Core\Handbook\Own\OwnTaskData;
+use GoodRinse\Core\Handbook\Own\OwnTasks;
 use GoodRinse\Core\Handbook\Procedure\CheckWords;
 use GoodRinse\Core\Handbook\Procedure\Excerpt;
 use GoodRinse\Core\Handbook\Procedure\ProcedureBinding;
@@ -32,8 +34,7 @@ final class Handbook
     public const FACTS = ['scale' => 'light', 'passes' => 'one'];
     public const FACT_VALUES = ['scale' => ['light', 'heavy'], 'passes' => ['one', 'more']];
 
-    /** @var array<string, MachineKind> */
-    private array $kinds = [];
+    private ?MachineKinds $machineKinds = null;
 
     private ?Scales $scales = null;
 
@@ -134,7 +135,7 @@ final class Handbook
      */
     public function cautionsNotFor(string $kind, array $traits): array
     {
-        $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
+        $node = $this->machineKinds()->node($kind);
         $defaults = KindReader::defaults($node->at('kind'), self::FACTS);
         $isNot = static fn (Node $caution): bool => !$caution->condition('when', $defaults)->holds($traits);
         $not = array_filter($this->root()->at('cautions')->items(), $isNot);
@@ -181,22 +182,17 @@ final class Handbook
     /** @return array<string, string> names of the machine kinds, by id */
     public function kindNames(): array
     {
-        return array_map(static fn (Node $kind): string => $kind->at('kind')->string('name'), $this->kindNodes());
+        return $this->machineKinds()->names();
     }
 
-    /** @throws UnknownEntry */
-    public function kind(string $id): MachineKind
+    /**
+     * @param OwnTasks $own what a household has added to it for one machine
+     *
+     * @throws UnknownEntry
+     */
+    public function kind(string $id, OwnTasks $own = new OwnTasks()): MachineKind
     {
-        if (!isset($this->kinds[$id])) {
-            $node = $this->kindNodes()[$id] ?? throw UnknownEntry::named('machine kind', $id);
-            $this->kinds[$id] = (new KindReader($this->scales(), self::FACTS))->read(
-                $node->at('kind'),
-                $node->at('steps'),
-                $node->at('procedures'),
-            );
-        }
-
-        return $this->kinds[$id];
+        return $this->machineKinds()->kind($id, $own);
     }
 
     /** @return list<Question> on which opinions differ */
@@ -215,7 +211,7 @@ final class Handbook
         if (array_key_exists($kind, $this->troubles)) {
             return $this->troubles[$kind];
         }
-        $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
+        $node = $this->machineKinds()->node($kind);
 
         return $this->troubles[$kind] = $node->at('trace')->has('causes')
             ? FaultCatalog::read($node->at('trace'), $this->faultRules(), KindReader::defaults($node->at('kind'), self::FACTS))
@@ -226,25 +222,22 @@ final class Handbook
      * The part of the handbook that a round needs, as one machine has it: its steps in their order, in the machine's
      * words and amounts. It is a small handbook of its own that can be kept and read back.
      *
+     * @param OwnTasks $own what a household has added to the kind for this machine
+     *
      * @return array<string, mixed>
      *
      * @throws UnknownEntry
      */
-    public function excerpt(string $kind, ProcedureSet $set, ProcedureBinding $binding): array
+    public function excerpt(string $kind, ProcedureSet $set, ProcedureBinding $binding, OwnTasks $own = new OwnTasks()): array
     {
-        $node = $this->kindNodes()[$kind] ?? throw UnknownEntry::named('machine kind', $kind);
+        $node = $this->machineKinds()->node($kind, $own);
+        $excerpt = (new Excerpt($this->root()))->of($node, $this->kind($kind, $own)->procedures, $set, $binding);
 
-        return (new Excerpt($this->root()))->of($node, $this->kind($kind)->procedures, $set, $binding);
+        return ['kit' => [...$excerpt['kit'], ...OwnTaskData::kit($own)]] + $excerpt;
     }
 
-    /** @return array<string, Node> */
-    private function kindNodes(): array
+    private function machineKinds(): MachineKinds
     {
-        $kinds = [];
-        foreach ($this->root()->at('kinds')->items() as $kind) {
-            $kinds[$kind->at('kind')->string('id')] = $kind;
-        }
-
-        return $kinds;
+        return $this->machineKinds ??= new MachineKinds($this->root(), $this->scales(), self::FACTS);
     }
 }

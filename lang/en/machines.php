@@ -31,6 +31,7 @@ return [
     'tile' => [
         'no_clock' => 'Nothing is on a clock',
         'look' => 'not looked at yet',
+        'do' => 'not done here yet',
         'due' => 'due',
         'due_on' => 'due :day',
         'no_date' => 'no date yet',

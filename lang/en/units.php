@@ -6,6 +6,7 @@ return [
     'days' => ['one' => ':n day', 'many' => ':n days'],
     'loads' => ['one' => ':n load', 'many' => ':n loads'],
     'brews' => ['one' => ':n brew', 'many' => ':n brews'],
+    'meals' => ['one' => ':n meal', 'many' => ':n meals'],
     'litres' => ['one' => ':n litre', 'many' => ':n litres'],
     'gallons' => ['one' => ':n gallon', 'many' => ':n gallons'],
     'portions' => [

@@ -34,7 +34,7 @@ final readonly class ImportReadings
      */
     public function handle(Machine $machine, User $by, string $id, ReadingsFile $file, int $series): int
     {
-        $unit = $this->handbook->kind($machine->kind)->useUnit;
+        $unit = $machine->kindIn($this->handbook)->useUnit;
         $good = $file->good;
         uasort($good, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $drafts = [];

@@ -60,7 +60,7 @@ final readonly class ReceiveDeviceEvents
                     $statuses[$message->event] = self::FUTURE;
                 } elseif (
                     null !== $message->light
-                    && !in_array($message->light, $this->handbook->kind($device->machine->kind)->lights($device->machine->traits), true)
+                    && !in_array($message->light, $device->machine->kindIn($this->handbook)->lights($device->machine->traits), true)
                 ) {
                     $statuses[$message->event] = self::NO_LIGHT;
                 } else {
@@ -82,7 +82,7 @@ final readonly class ReceiveDeviceEvents
     {
         $status = null === $message->total
             ? DeviceEvent::TAKEN
-            : self::status($device, new MeterReading($at, $message->total), $this->handbook->kind($device->machine->kind)->mostUsesPerDay);
+            : self::status($device, new MeterReading($at, $message->total), $device->machine->kindIn($this->handbook)->mostUsesPerDay);
         $device->events()->create([
             'event' => $message->event, 'at' => $at->format('Y-m-d H:i:s'), 'received_at' => $now, 'total' => $message->total,
             'light' => $message->light, 'lit' => null === $message->light
@@ -93,7 +93,7 @@ final readonly class ReceiveDeviceEvents
             DeviceEvent::TAKEN !== $status => null,
             null !== $message->light => new IndicatorLight($message->light, $message->lit),
             default => new MeterTotal(
-                $this->handbook->kind($device->machine->kind)->useUnit,
+                $device->machine->kindIn($this->handbook)->useUnit,
                 (float) $message->total,
                 $device->id,
                 $device->series,

@@ -41,7 +41,7 @@ final readonly class RejudgeReadings
         $this->write->handle(
             $device->household,
             null,
-            ReceiveDeviceEvents::retake($device, $this->handbook->kind($device->machine->kind), $held),
+            ReceiveDeviceEvents::retake($device, $device->machine->kindIn($this->handbook), $held),
         );
     }
 }

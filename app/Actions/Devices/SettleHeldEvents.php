@@ -39,7 +39,7 @@ final readonly class SettleHeldEvents
                 return;
             }
             $device->update(['series' => $device->series + 1]);
-            $kind = $this->handbook->kind($device->machine->kind);
+            $kind = $device->machine->kindIn($this->handbook);
             $drafts = [];
             if (self::FROM_ZERO === $how) {
                 $drafts[] = ReceiveDeviceEvents::draft(

@@ -66,6 +66,11 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self("That is the most parts that can be added to one machine: $most. Take one away first.");
     }
 
+    public static function tooManyTasks(int $most): self
+    {
+        return new self("That is the most tasks of your own that one machine can have: $most. Change one that is there.");
+    }
+
     public static function noSuchWait(): self
     {
         return new self('That is not one of the times this step offers. Pick one of those shown.');

@@ -32,7 +32,7 @@ final readonly class CountUse
      */
     public function handle(Machine $machine, User $by, string $id, float $uses = 1.0, ?int $over = null, ?Day $until = null): void
     {
-        $unit = $this->handbook->kind($machine->kind)->useUnit;
+        $unit = $machine->kindIn($this->handbook)->useUnit;
         $now = $this->clock->now();
         $zone = $by->home()->zone();
         if (null !== $until && $until->isAfter(Day::at($now, $zone))) {

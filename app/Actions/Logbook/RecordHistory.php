@@ -32,7 +32,7 @@ final readonly class RecordHistory
      */
     public function handle(Machine $machine, User $by, string $id, ?Day $newOn, ?Day $cleanedOn, array $cleaned): void
     {
-        $tasks = $this->handbook->kind($machine->kind)->tasksFor($machine->traits);
+        $tasks = $machine->kindIn($this->handbook)->tasksFor($machine->traits);
         $openings = [];
         foreach ($tasks as $task) {
             if (null !== $newOn) {

@@ -21,7 +21,7 @@ final readonly class RecordLight
     /** @throws ActionRefused when the machine has no such light */
     public function handle(Machine $machine, User $by, string $id, string $light, bool $on): void
     {
-        if (!in_array($light, $this->handbook->kind($machine->kind)->lights($machine->traits), true)) {
+        if (!in_array($light, $machine->kindIn($this->handbook)->lights($machine->traits), true)) {
             throw ActionRefused::noSuchLight();
         }
         $this->write->handle(

@@ -41,7 +41,7 @@ final readonly class RecordOpening
         ?string $left,
         ?float $measured = null,
     ): void {
-        $task = $this->handbook->kind($machine->kind)->task($taskId);
+        $task = $machine->kindIn($this->handbook)->task($taskId);
         $zone = $by->home()->zone();
         if ($on->isAfter(Day::at($this->clock->now(), $zone))) {
             throw ActionRefused::inTheFuture();

@@ -30,7 +30,7 @@ final readonly class SnoozeTask
      */
     public function handle(Machine $machine, User $by, string $id, string $task, Day $until, string $reason): void
     {
-        $part = $this->handbook->kind($machine->kind)->task($task)->part;
+        $part = $machine->kindIn($this->handbook)->task($task)->part;
         $away = $until->since(Day::at($this->clock->now(), $by->home()->zone()));
         if ($away < 1 || $away > self::LONGEST) {
             throw ActionRefused::notAhead();

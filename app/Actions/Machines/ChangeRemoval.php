@@ -34,7 +34,7 @@ final readonly class ChangeRemoval
                 'apart' => $own->isEmpty() ? $apart : [$part => $own->toArray()] + $apart,
                 'traits' => [...$machine->traits, ...$traits],
             ]);
-            (new ComesOffOrder($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays()))->check($part);
+            (new ComesOffOrder($machine->kindIn($this->handbook), $machine->traits, $machine->ownWays()))->check($part);
             $this->follow->handle($machine, $by);
         });
     }

@@ -39,7 +39,7 @@ final readonly class StartRound
      */
     public function handle(Machine $machine, User $by, array $procedures, ?string $task = null): Round
     {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
         $set = ProcedureSet::from([] === $procedures ? [$this->fullest($machine, $by, $task ?? '')] : $procedures);
 
         return DB::transaction(function () use ($machine, $by, $kind, $set): Round {
@@ -58,7 +58,7 @@ final readonly class StartRound
                 'machine_id' => $machine->id,
                 'task' => $kind->taskOf($set->ids[0])->id ?? '',
                 'procedures' => $set->ids,
-                'script' => $this->handbook->excerpt($machine->kind, $set, $composed->binding),
+                'script' => $this->handbook->excerpt($machine->kind, $set, $composed->binding, $machine->ownTasks()),
                 'expected' => $this->care->machine($machine, $by->home())->blockedNow(),
                 'started_by' => $by->id,
                 'started_at' => $this->clock->now(),

@@ -50,7 +50,7 @@ final readonly class BeginTrace
         ?string $task = null,
     ): ?Trace {
         $trouble = $this->handbook->trouble($machine->kind);
-        $part = null === $task ? null : $this->handbook->kind($machine->kind)->task($task)->part;
+        $part = null === $task ? null : $machine->kindIn($this->handbook)->task($task)->part;
         $now = $this->clock->now();
         $today = Day::at($now, $by->home()->zone());
         if ($since->isAfter($today)) {

@@ -54,7 +54,7 @@ final readonly class EndTrace
     private function done(Trace $trace, string $action): array
     {
         $procedure = $this->handbook->trouble($trace->machine->kind)->actions[$action]->procedure ?? null;
-        $task = null === $procedure ? null : $this->handbook->kind($trace->machine->kind)->taskOf($procedure);
+        $task = null === $procedure ? null : $trace->machine->kindIn($this->handbook)->taskOf($procedure);
         if (null === $task) {
             return [];
         }

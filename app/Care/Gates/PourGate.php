@@ -58,7 +58,7 @@ final readonly class PourGate
      */
     public function vesselsOf(Machine $machine): array
     {
-        $own = $this->handbook->kind($machine->kind)->vessels;
+        $own = $machine->kindIn($this->handbook)->vessels;
 
         return array_filter(
             $this->handbook->chemistry()->vessels,
@@ -74,7 +74,7 @@ final readonly class PourGate
 
     private function on(Machine $machine, VesselRecord $record, string $agent, Household $household): Assessment
     {
-        $own = $this->handbook->kind($machine->kind)->vessels[$record->vessel] ?? null;
+        $own = $machine->kindIn($this->handbook)->vessels[$record->vessel] ?? null;
 
         return (new Interlock($this->handbook->chemistry()))->assess(
             new VesselState($record->vessel, $own?->walls($machine->traits) ?? [], $record->residues),

@@ -30,7 +30,7 @@ final readonly class RunGate
             return null;
         }
         $needed = array_keys(
-            array_filter($this->handbook->kind($round->machine->kind)->parts(), static fn (Part $part): bool => $part->needed),
+            array_filter($round->machine->kindIn($this->handbook)->parts(), static fn (Part $part): bool => $part->needed),
         );
         $trouble = [];
         $open = new OpenEnds($progress);

@@ -90,7 +90,7 @@ final class CareReader
      */
     public function ifFound(Machine $machine, string $task, array $found, Household $household): array
     {
-        $careTask = $this->handbook->kind($machine->kind)->task($task);
+        $careTask = $machine->kindIn($this->handbook)->task($task);
         $now = $this->clock->now();
         $today = Day::at($now, $household->zone());
         [$history] = $this->histories->read($machine, $household->zone(), $now, only: $task);
@@ -117,7 +117,7 @@ final class CareReader
         $kept = $this->cache->get($key);
         if (!is_array($kept) || $signs !== ($kept[0] ?? null)) {
             $kept = [$signs, (new Composer($this->handbook))->offered(
-                $this->handbook->kind($machine->kind),
+                $machine->kindIn($this->handbook),
                 $this->inputs->circumstances($machine, $household),
             )];
             $this->cache->forever($key, $kept);
@@ -201,6 +201,7 @@ final class CareReader
         return (string) json_encode([
             $machine->apart,
             $machine->own_parts,
+            $machine->own_tasks,
             $machine->traits,
             $machine->habits,
             $machine->schools,
@@ -214,7 +215,7 @@ final class CareReader
 
     private function care(Machine $machine, CachedMachineState $kept): MachineCare
     {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
         $tasks = [];
         foreach ($kept->tasks as $id => $task) {
             $tasks[$id] = new TaskCare($machine, $kind, $id, $task);

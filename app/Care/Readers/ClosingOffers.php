@@ -20,7 +20,7 @@ final readonly class ClosingOffers
     /** @return list<ClosingOffer> */
     public function of(Round $round, Household $household): array
     {
-        $kind = $this->handbook->kind($round->machine->kind);
+        $kind = $round->machine->kindIn($this->handbook);
         $allowed = $this->care->offered($round->machine, $household);
         $had = [] === $round->procedures
             ? []

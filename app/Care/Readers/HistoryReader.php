@@ -86,7 +86,7 @@ final readonly class HistoryReader
         \DateTimeImmutable $asOf,
         ?SettledPast $kept = null,
     ): UseTimeline {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
         $until = max(floor($days->of($asOf)) + 0.5, self::latest($entries, $counts, $asOf, $days));
         $record = (new UseEntries($days, $kind->litresPerUse($machine->traits)))->record($entries, $asOf, $counts, $kept?->taps());
 

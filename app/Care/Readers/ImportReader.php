@@ -37,7 +37,7 @@ final readonly class ImportReader
         [$there, $series] = $this->there($machine, $file->column);
 
         return [
-            $file->against($there, $this->handbook->kind($machine->kind)->mostUsesPerDay, $replaced),
+            $file->against($there, $machine->kindIn($this->handbook)->mostUsesPerDay, $replaced),
             $replaced && [] !== $there ? $series + 1 : $series,
         ];
     }

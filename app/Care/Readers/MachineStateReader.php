@@ -45,7 +45,7 @@ final readonly class MachineStateReader
         array $offered,
         \DateTimeImmutable $now,
     ): CachedMachineState {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
         [$history, $newest] = $this->histories->read($machine, $household->zone(), $now);
         $rhythms = $procedures = $tasks = [];
         $composer = new Composer($this->handbook);

@@ -67,7 +67,7 @@ final readonly class TraceReader
             if (!$action->when->holds($machine->traits)) {
                 $reasons[$action->name] = $action->notHere;
             } elseif (null !== $action->procedure && !in_array($action->procedure, $offered, true)) {
-                $refused = $composer->compose($this->handbook->kind($machine->kind), ProcedureSet::of($action->procedure), $here)->refused;
+                $refused = $composer->compose($machine->kindIn($this->handbook), ProcedureSet::of($action->procedure), $here)->refused;
                 $reasons[$action->name] = $refused?->reason;
             }
         }

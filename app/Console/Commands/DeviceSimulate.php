@@ -40,7 +40,7 @@ final class DeviceSimulate extends Command
             return self::FAILURE;
         }
         $now = $clock->now();
-        $events = $this->missed($device, $handbook->kind($device->machine->kind)->declaredUsesPerDay($device->machine->habits) * 7, $now);
+        $events = $this->missed($device, $device->machine->kindIn($handbook)->declaredUsesPerDay($device->machine->habits) * 7, $now);
         foreach (array_chunk($events, self::BATCH) as $batch) {
             $this->send($device, [...array_reverse($batch), $batch[0]], $clock);
         }

@@ -22,7 +22,7 @@ final class EntryNames
     /** Id of the scale that a task's part is judged on. */
     public function scale(?Machine $machine, string $task): string
     {
-        return null === $machine ? Scales::MESH : $this->handbook->kind($machine->kind)->procedures->scaleOf($task, $machine->traits);
+        return null === $machine ? Scales::MESH : $machine->kindIn($this->handbook)->procedures->scaleOf($task, $machine->traits);
     }
 
     public function part(?Machine $machine, ?string $part): string
@@ -31,7 +31,7 @@ final class EntryNames
             return $this->text('something');
         }
         try {
-            return $this->parts["$machine->id $part"] ??= $this->handbook->kind($machine->kind)->part($part)->name($machine->traits);
+            return $this->parts["$machine->id $part"] ??= $machine->kindIn($this->handbook)->part($part)->name($machine->traits);
         } catch (UnknownEntry) {
             return $machine->ownParts()->parts[$part]->name ?? $part;
         }
@@ -40,7 +40,7 @@ final class EntryNames
     public function task(?Machine $machine, string $task): string
     {
         try {
-            return null === $machine ? $task : $this->handbook->kind($machine->kind)->task($task)->name;
+            return null === $machine ? $task : $machine->kindIn($this->handbook)->task($task)->name;
         } catch (UnknownEntry) {
             return $task;
         }
@@ -51,7 +51,7 @@ final class EntryNames
     {
         $rules = $this->handbook->chemistry();
         $id = $rules->vesselId($id);
-        $own = null === $machine ? null : $this->handbook->kind($machine->kind)->vessels[$id] ?? null;
+        $own = null === $machine ? null : $machine->kindIn($this->handbook)->vessels[$id] ?? null;
 
         return $own->name ?? $rules->vessels[$id]->name ?? str_replace('-', ' ', $id);
     }

@@ -27,6 +27,7 @@ final readonly class ReasonWords
      * @param bool $found whether anybody said how the part was then
      * @param string $scale on which the part is judged
      * @param Day|null $today so that a day of this year says no year
+     * @param bool $judged whether the part is looked at and judged, or something is only done
      * @param int $absent days since then on which nobody was there and the clock stood still
      */
     public function sentence(
@@ -37,6 +38,7 @@ final readonly class ReasonWords
         string $scale = Scales::MESH,
         int $absent = 0,
         ?Day $today = null,
+        bool $judged = true,
     ): string {
         $values = $reason->values;
 
@@ -46,12 +48,12 @@ final readonly class ReasonWords
                 'interval' => Uses::interval(self::number($values['interval']), self::text($values['unit'])),
             ]),
             ReasonCode::Learned => $this->learned($values, $scale),
-            ReasonCode::Kept => self::phrase(0.0 === self::number($values['instead']) ? 'kept' : 'kept-instead', [
+            ReasonCode::Kept => self::phrase(0.0 === self::number($values['instead']) ? ($judged ? 'kept' : 'kept-done') : 'kept-instead', [
                 'interval' => Uses::interval(self::number($values['interval']), self::text($values['unit'])),
                 'instead' => Uses::interval(self::number($values['instead']), self::text($values['unit'])),
             ]),
             ReasonCode::LookOnce => self::phrase(
-                null !== $today && $today->isAfter(Day::of(self::text($values['by']))) ? 'look-once-late' : 'look-once',
+                ($judged ? 'look' : 'do').(null !== $today && $today->isAfter(Day::of(self::text($values['by']))) ? '-once-late' : '-once'),
                 ['by' => Dates::day(Day::of(self::text($values['by'])), $today)],
             ),
             ReasonCode::LeftInPlace => self::phrase(self::number($values['foulings'] ?? 0.0) >= 1 ? 'left-due' : 'left-in-place', [

@@ -29,6 +29,7 @@ final class HandbookCompiler
         'asking',
         'faults',
         'own',
+        'own-tasks',
         'wording',
     ];
     private const SCHEMA_HOME = 'https://good-rinse.invalid/schema/';

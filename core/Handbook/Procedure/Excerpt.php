@@ -36,7 +36,7 @@ final readonly class Excerpt
     /**
      * @param Node $node of the machine kind
      *
-     * @return array<string, mixed>
+     * @return array{kinds: list<mixed>, kit: list<mixed>}&array<string, mixed>
      *
      * @throws UnknownEntry
      */
@@ -66,7 +66,7 @@ final readonly class Excerpt
             );
         }
 
-        return ['kinds' => $kinds, 'kit' => $binding->bind($this->handbook->at('kit')->raw())] + $shared;
+        return ['kinds' => $kinds, 'kit' => array_values($binding->bind($this->handbook->at('kit')->raw()))] + $shared;
     }
 
     /**

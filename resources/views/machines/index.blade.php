@@ -14,5 +14,6 @@
             </a>
         @endforeach
         <a class="tile machine-tile machine-tile--add" href="{{ route('machines.create') }}">Add a machine</a>
+        <a class="tile machine-tile machine-tile--add" href="{{ route('tasks.index') }}">Tasks of your own</a>
     </div>
 </x-layout>

@@ -3,7 +3,8 @@
         <h1>What do you look after?</h1>
         <ul class="kinds">
             @foreach ($kinds as $id => $name)
-                <li><a class="push kind" href="{{ route('machines.create', ['kind' => $id]) }}"><x-form.option-drawing
+                <li><a class="push kind" href="{{ $id === App\Models\Machine::KITCHEN ? route('tasks.create', $id)
+                    : route('machines.create', ['kind' => $id]) }}"><x-form.option-drawing
                     :name="$id"/><span>{{ $name }}</span></a></li>
             @endforeach
         </ul>

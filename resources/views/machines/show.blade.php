@@ -34,7 +34,7 @@
                 </section>
             @endif
             <section class="tile machine__facts">
-                <h2>This machine</h2>
+                <h2>{{ $data->isMachine() ? 'This machine' : 'How you use it' }}</h2>
                 <dl class="facts">
                     @foreach ($care->kind->traits() as $trait)
                         @if (! $trait->later && $trait->when->holds($care->machine->traits))
@@ -66,25 +66,32 @@
                             </form>
                         </dd>
                     @endforeach
-                    <dt>Counted in the last 7 days</dt>
-                    <dd>{{ $care->isWeekKnown() ? Uses::counted($care->weekUses(), $care->kind->useUnit) : 'nothing counted yet' }}</dd>
+                    @if ($care->isCounted())<dt>Counted in the last 7 days</dt>
+                    <dd>{{ $care->isWeekKnown() ? Uses::counted($care->weekUses(), $care->kind->useUnit)
+                        : 'nothing counted yet' }}</dd>@endif
                 </dl>
                 <div class="with-gap mt-3">
                     <a class="push" href="{{ route('machines.edit', $care->machine) }}">Change this</a>
                     @if (array_filter($care->tasks, fn ($task) => $task->neverOpened()))<a class="push"
                         href="{{ route('machines.before', $care->machine) }}">Tell what came before</a>@endif
-                    <form method="post" action="{{ route('uses.store', $care->machine) }}">
+                    @if ($care->isCounted())<form method="post" action="{{ route('uses.store', $care->machine) }}">
                         @csrf
                         <input type="hidden" name="id" value="{{ Str::ulid() }}">
                         <button class="push">+1 {{ $care->kind->useName }}</button>
-                    </form>
-                    <a class="push" href="{{ route('traces.create', $care->machine) }}">Something is wrong</a>
+                    </form>@endif
+                    @if ($data->isMachine())<a class="push"
+                        href="{{ route('traces.create', $care->machine) }}">Something is wrong</a>@endif
                     <a class="push push--quiet" href="{{ route('rhythm', ['machine' => $care->machine->id]) }}">Its rhythm</a>
-                    <a class="push push--quiet" href="{{ route('uses.index', $care->machine) }}">Its use, day by day</a>
-                    <a class="push push--quiet" href="{{ route('devices.create', $care->machine) }}">Counters</a>
+                    @if ($care->isCounted())
+                        <a class="push push--quiet" href="{{ route('uses.index', $care->machine) }}">Its use, day by day</a>
+                        <a class="push push--quiet" href="{{ route('devices.create', $care->machine) }}">Counters</a>
+                    @endif
                     <a class="push push--quiet" href="{{ route('logbook', ['machine' => $care->machine->id]) }}">Its logbook</a>
-                    <a class="push push--quiet" href="{{ route('machines.apart', $care->machine) }}">How it comes apart</a>
-                    <a class="push push--quiet" href="{{ route('machines.parts', $care->machine) }}">Worn and new parts</a>
+                    @if ($data->isMachine())
+                        <a class="push push--quiet" href="{{ route('machines.apart', $care->machine) }}">How it comes apart</a>
+                        <a class="push push--quiet" href="{{ route('machines.parts', $care->machine) }}">Worn and new parts</a>
+                    @endif
+                    <a class="push push--quiet" href="{{ route('tasks.create', $care->machine->id) }}">Add a task of your own</a>
                     <a class="push push--quiet" href="{{ route('machines.card', $care->machine) }}">Door card to print</a>
                 </div>
             </section>

@@ -58,7 +58,14 @@
                 @endforeach
             </section>
             <x-care.snooze :care="$line->care" :today="$today"/>
-            <section class="tile" id="keep">
+            @if ($ours)
+                <section class="tile">
+                    <h2>A task of your own</h2>
+                    <p>{{ $ours->scale ? 'It starts from what you set and learns from how you find it.' : 'It stays at what you set.' }}</p>
+                    <a class="push" href="{{ route('tasks.edit', [$line->care->machine, $ours->id]) }}">Change this task</a>
+                </section>
+            @endif
+            @unless ($ours && $ours->scale === null)<section class="tile" id="keep">
                 <h2>{{ $own->isKept() ? 'Kept at '.Uses::counted($own->count, $own->unit).'.' : 'It learns.' }}</h2>
                 <form method="post" action="{{ route('rhythm.own', [$line->care->machine, $line->care->id]) }}">
                     @csrf
@@ -91,12 +98,12 @@
                     </div>
                     <p class="mt-3 mb-0"><button class="push">Keep it so</button></p>
                 </form>
-            </section>
-            <section class="tile">
+            </section>@endunless
+            @unless ($ours)<section class="tile">
                 <h2>Start it otherwise</h2>
                 <p>Another school, or other habits: see what moves before you decide.</p>
                 <a class="push" href="{{ route('machines.start', $line->care->machine) }}">Change the start</a>
-            </section>
+            </section>@endunless
         </div>
     </div>
 </x-layout>

@@ -16,7 +16,7 @@
                 {{ $timer->secondsLeft($now) > 0 ? 'until '.Dates::time($timer->endsAt(), $household->zone())
                 : 'over since '.Dates::time($timer->endsAt(), $household->zone()) }}{{ $timer->lateness($now)?->harms
                 ? ', longer than it may be' : '' }}.</p>@endforeach
-        @elseif ($first->care->neverOpened() && $jobs === 1)
+        @elseif ($first->care->neverOpened() && $first->care->graded && $jobs === 1)
             <h1>Look at it once.<br>{{ $hands }} minutes of your hands.</h1>
             <p>{{ $first->care->machine->name }}: {{ mb_strtolower($first->care->name()) }}. What you find sets when it comes
                 next.</p>

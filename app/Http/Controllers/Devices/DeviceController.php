@@ -27,7 +27,7 @@ final class DeviceController extends Controller
     {
         return view('devices.create', [
             'machine' => $machine,
-            'kind' => $handbook->kind($machine->kind),
+            'kind' => $machine->kindIn($handbook),
             'devices' => $this->person($request)->home()->devices()->where('machine_id', $machine->id)->orderBy('id')->get(),
         ]);
     }

@@ -78,7 +78,7 @@ final class MachineController extends Controller
 
     public function edit(Machine $machine, Handbook $handbook): View
     {
-        return view('machines.edit', ['machine' => $machine, 'kind' => $handbook->kind($machine->kind)]);
+        return view('machines.edit', ['machine' => $machine, 'kind' => $machine->kindIn($handbook)]);
     }
 
     public function update(MachineRequest $request, Machine $machine, ChangeMachine $change): RedirectResponse

@@ -19,7 +19,7 @@ final class ReadingController extends Controller
 {
     public function create(Machine $machine, Handbook $handbook): View
     {
-        return view('readings.create', ['machine' => $machine, 'kind' => $handbook->kind($machine->kind)]);
+        return view('readings.create', ['machine' => $machine, 'kind' => $machine->kindIn($handbook)]);
     }
 
     public function store(

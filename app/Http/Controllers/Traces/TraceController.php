@@ -36,8 +36,8 @@ final class TraceController extends Controller
     public function anywhere(Request $request): RedirectResponse
     {
         $home = $this->person($request)->home();
-        $last = $home->entries()->whereNotNull('machine_id')->orderByDesc('seq')->value('machine_id')
-            ?? $home->machines()->orderBy('name')->value('id');
+        $machines = $home->machines()->whereNot('kind', Machine::KITCHEN)->orderBy('name')->pluck('id');
+        $last = $home->entries()->whereIn('machine_id', $machines)->orderByDesc('seq')->value('machine_id') ?? $machines->first();
 
         return null === $last ? redirect()->route('today') : redirect()->route('traces.create', $last);
     }

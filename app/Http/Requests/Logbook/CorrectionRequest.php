@@ -112,7 +112,7 @@ final class CorrectionRequest extends UlidRequest
         $handbook = app(Handbook::class);
         $machine = $this->machine();
         $scale = $handbook->scales()->scale(
-            null === $machine ? 'mesh' : $handbook->kind($machine->kind)->procedures->scaleOf($task, $machine->traits),
+            null === $machine ? 'mesh' : $machine->kindIn($handbook)->procedures->scaleOf($task, $machine->traits),
         );
         $fraction = static function (string $id) use ($scale): \GoodRinse\Core\Quantity\Fraction {
             foreach ($scale->grades as $grade) {
@@ -184,7 +184,7 @@ final class CorrectionRequest extends UlidRequest
     {
         $machine = $this->entry()->machine;
 
-        return null === $machine ? [] : app(Handbook::class)->kind($machine->kind)->tasksFor($machine->traits);
+        return null === $machine ? [] : $machine->kindIn(app(Handbook::class))->tasksFor($machine->traits);
     }
 
     /** @return list<string> */
@@ -196,7 +196,7 @@ final class CorrectionRequest extends UlidRequest
 
         return null === $machine || !isset($this->tasks()[$task]) ? [] : array_map(
             static fn (Grade $grade): string => $grade->id,
-            $handbook->scales()->scale($handbook->kind($machine->kind)->procedures->scaleOf($task, $machine->traits))->grades,
+            $handbook->scales()->scale($machine->kindIn($handbook)->procedures->scaleOf($task, $machine->traits))->grades,
         );
     }
 

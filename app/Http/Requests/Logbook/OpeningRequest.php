@@ -19,10 +19,10 @@ final class OpeningRequest extends UlidRequest
         $handbook = app(Handbook::class);
         $machine = $this->route('machine');
         $scale = $machine instanceof Machine
-            ? $handbook->kind($machine->kind)->procedures->scaleOf($this->string('task')->toString(), $machine->traits)
+            ? $machine->kindIn($handbook)->procedures->scaleOf($this->string('task')->toString(), $machine->traits)
             : Scales::MESH;
         $grades = array_map(static fn (Grade $grade): string => $grade->id, $handbook->scales()->scale($scale)->grades);
-        $tasks = $machine instanceof Machine ? array_keys($handbook->kind($machine->kind)->tasks()) : [];
+        $tasks = $machine instanceof Machine ? array_keys($machine->kindIn($handbook)->tasks()) : [];
 
         return [
             ...parent::rules(),

@@ -37,6 +37,6 @@ final class HistoryRequest extends UlidRequest
     {
         $machine = $this->route('machine');
 
-        return app(Handbook::class)->kind($machine instanceof Machine ? $machine->kind : '');
+        return $machine instanceof Machine ? $machine->kindIn(app(Handbook::class)) : abort(404);
     }
 }

@@ -27,7 +27,7 @@ final class ProcedureNoteRequest extends FormRequest
     public function procedure(): string
     {
         [$machine, $procedure] = [$this->route('machine'), $this->route('procedure')];
-        $names = $machine instanceof Machine ? app(Handbook::class)->kind($machine->kind)->procedureNames : [];
+        $names = $machine instanceof Machine ? $machine->kindIn(app(Handbook::class))->procedureNames : [];
 
         return is_string($procedure) && isset($names[$procedure]) ? $procedure : abort(404);
     }

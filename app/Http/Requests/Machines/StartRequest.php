@@ -47,6 +47,6 @@ final class StartRequest extends FormRequest
     {
         $machine = $this->route('machine');
 
-        return app(Handbook::class)->kind($machine instanceof Machine ? $machine->kind : '');
+        return $machine instanceof Machine ? $machine->kindIn(app(Handbook::class)) : abort(404);
     }
 }

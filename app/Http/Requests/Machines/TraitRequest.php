@@ -35,7 +35,7 @@ final class TraitRequest extends FormRequest
     {
         $machine = $this->route('machine');
         $trait = $this->route('trait');
-        $traits = $machine instanceof Machine ? app(Handbook::class)->kind($machine->kind)->traits() : [];
+        $traits = $machine instanceof Machine ? $machine->kindIn(app(Handbook::class))->traits() : [];
 
         return $traits[is_string($trait) ? $trait : ''] ?? abort(404);
     }

@@ -33,10 +33,13 @@ final class HabitFields extends Component
             $kind->habits(),
             static fn (Habit $habit): bool => null === $drawn || $habit->drawn === $drawn,
         ));
-        $this->first = true === $drawn ? [] : $kind->firstTasks($machine->traits ?? []);
-        $this->others = true === $drawn ? [] : array_diff_key(
-            null === $machine ? $kind->tasks() : $kind->tasksFor($machine->traits),
-            $this->first,
+        $this->first = true === $drawn ? [] : array_filter(
+            $kind->firstTasks($machine->traits ?? []),
+            static fn (CareTask $task): bool => count($task->schools) > 1,
+        );
+        $this->others = true === $drawn ? [] : array_filter(
+            array_diff_key(null === $machine ? $kind->tasks() : $kind->tasksFor($machine->traits), $this->first),
+            static fn (CareTask $task): bool => count($task->schools) > 1,
         );
     }
 

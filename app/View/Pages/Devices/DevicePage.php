@@ -27,7 +27,7 @@ final readonly class DevicePage
 
         return new DeviceData(
             device: $device->load('machine'),
-            kind: $this->handbook->kind($device->machine->kind),
+            kind: $device->machine->kindIn($this->handbook),
             household: $household,
             today: Day::at($this->clock->now(), $household->zone()),
             events: $device->events()->orderByDesc('at')->orderByDesc('seq')->limit(self::SHOWN)->get(),

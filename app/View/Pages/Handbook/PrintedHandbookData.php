@@ -33,7 +33,9 @@ final readonly class PrintedHandbookData extends PageData
     {
         $kinds = [];
         foreach (array_keys($handbook->kindNames()) as $id) {
-            $kinds[] = PrintedKind::of($handbook->kind($id), $handbook->trouble($id));
+            if ([] !== $handbook->kind($id)->procedureNames) {
+                $kinds[] = PrintedKind::of($handbook->kind($id), $handbook->trouble($id));
+            }
         }
 
         return new self(

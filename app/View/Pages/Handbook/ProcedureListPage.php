@@ -70,7 +70,14 @@ final readonly class ProcedureListPage
     {
         $machines = $this->kinds->machines($household);
         $settings = array_map(
-            static fn (Machine $machine): array => [$machine->id, $machine->name, $machine->traits, $machine->apart, $machine->own_parts],
+            static fn (Machine $machine): array => [
+                $machine->id,
+                $machine->name,
+                $machine->traits,
+                $machine->apart,
+                $machine->own_parts,
+                $machine->own_tasks,
+            ],
             array_values($machines),
         );
         $signs = md5(
@@ -119,7 +126,7 @@ final readonly class ProcedureListPage
     /** @return array{title: string, machine: string|null, kind: string, lines: list<ProcedureLine>, not: array<string, string>} */
     private function ofMachine(Machine $machine, Household $household): array
     {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
         $here = $this->inputs->circumstances($machine, $household);
         $lines = $not = [];
         foreach ($kind->procedureNames as $id => $name) {

@@ -12,6 +12,7 @@ use App\Models\Machine;
 use GoodRinse\Core\Handbook\Care\Question;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Handbook\Own\OwnTasks;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\Procedure\Step;
@@ -41,23 +42,27 @@ final readonly class ProcedurePage
      */
     public function for(Household $household, string $kindId, string $procedureId, string $machineId): ProcedureData
     {
-        $kind = $this->handbook->kind($kindId);
-        $whole = $kind->procedures->procedure($procedureId);
-        $machines = $household->machines()->where('kind', $kindId)->orderBy('name')->get();
+        $known = fn (Machine $machine): bool => isset($machine->kindIn($this->handbook)->procedureNames[$procedureId]);
+        $machines = $household->machines()->where('kind', $kindId)->orderBy('name')->get()->filter($known);
         $machine = $machines->firstWhere('id', $machineId) ?? $machines->first();
+        $kind = $machine?->kindIn($this->handbook) ?? $this->handbook->kind($kindId);
+        $whole = $kind->procedures->procedure($procedureId);
         $composed = (new Composer($this->handbook))->compose(
             $kind,
             ProcedureSet::of($procedureId),
             $this->circumstances($machine, $household, $kind, $procedureId),
         );
-        $procedure = null === $composed->procedure ? null : $this->asDone($composed, $kind, $procedureId);
+        $handbook = null === $composed->procedure
+            ? null
+            : $this->asDone($composed, $kind, $procedureId, $machine?->ownTasks() ?? new OwnTasks());
+        $procedure = $handbook?->kind($kindId)->procedures->only();
         $shown = $procedure ?? $whole;
         $assumed = Expectation::of($shown, $this->handbook, []);
 
         return new ProcedureData(
             household: $household,
             kind: $kind,
-            handbook: $this->handbook,
+            handbook: $handbook ?? $this->handbook,
             procedure: $shown,
             fits: null !== $procedure,
             refused: $composed->refused,
@@ -91,11 +96,10 @@ final readonly class ProcedurePage
         return $this->inputs->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
     }
 
-    /** The steps with what keep-apart puts between them, in the machine's words and amounts. */
-    private function asDone(ComposedProcedure $composed, MachineKind $kind, string $procedure): Procedure
+    /** The small handbook of the steps with what keep-apart puts between them, in the machine's words and amounts. */
+    private function asDone(ComposedProcedure $composed, MachineKind $kind, string $procedure, OwnTasks $own): Handbook
     {
-        return (new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($procedure), $composed->binding)))->kind($kind->id)
-            ->procedures->only();
+        return new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($procedure), $composed->binding, $own));
     }
 
     /** @return array<string, string> reason by the step's short name */

@@ -44,7 +44,7 @@ final readonly class SymptomsPage
     {
         $groups = [];
         foreach ($this->kinds->machines($household) as $machine) {
-            $groups[] = $this->group($this->handbook->kind($machine->kind), $machine, $household);
+            $groups[] = $this->group($machine->kindIn($this->handbook), $machine, $household);
         }
         foreach ($all || [] === array_filter($groups) ? $this->kinds->otherKinds($household) : [] as $kind) {
             $groups[] = $this->group($kind, null, $household);

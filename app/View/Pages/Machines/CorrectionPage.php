@@ -32,7 +32,7 @@ final readonly class CorrectionPage
         $payload = $entry->decode();
         $zone = $household->zone();
         $machine = $entry->machine;
-        $kind = null === $machine ? null : $this->handbook->kind($machine->kind);
+        $kind = null === $machine ? null : $machine->kindIn($this->handbook);
         $reading = $payload instanceof Measurement && null !== $payload->number ? $this->handbook->reading($payload->what) : null;
 
         return new CorrectionData(

@@ -51,13 +51,13 @@ final readonly class DisassemblyPage
     /** @return array<string, SheetLine> the parts of the handbook that come off this machine, by id */
     public function handbookLines(Machine $machine): array
     {
-        return (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays()))->lines();
+        return (new TakeApartSheet($machine->kindIn($this->handbook), $machine->traits, $machine->ownWays()))->lines();
     }
 
     /** Which parts come off before which. */
     public function order(Machine $machine): ComesOffOrder
     {
-        return new ComesOffOrder($this->handbook->kind($machine->kind), $machine->traits, $machine->ownWays());
+        return new ComesOffOrder($machine->kindIn($this->handbook), $machine->traits, $machine->ownWays());
     }
 
     /**
@@ -67,7 +67,7 @@ final readonly class DisassemblyPage
      */
     public function usual(Machine $machine, string $part): SheetLine
     {
-        return (new TakeApartSheet($this->handbook->kind($machine->kind), $machine->traits))->line($part)
+        return (new TakeApartSheet($machine->kindIn($this->handbook), $machine->traits))->line($part)
             ?? throw UnknownEntry::named('part that comes off', $part);
     }
 
@@ -78,7 +78,7 @@ final readonly class DisassemblyPage
      */
     public function asked(Machine $machine, string $part): array
     {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
 
         return array_values(array_intersect_key($kind->traits(), array_flip($this->usual($machine, $part)->traits())));
     }

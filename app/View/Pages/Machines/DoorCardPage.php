@@ -33,7 +33,7 @@ final readonly class DoorCardPage
 
     public function for(Machine $machine, Household $household): DoorCardData
     {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
         $procedures = $this->procedures($machine, $household, $kind);
 
         return new DoorCardData(
@@ -58,9 +58,8 @@ final readonly class DoorCardPage
         foreach (array_keys($kind->procedureNames) as $id) {
             $composed = $composer->compose($kind, ProcedureSet::of($id), $here);
             if (null !== $composed->procedure && [] === $composed->procedure->runs) {
-                $procedures[] = (
-                    new Handbook($this->handbook->excerpt($kind->id, ProcedureSet::of($id), $composed->binding))
-                )->kind($kind->id)->procedures->only();
+                $excerpt = $this->handbook->excerpt($kind->id, ProcedureSet::of($id), $composed->binding, $machine->ownTasks());
+                $procedures[] = (new Handbook($excerpt))->kind($kind->id)->procedures->only();
             }
         }
 

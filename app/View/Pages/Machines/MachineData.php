@@ -6,6 +6,7 @@ namespace App\View\Pages\Machines;
 
 use App\Care\MachineCare;
 use App\Models\Household;
+use App\Models\Machine;
 use App\Models\Round;
 use App\Models\Trace;
 use App\View\Drawing\FoulingChart;
@@ -50,6 +51,12 @@ final readonly class MachineData extends PageData
         public bool $pointed,
         public Handbook $handbook,
     ) {
+    }
+
+    /** Whether it is a machine, and not the kitchen itself: it comes apart, and something can be wrong with it. */
+    public function isMachine(): bool
+    {
+        return Machine::KITCHEN !== $this->care->kind->id;
     }
 
     /** What is known of a habit, in words. */

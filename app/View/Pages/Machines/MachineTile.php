@@ -36,7 +36,7 @@ final readonly class MachineTile
         }
 
         return $this->first->name().': '.match (true) {
-            $rhythm->state->isDue() => __($this->first->neverOpened() ? 'machines.tile.look' : 'machines.tile.due'),
+            $rhythm->state->isDue() => __('machines.tile.'.($this->first->neverOpened() ? ($this->first->graded ? 'look' : 'do') : 'due')),
             null === $rhythm->dueOn => __('machines.tile.no_date'),
             default => __('machines.tile.due_on', ['day' => Dates::short($rhythm->dueOn)]),
         };

@@ -36,7 +36,7 @@ final readonly class ReadingsPage
 
         return new ReadingsData(
             machine: $machine,
-            kind: $this->handbook->kind($machine->kind),
+            kind: $machine->kindIn($this->handbook),
             household: $household,
             file: $file,
             bad: $bad,

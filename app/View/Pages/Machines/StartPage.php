@@ -31,7 +31,7 @@ final readonly class StartPage
      */
     public function for(Machine $machine, Household $household, ?array $habits, ?array $schools): StartData
     {
-        $kind = $this->handbook->kind($machine->kind);
+        $kind = $machine->kindIn($this->handbook);
         $care = $this->care->machine($machine, $household);
         $tried = clone $machine;
         $tried->habits = $habits ?? $machine->habits;

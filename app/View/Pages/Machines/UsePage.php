@@ -44,7 +44,7 @@ final readonly class UsePage
 
         return new UseData(
             machine: $machine,
-            kind: $this->handbook->kind($machine->kind),
+            kind: $machine->kindIn($this->handbook),
             today: $today,
             weeks: $weeks,
             sums: array_map(

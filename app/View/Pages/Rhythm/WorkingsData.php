@@ -8,6 +8,7 @@ use App\Models\Household;
 use App\View\PageData;
 use App\View\Pages\Today\TaskLine;
 use GoodRinse\Core\Handbook\Care\RhythmModel;
+use GoodRinse\Core\Handbook\Own\OwnTask;
 use GoodRinse\Core\Logbook\OpeningRecord;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Rhythm\ClockState;
@@ -20,6 +21,7 @@ final readonly class WorkingsData extends PageData
     /**
      * @param list<array{reading: ClockState, decides: bool, steps: list<array{opening: OpeningRecord, day: string,
      *     found: string, sum: string, after: string}>, sums: list<array{string, string}>}> $clocks
+     * @param OwnTask|null $ours where the household has written the task itself
      */
     public function __construct(
         public Household $household,
@@ -30,6 +32,7 @@ final readonly class WorkingsData extends PageData
         public array $clocks,
         public RhythmModel $model,
         public OwnRhythm $own,
+        public ?OwnTask $ours,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Rhythm;
 
+use App\Care\CoreInputs;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\HistoryReader;
 use App\Care\RhythmCalculator;
@@ -16,7 +17,6 @@ use App\View\Words\WorkingWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Rhythm\OwnRhythm;
 use GoodRinse\Core\Rhythm\Workings;
 use Psr\Clock\ClockInterface;
 
@@ -26,6 +26,7 @@ final readonly class WorkingsPage
     public function __construct(
         private CareReader $care,
         private HistoryReader $histories,
+        private CoreInputs $inputs,
         private RhythmCalculator $calculator,
         private ClockInterface $clock,
         private Handbook $handbook,
@@ -66,7 +67,8 @@ final readonly class WorkingsPage
                 'sums' => $this->workings->sums($each, $history, $task, $today),
             ], $clocks),
             model: $this->handbook->rhythmModel(),
-            own: OwnRhythm::read((array) ($machine->rhythms[$id] ?? [])),
+            own: $this->inputs->ownRhythm($machine, $id),
+            ours: $machine->ownTasks()->task($id),
         );
     }
 }

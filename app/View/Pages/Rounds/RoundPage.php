@@ -97,7 +97,7 @@ final readonly class RoundPage
     {
         $done = array_unique([...$round->procedures, ...$round->fittedProcedure()->runs]);
         $notes = array_intersect_key($round->machine->procedure_notes ?? [], array_flip($done));
-        $names = [] === $notes ? [] : $this->handbook->kind($round->machine->kind)->procedureNames;
+        $names = [] === $notes ? [] : $round->machine->kindIn($this->handbook)->procedureNames;
 
         return array_combine(array_map(static fn (string $id): string => $names[$id] ?? $id, array_keys($notes)), $notes);
     }

@@ -94,7 +94,7 @@ final readonly class StepViews
     {
         $asks = [...$step->asks, ...(null === $step->takesOff ? [] : $line?->traits() ?? [])];
 
-        return [] === $asks ? null : $this->handbook->kind($round->machine->kind)->unknownTraits($round->machine->traits, $asks)[0] ?? null;
+        return [] === $asks ? null : $round->machine->kindIn($this->handbook)->unknownTraits($round->machine->traits, $asks)[0] ?? null;
     }
 
     /** @param list<PourVerdict> $verdicts */

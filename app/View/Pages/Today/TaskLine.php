@@ -57,6 +57,7 @@ final readonly class TaskLine
             $this->care->scale(),
             $absent,
             $this->today,
+            $this->care->graded,
         );
 
         return ReasonCode::ClockDecides === $reason->code ? $text.$this->estimated() : $text;
@@ -122,8 +123,8 @@ final readonly class TaskLine
 
         return match (true) {
             $this->care->neverOpened() => null === $due || !$due->isAfter($this->today)
-                ? (string) __('today.look_once')
-                : (string) __('today.look_by', ['when' => Dates::relative($due, $this->today)]),
+                ? (string) __($this->care->graded ? 'today.look_once' : 'today.do_once')
+                : (string) __($this->care->graded ? 'today.look_by' : 'today.do_by', ['when' => Dates::relative($due, $this->today)]),
             null === $due => (string) __('today.no_date'),
             $late > 0 => trans_choice('today.over', $late, ['days' => $late]),
             !$due->isAfter($this->today) || $this->care->rhythm->state->isDue() => (string) __('today.due_today'),
@@ -133,7 +134,9 @@ final readonly class TaskLine
 
     public function stateName(): string
     {
-        return (string) __('today.state.'.($this->care->neverOpened() ? 'unknown' : $this->care->rhythm->state->value));
+        $unknown = $this->care->graded ? 'unknown' : 'undone';
+
+        return (string) __('today.state.'.($this->care->neverOpened() ? $unknown : $this->care->rhythm->state->value));
     }
 
     /** How sure the date is, in words; null where nothing has been found yet. */

@@ -84,7 +84,7 @@ final readonly class TodayPage
             household: $household,
             today: $today,
             now: $now,
-            machines: $machines,
+            machines: array_values(array_filter($machines, static fn (MachineCare $care): bool => $care->isCounted())),
             first: $first,
             start: true === $first?->care->neverOpened()
                 ? $this->starts->sentence($first->care->start, $first->care->task, $first->care->machine, $first->care->kind)

@@ -55,10 +55,10 @@ final readonly class TracePage
 
         return new TraceNoteData(
             machine: $machine,
-            kind: $this->handbook->kind($machine->kind),
+            kind: $machine->kindIn($this->handbook),
             task: $care->tasks[$task] ?? null,
             symptoms: array_replace($pointing, $symptoms),
-            machines: $household->machines()->orderBy('name')->get(),
+            machines: $household->machines()->whereNot('kind', Machine::KITCHEN)->orderBy('name')->get(),
             fixed: $this->fixes->bySymptom($household)[$machine->id] ?? [],
             lit: array_keys($care->history->lights),
             today: Day::at($this->clock->now(), $household->zone()),
@@ -73,7 +73,7 @@ final readonly class TracePage
     {
         $trouble = $this->reader->trouble($trace->machine, $household);
         $reading = $this->reader->read($trace, $household);
-        $procedures = $this->handbook->kind($trace->machine->kind)->procedureNames;
+        $procedures = $trace->machine->kindIn($this->handbook)->procedureNames;
         $cards = TraceCard::deck($reading->deck, $trouble, $household, $procedures);
 
         return new TraceDeckData(

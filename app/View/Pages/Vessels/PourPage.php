@@ -85,6 +85,6 @@ final readonly class PourPage
 
     private function name(Machine $machine, Vessel $vessel): string
     {
-        return $this->handbook->kind($machine->kind)->vessels[$vessel->id]->name ?? $vessel->name;
+        return $machine->kindIn($this->handbook)->vessels[$vessel->id]->name ?? $vessel->name;
     }
 }

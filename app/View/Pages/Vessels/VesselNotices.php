@@ -82,7 +82,7 @@ final readonly class VesselNotices
             return null;
         }
         $vessel = $this->rules->vessels[$record->vessel];
-        $own = $this->handbook->kind($machine->kind)->vessels[$record->vessel] ?? null;
+        $own = $machine->kindIn($this->handbook)->vessels[$record->vessel] ?? null;
 
         return new VesselNotice(
             $machine,

@@ -43,6 +43,8 @@
         <a class="push push--quiet"
             href="{{ route('handbook.procedure', [$kind->id, array_key_first($task->procedures()), 'machine' => $machine->id]) }}">Read it
             first</a>
+        @if ($machine->ownTasks()->task($id))<a class="push push--quiet" href="{{ route('tasks.edit', [$machine, $id]) }}">Change this
+            task</a>@endif
     </div>
     <p class="mt-3 mb-0"><a class="why-link" href="{{ route('rhythm.why', [$machine, $id]) }}">Why this date, or not now?</a></p>
     @if ($caused)

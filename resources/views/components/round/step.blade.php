@@ -24,7 +24,7 @@
                 <p class="step__amount">{{ $amount->portion->inKitchen($household->measures) }} {{ $handbook->agent($amount->agent)->name }}
                     </p>
             @endforeach
-            <p class="step__say">{{ $step->say }}</p>
+            @if ($step->say !== '')<p class="step__say">{{ $step->say }}</p>@endif
         </div>
         @if ($step->picture)<x-drawing.step-picture :name="$step->picture"/>@endif
     </div>
