@@ -10,7 +10,8 @@ use GoodRinse\Core\Handbook\Handbook;
 use Psr\Log\LoggerInterface;
 
 /**
- * Keeps the checked handbook as a PHP file, so that a page need not read and check the YAML again.
+ * Keeps the checked handbook as a file, so that a page need not read and check the YAML again: as PHP where compiled files
+ * are shared between requests, serialized where they are not.
  *
  * When the data changes it is compiled anew; when it has become faulty the last good one stays in use and
  * the fault is logged.
@@ -107,7 +108,11 @@ final readonly class CompiledHandbook
     /** @return array{stamp: string, handbook: array<string, mixed>}|null */
     private function read(): ?array
     {
-        $kept = is_file($this->cache) ? require $this->cache : null;
+        $kept = match (true) {
+            self::isShared() && is_file($this->cache) => require $this->cache,
+            is_file("$this->cache.bin") => unserialize((string) file_get_contents("$this->cache.bin"), ['allowed_classes' => false]),
+            default => null,
+        };
 
         if (!is_array($kept) || !is_string($kept['stamp'] ?? null) || !is_array($kept['handbook'] ?? null)) {
             return null;
@@ -118,7 +123,7 @@ final readonly class CompiledHandbook
         return ['stamp' => $kept['stamp'], 'handbook' => $handbook];
     }
 
-    /** As var_export() writes it, in half the room: it is read again with every command. */
+    /** As var_export() writes it, in half the room. */
     private static function exported(mixed $value): string
     {
         if (!is_array($value)) {
@@ -133,15 +138,28 @@ final readonly class CompiledHandbook
         return '['.implode(',', $members).']';
     }
 
+    /** Whether PHP keeps compiled files between requests: then a PHP file costs nothing, and otherwise twice as much as this. */
+    private static function isShared(): bool
+    {
+        return function_exists('opcache_get_status') && (bool) ini_get('cli' === PHP_SAPI ? 'opcache.enable_cli' : 'opcache.enable');
+    }
+
     /** @param array{stamp: string, handbook: array<string, mixed>} $kept */
     private function write(array $kept): void
     {
-        $draft = $this->cache.'.'.bin2hex(random_bytes(4));
-        if (false !== @file_put_contents($draft, '<?php return '.self::exported($kept).';')) {
-            rename($draft, $this->cache);
-            if (function_exists('opcache_invalidate')) {
-                opcache_invalidate($this->cache, true);
-            }
+        $this->put($this->cache, '<?php return '.self::exported($kept).';');
+        $this->put("$this->cache.bin", serialize($kept));
+        if (function_exists('opcache_invalidate')) {
+            opcache_invalidate($this->cache, true);
+        }
+    }
+
+    /** Whole or not at all, and nothing where the folder cannot be written to. */
+    private function put(string $file, string $content): void
+    {
+        $draft = "$file.".bin2hex(random_bytes(4));
+        if (false !== @file_put_contents($draft, $content)) {
+            rename($draft, $file);
         }
     }
 }

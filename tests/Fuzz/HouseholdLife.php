@@ -75,7 +75,7 @@ final class HouseholdLife
 
     private function kind(Machine $machine): MachineKind
     {
-        return $this->handbook->kind($machine->kind);
+        return $machine->kindIn($this->handbook);
     }
 
     private function machine(string $id, string $name): Machine
@@ -103,6 +103,7 @@ final class HouseholdLife
             'habits' => $habits,
             'schools' => $schools,
             'created_at' => $this->clock->now(),
+            'own_tasks' => RandomOwnTasks::of($kind, $this->number(...), $this->today())->toArray() ?: null,
         ])
             ->refresh();
         if ($this->chance(2)) {

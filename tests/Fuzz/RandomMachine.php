@@ -8,6 +8,7 @@ use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Quantity\Day;
 
 /** A machine of any kind and make-up, and what is to be done on it. */
 trait RandomMachine
@@ -34,6 +35,7 @@ trait RandomMachine
             'habits' => [],
             'schools' => $this->schools($kind),
             'apart' => $first,
+            'own_tasks' => RandomOwnTasks::of($kind, $this->dice->between(...), Day::of('2026-06-01'))->toArray() ?: null,
         ])
             ->refresh();
     }

@@ -25,7 +25,7 @@ trait RandomUse
 
     private function notice(Machine $machine): void
     {
-        $symptoms = array_keys($this->handbook->trouble($machine->kind)->symptoms);
+        $symptoms = array_keys($this->handbook->trouble($machine->kind)->symptoms ?? []);
         if ([] !== $symptoms) {
             $task = $this->task($machine);
             $this->write(

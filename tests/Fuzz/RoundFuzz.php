@@ -45,7 +45,7 @@ final class RoundFuzz
             'hardness_unit' => 'dH',
         ]);
         $machine = $this->machine($user);
-        $kind = app(Handbook::class)->kind($machine->kind);
+        $kind = $machine->kindIn(app(Handbook::class));
         $picked = $this->picked($kind, $machine);
         $this->told = "seed $seed, $machine->kind ".json_encode($machine->traits).' '.implode(', ', $picked);
         $this->test->actingAs($user)->get("/machines/$machine->id/rounds/new?".http_build_query(['procedures' => $picked]))->assertOk();
