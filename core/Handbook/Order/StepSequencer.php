@@ -11,7 +11,8 @@ namespace GoodRinse\Core\Handbook\Order;
  * before what it covers, a look before anything wipes what is looked at, bailing before hands go into the well, power
  * before the machine runs, and everything back before that too, in exactly the reverse order in which it came off.
  * As far as these allow it each procedure keeps the order it is written in; what is left open follows the stages of a
- * round, and then the order of the handbook. What soaks leaves hands free, so its end waits until the rest is done.
+ * round, and then the order of the handbook. What soaks leaves hands free, so its end waits until the rest is done, and
+ * nothing is poured into its vessel meanwhile.
  *
  * @internal to this folder
  */
@@ -47,7 +48,9 @@ final readonly class StepSequencer
         $this->always($graph, $ids, $chains);
         $draft = clone $graph;
         $this->asWritten($draft, $chains);
-        $this->reversed($graph, $draft->sorted($ranks), $chains);
+        $sorted = $draft->sorted($ranks);
+        $this->reversed($graph, $sorted, $chains);
+        (new SoakOrder($this->raw))->keep($graph, $sorted);
         $this->asWritten($graph, $chains);
 
         return $graph->sorted($ranks);

@@ -95,13 +95,13 @@ final class ProcedureGuardTest extends CoreTestCase
 
     public function test_a_clearing_for_one_answer_leaves_the_residue_in_force_for_the_others(): void
     {
-        $steps = self::script('filter-clean', new Circumstances(self::PLASTIC, residues: ['bucket' => [new Residue('ammonia')]]));
+        $steps = self::script('filter-clean', new Circumstances(self::PLASTIC, residues: ['dish' => [new Residue('ammonia')]]));
         $wipe = (int) array_search('bleach-wipe', self::ids($steps), true);
-        self::assertSame('clear-bucket-bleach-wipe', $steps[$wipe - 1]->id);
+        self::assertSame('clear-dish-bleach-wipe', $steps[$wipe - 1]->id);
         self::assertSame(['residue' => ['slime']], $steps[$wipe - 1]->if->sets);
 
-        $steps = self::script('filter-clean', new Circumstances(self::PLASTIC, residues: ['bucket' => [new Residue('white-vinegar')]]));
-        self::assertContains('clear-bucket-bleach-wipe', self::ids($steps), 'vinegar from another day');
+        $steps = self::script('filter-clean', new Circumstances(self::PLASTIC, residues: ['dish' => [new Residue('white-vinegar')]]));
+        self::assertContains('clear-dish-bleach-wipe', self::ids($steps), 'vinegar from another day');
     }
 
     public function test_no_procedure_brings_a_danger_pair_together_by_itself(): void
@@ -126,7 +126,7 @@ final class ProcedureGuardTest extends CoreTestCase
         foreach (array_keys($rules->agents) as $there) {
             foreach ([[], self::PLASTIC] as $traits) {
                 foreach (self::handbook()->kind('dishwasher')->procedureNames as $procedure => $name) {
-                    $here = new Circumstances($traits, residues: array_fill_keys(['tub', 'sink', 'bucket'], [new Residue($there)]));
+                    $here = new Circumstances($traits, residues: array_fill_keys(['tub', 'sink', 'bucket', 'dish'], [new Residue($there)]));
                     if (null === self::compose($procedure, $here)->procedure) {
                         continue;
                     }

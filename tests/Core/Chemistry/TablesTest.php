@@ -8,6 +8,9 @@ use GoodRinse\Core\Chemistry\Interlock;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\Verdict;
 use GoodRinse\Core\Chemistry\VesselState;
+use GoodRinse\Core\Handbook\Chemistry\SurfaceRule;
+use GoodRinse\Core\Handbook\Machine\Part;
+use GoodRinse\Core\Handbook\MachineKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -107,6 +110,61 @@ final class TablesTest extends CoreTestCase
         foreach ($agents as $agent) {
             self::assertSame($expected, self::verdict($agent, [], [$surface]), "$agent on $surface");
         }
+    }
+
+    /** @return iterable<string, array{string, string, bool}> tool, surface, whether it must never be */
+    public static function tools(): iterable
+    {
+        yield 'steel wool on coated parts and hot plates' => ['steel-wool', 'coated', true];
+        yield 'steel wool on a glass carafe' => ['steel-wool', 'glass', true];
+        yield 'steel wool on fine mesh' => ['steel-wool', 'fine-mesh', true];
+        yield 'a stiff brush on fine mesh' => ['stiff-brush', 'fine-mesh', true];
+        yield 'a sharp pick on fine mesh' => ['sharp-pick', 'fine-mesh', true];
+        yield 'a wooden pick in jets' => ['wooden-pick', 'coated', false];
+        yield 'a sharp pick on clips and covers' => ['sharp-pick', 'plastic', false];
+    }
+
+    #[DataProvider('tools')]
+    public function test_what_is_worked_with_what(string $tool, string $surface, bool $never): void
+    {
+        $rules = array_filter(
+            self::handbook()->chemistry()->tools,
+            static fn (SurfaceRule $rule): bool => $rule->what === $tool && $rule->surface === $surface,
+        );
+
+        self::assertSame([$never], array_values(array_map(static fn (SurfaceRule $rule): bool => $rule->never, $rules)));
+    }
+
+    public function test_no_step_puts_a_tool_to_a_part_that_it_harms(): void
+    {
+        $checked = 0;
+        foreach (array_keys(self::handbook()->kindNames()) as $id) {
+            $kind = self::handbook()->kind($id);
+            foreach (array_keys($kind->procedureNames) as $procedure) {
+                foreach ($kind->procedures->procedure($procedure)->steps as $step) {
+                    $surfaces = null === $step->part ? [] : self::surfacesOf($kind, $kind->part($step->part));
+                    foreach (self::handbook()->chemistry()->tools as $rule) {
+                        $harms = in_array($rule->what, $step->tools, true) && in_array($rule->surface, $surfaces, true);
+                        self::assertFalse($harms, "$id, $step->id: $rule->what on $rule->surface");
+                        ++$checked;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(1000, $checked);
+    }
+
+    /** @return list<string> that it may be made of, on one machine or another */
+    private static function surfacesOf(MachineKind $kind, Part $part): array
+    {
+        $surfaces = $part->madeOf([]);
+        foreach ($kind->traits() as $trait) {
+            foreach ($trait->options as $option) {
+                array_push($surfaces, ...$part->madeOf([$trait->id => $option->id]));
+            }
+        }
+
+        return $surfaces;
     }
 
     public function test_a_drain_opener_goes_into_no_machine_and_no_bottle(): void

@@ -23,7 +23,7 @@ use Tests\Core\CoreTestCase;
  */
 final class KitLawsTest extends CoreTestCase
 {
-    private const WALKS = 400;
+    private const WALKS = 1500;
 
     /** @return iterable<string, array{string, string, int}> kind, procedure and a seed for its traits */
     public static function procedures(): iterable
