@@ -8,8 +8,8 @@
 <li><strong>{{ strtr($step->title, $each->words) }}</strong> {{ strtr($step->say, $each->words) }}
 @foreach ($step->amounts as $amount)
     <br>{{ $amount->portion->inKitchen(GoodRinse\Core\Quantity\Measures::Metric) }}
-    {{ $handbook->agent($amount->agent)->name }}@if ($amount->strength), {{ $amount->strength }} %@endif{{ $rules->vessel($amount->vessel)->own ? ''
-    : ', in the '.$rules->vessel($amount->vessel)->name }}.
+    {{ $handbook->agent($amount->agent)->name }}@if ($amount->strength), {{ $amount->strength }}
+    %@endif{{ $rules->vessel($amount->vessel)->own ? '' : ', in the '.$rules->vessel($amount->vessel)->name }}.
 @endforeach
 @if ($step->timer)
     <br>{{ $step->timer->label }}: {{ App\View\Words\Uses::minutes($step->timer->lasts([])->value) }}@if ($step->timer->most),
