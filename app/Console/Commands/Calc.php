@@ -11,6 +11,7 @@ use App\Console\Calc\InputSchema;
 use App\Console\Calc\Json;
 use App\Console\Calc\Model;
 use App\Console\Calc\RhythmModel;
+use App\Console\Calc\SuspectsModel;
 use App\Console\Calc\TraceModel;
 use App\Console\Calc\UseModel;
 use Illuminate\Console\Command;
@@ -25,6 +26,7 @@ final class Calc extends Command
         'chemistry' => ChemistryModel::class,
         'dose' => DoseModel::class,
         'trace' => TraceModel::class,
+        'suspects' => SuspectsModel::class,
         'use' => UseModel::class,
     ];
     private const BAD_INPUT = 2;

@@ -16,6 +16,11 @@ final readonly class FaultRules
      * @param float $call chance of hazards together from which calling somebody comes first, 0 to 1
      * @param float $urgent chance from which what a hazard asks for at once is shown, 0 to 1
      * @param float $named chance of helping from which an action is named as what helps, 0 to 1
+     * @param float $further what every fault beyond the first multiplies the odds of an explanation by, 0 to 1
+     * @param float $fresh share of its odds that a cause keeps whose care task has just been done, 0 to 1
+     * @param float $mostWear wear of that task beyond which its odds grow no more, 1 or more
+     * @param float $clear chance from which a suspect is dealt with and not looked into any further, 0 to 1
+     * @param float $cheap a remedy that costs less than so many of the next check is tried first, 1 or more
      * @param float $telling difference of two chances from which a result tells of a cause, 0 to 1
      */
     public function __construct(
@@ -26,6 +31,11 @@ final readonly class FaultRules
         public float $urgent,
         public float $telling,
         public float $named,
+        public float $further,
+        public float $fresh,
+        public float $mostWear,
+        public float $clear,
+        public float $cheap,
     ) {
     }
 
@@ -42,6 +52,11 @@ final readonly class FaultRules
             urgent: $node->number('urgent'),
             telling: $node->number('telling'),
             named: $node->number('named'),
+            further: $node->number('further'),
+            fresh: $node->at('wear')->number('fresh'),
+            mostWear: $node->at('wear')->number('most'),
+            clear: $node->number('clear'),
+            cheap: $node->number('cheap'),
         );
     }
 }
