@@ -14,6 +14,7 @@ use GoodRinse\Core\Handbook\Chemistry\ChemistryReader;
 use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Compiler\Node;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Handbook\Fault\FaultReader;
 use GoodRinse\Core\Handbook\Fault\FaultRules;
 use GoodRinse\Core\Handbook\Own\OwnTaskData;
 use GoodRinse\Core\Handbook\Own\OwnTasks;
@@ -214,7 +215,7 @@ final class Handbook
         $node = $this->machineKinds()->node($kind);
 
         return $this->troubles[$kind] = $node->at('trace')->has('causes')
-            ? FaultCatalog::read($node->at('trace'), $this->faultRules(), KindReader::defaults($node->at('kind'), self::FACTS))
+            ? (new FaultReader($this->faultRules(), KindReader::defaults($node->at('kind'), self::FACTS)))->read($node->at('trace'))
             : null;
     }
 

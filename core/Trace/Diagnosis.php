@@ -54,7 +54,7 @@ final readonly class Diagnosis
         $callForSafety = self::isDangerous($model, $suspects);
 
         return new self(
-            deck: $callForSafety ? self::callFirst($deck) : $deck,
+            deck: (new DeckOrder($model))->sorted($deck, $suspects, $callForSafety),
             suspects: $suspects,
             before: $earlier,
             moved: null === $conflict ? self::moved($shooter, $evidence, $suspects) : [],
@@ -78,21 +78,6 @@ final readonly class Diagnosis
         }
 
         return $model->callFirst || $danger >= $model->rules->call;
-    }
-
-    /**
-     * @param non-empty-list<RankedOption> $deck
-     *
-     * @return non-empty-list<RankedOption>
-     */
-    private static function callFirst(array $deck): array
-    {
-        usort(
-            $deck,
-            static fn (RankedOption $a, RankedOption $b): int => (RankedOption::CALL === $b->kind) <=> (RankedOption::CALL === $a->kind),
-        );
-
-        return $deck;
     }
 
     /**

@@ -4,75 +4,212 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Trace;
 
+use GoodRinse\Core\Handbook\Fault\Access;
 use GoodRinse\Core\Handbook\Fault\Cause;
 use GoodRinse\Core\Handbook\Fault\FaultAction;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultCheck;
 use GoodRinse\Core\Handbook\Fault\Symptom;
+use GoodRinse\Core\Trace\Suspect\NoticedSymptom;
+use GoodRinse\Core\Trace\Suspect\SuspectModel;
 
-/** Sets up the fault model of one machine from the handbook, what was learned and what was noticed. */
+/**
+ * Sets up the fault model of one machine from the handbook, what was learned and what was noticed: only causes that explain
+ * something noticed, only checks that tell two of them apart and remedies that help against one, each at the price of what
+ * has to be opened for it.
+ */
 final readonly class MachineFaults
 {
     private const CALL = 'call';
 
-    /**
-     * @param array<string, string> $traits
-     * @param list<string> $present symptoms that were noticed
-     * @param list<string> $absent symptoms that somebody looked for and did not find
-     */
-    public function model(
-        FaultCatalog $trouble,
-        array $traits,
-        Prices $prices,
-        array $present,
-        array $absent = [],
-        ConfirmedCauses $confirmed = new ConfirmedCauses(),
-    ): FaultModel {
-        $causes = array_filter($trouble->causes, static fn (Cause $cause): bool => $cause->when->holds($traits));
-        $weights = $confirmed->learned(array_map(static fn (Cause $cause): float => $cause->weight, $causes), $trouble->rules);
-        foreach ($weights as $cause => $weight) {
-            foreach ($present as $symptom) {
-                $weights[$cause] *= $this->symptom($trouble, $symptom)->chance($cause);
-            }
-            foreach ($absent as $symptom) {
-                $weights[$cause] *= 1 - $this->symptom($trouble, $symptom)->chance($cause);
-            }
-        }
-        $ids = array_keys($causes);
+    /** By so much two causes must differ in a result for a check to tell them apart. */
+    private const SLACK = 1e-9;
 
-        return new FaultModel(
-            $ids,
-            array_values($weights),
-            array_values(array_map(
-                static fn (FaultCheck $check): Check => new Check(
-                    $check->id,
-                    $prices->of($check->minutes),
-                    self::results($check, $ids),
-                    $check->hazard,
-                ),
-                array_filter($trouble->checks, static fn (FaultCheck $check): bool => $check->when->holds($traits)),
-            )),
-            array_values(array_map(
-                static fn (FaultAction $action): Action => new Action(
-                    $action->id,
-                    $prices->of($action->minutes, $action->supplies),
-                    self::fixes($action, $ids),
-                ),
-                array_filter(
-                    $trouble->actions,
-                    static fn (FaultAction $action): bool => self::CALL !== $action->kind && $action->when->holds($traits),
-                ),
-            )),
-            $prices->callFee,
-            $trouble->rules,
-            array_keys(array_filter(array_values($causes), static fn (Cause $cause): bool => $cause->hazard)),
-            [] !== array_filter($present, fn (string $symptom): bool => null !== $this->symptom($trouble, $symptom)->now),
+    public function __construct(private FaultCatalog $trouble)
+    {
+    }
+
+    /**
+     * How likely each possible cause is before anything was noticed: how common it is, what was confirmed here, and how worn
+     * the care task is that prevents it.
+     *
+     * @return array<string, float> by cause, above 0
+     */
+    public function weights(FaultCase $case): array
+    {
+        $causes = array_filter($this->trouble->causes, static fn (Cause $cause): bool => $cause->when->holds($case->traits));
+        $learned = $case->confirmed->learned(
+            array_map(static fn (Cause $cause): float => $cause->weight, $causes),
+            $this->trouble->rules,
+        );
+
+        return array_map(
+            fn (Cause $cause): float => SuspectModel::weight(
+                $learned[$cause->id],
+                null === $cause->task ? null : $case->wear[$cause->task] ?? null,
+                $this->trouble->rules,
+            ),
+            $causes,
         );
     }
 
-    private function symptom(FaultCatalog $trouble, string $id): Symptom
+    /** What was noticed, divided by how many faults most likely explain it. */
+    public function suspects(FaultCase $case): SuspectModel
     {
-        return $trouble->symptoms[$id] ?? throw UnknownOption::symptom($id);
+        return new SuspectModel(
+            $this->weights($case),
+            array_map($this->noticed(...), $case->present),
+            $this->trouble->rules,
+        );
+    }
+
+    /** @throws UnexplainedSymptoms when no cause that this machine can have explains anything that was noticed */
+    public function model(FaultCase $case): FaultModel
+    {
+        $named = [];
+        foreach ($case->present as $symptom) {
+            array_push($named, ...$this->symptom($symptom)->pointsTo());
+        }
+        $weights = array_intersect_key($this->weights($case), array_flip($named));
+        foreach (array_keys($weights) as $cause) {
+            foreach ($case->present as $symptom) {
+                $weights[$cause] *= $this->symptom($symptom)->chance($cause);
+            }
+            foreach ($case->absent as $symptom) {
+                $weights[$cause] *= 1 - $this->symptom($symptom)->chance($cause);
+            }
+        }
+        $weights = array_filter($weights, static fn (float $weight): bool => $weight > 0);
+        $ids = array_keys($weights);
+
+        return [] === $ids ? throw UnexplainedSymptoms::of($case->present) : new FaultModel(
+            $ids,
+            array_values($weights),
+            $this->checks($case, $ids),
+            $this->actions($case, $ids),
+            $case->prices->callFee,
+            $this->trouble->rules,
+            array_keys(array_filter($ids, fn (string $cause): bool => $this->trouble->causes[$cause]->hazard)),
+            [] !== array_filter($case->present, fn (string $symptom): bool => null !== $this->symptom($symptom)->now),
+            $this->mended($ids),
+        );
+    }
+
+    /**
+     * What is in the way of a check or a remedy and not open yet: what was opened for a look stays open.
+     *
+     * @return list<Access>
+     */
+    public function inTheWay(FaultCase $case, FaultCheck|FaultAction $card): array
+    {
+        $floods = $this->trouble->floods->stands($case->present, $case->answers);
+        $open = [];
+        foreach ($case->answers as [$check]) {
+            array_push($open, ...$this->trouble->checks[$check]->needs ?? []);
+        }
+
+        return array_values(array_filter(
+            array_map(fn (string $id): Access => $this->trouble->accesses[$id], array_diff($card->needs, $open)),
+            static fn (Access $access): bool => $access->when->holds($case->traits) && (!$access->flooded || $floods),
+        ));
+    }
+
+    /** Whether it makes sense with what was noticed, and nothing that is known forbids it: no wash where water stands. */
+    public function isPossible(FaultCase $case, FaultCheck|FaultAction $card): bool
+    {
+        $isFor = !$card instanceof FaultCheck || [] === $card->for || [] !== array_intersect($card->for, $case->present);
+
+        return $isFor
+            && $card->when->holds($case->traits)
+            && (!$card->dry || !$this->trouble->floods->stands($case->present, $case->answers));
+    }
+
+    /**
+     * @param list<string> $causes
+     *
+     * @return list<Check> those that were answered, and those that tell two suspects apart
+     */
+    private function checks(FaultCase $case, array $causes): array
+    {
+        $answered = array_column($case->answers, 0);
+        $checks = [];
+        foreach ($this->trouble->checks as $check) {
+            $isAnswered = in_array($check->id, $answered, true);
+            $results = self::results($check, $causes);
+            if ($isAnswered || ($this->isPossible($case, $check) && self::isTelling($results))) {
+                $checks[] = new Check($check->id, $this->price($case, $check, $check->minutes), $results, $check->hazard);
+            }
+        }
+
+        return $checks;
+    }
+
+    /**
+     * @param list<string> $causes
+     *
+     * @return list<Action> those that help against a suspect
+     */
+    private function actions(FaultCase $case, array $causes): array
+    {
+        $actions = [];
+        foreach ($this->trouble->actions as $action) {
+            $fixes = self::fixes($action, $causes);
+            if (self::CALL !== $action->kind && [] !== array_filter($fixes) && $this->isPossible($case, $action)) {
+                $actions[] = new Action($action->id, $this->price($case, $action, $action->minutes) + $action->supplies, $fixes);
+            }
+        }
+
+        return $actions;
+    }
+
+    private function price(FaultCase $case, FaultCheck|FaultAction $card, float $minutes): float
+    {
+        return $case->prices->of(
+            $minutes + array_sum(array_map(static fn (Access $access): float => $access->minutes, $this->inTheWay($case, $card))),
+        );
+    }
+
+    /**
+     * @param list<string> $causes
+     *
+     * @return list<int> places of those that somebody who is called can put right
+     */
+    private function mended(array $causes): array
+    {
+        $mended = [];
+        foreach ($this->trouble->actions as $action) {
+            $mended += self::CALL === $action->kind ? array_filter(self::fixes($action, $causes)) : [];
+        }
+
+        return array_keys($mended);
+    }
+
+    private function noticed(string $id): NoticedSymptom
+    {
+        $symptom = $this->symptom($id);
+        $given = [];
+        foreach ($symptom->pointsTo() as $cause) {
+            $given[$cause] = $symptom->chance($cause);
+        }
+
+        return new NoticedSymptom($id, $symptom->grave, $symptom->else, $given);
+    }
+
+    private function symptom(string $id): Symptom
+    {
+        return $this->trouble->symptoms[$id] ?? throw UnknownOption::symptom($id);
+    }
+
+    /** @param array<string, array<int, float>> $results */
+    private static function isTelling(array $results): bool
+    {
+        foreach ($results as $chances) {
+            if ([] !== $chances && max($chances) - min($chances) > self::SLACK) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Readers;
 
 use App\Care\CoreInputs;
+use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Trace;
@@ -18,6 +19,7 @@ use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Trace\Diagnosis;
 use GoodRinse\Core\Trace\Evidence;
+use GoodRinse\Core\Trace\FaultCase;
 use GoodRinse\Core\Trace\MachineFaults;
 use GoodRinse\Core\Trace\Prices;
 
@@ -84,16 +86,11 @@ final readonly class TraceReader
     {
         $machine = $trace->machine;
         $trouble = $this->trouble($machine, $household);
-        $known = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
-        $model = (new MachineFaults())->model(
-            $trouble,
-            $machine->traits,
-            new Prices($household->hour_value, $household->call_fee),
-            $known,
-            [],
-            $this->fixes->confirmed($machine, $household),
-        );
         $known = $this->knownAnswers($trace, $household, $trouble);
+        $noticed = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
+        $model = (new MachineFaults($trouble))->model(
+            $this->case($machine, $household, $noticed, [...$known, ...$trace->evidence()->answers]),
+        );
         $with = fn (Evidence $evidence): Evidence => new Evidence(
             array_values(
                 array_filter([...$known, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer)),
@@ -106,6 +103,28 @@ final readonly class TraceReader
         );
 
         return Diagnosis::of($model, $with($trace->evidence()), $with($trace->evidence(max(0, count($trace->steps) - 1))));
+    }
+
+    /**
+     * What is known of a machine's trouble before it is worked out.
+     *
+     * @param list<string> $noticed symptoms
+     * @param list<array{string, string}> $answers check and result
+     */
+    private function case(Machine $machine, Household $household, array $noticed, array $answers): FaultCase
+    {
+        return new FaultCase(
+            $machine->traits,
+            new Prices($household->hour_value, $household->call_fee),
+            $noticed,
+            [],
+            $this->fixes->confirmed($machine, $household),
+            array_map(
+                static fn (TaskCare $task): ?float => $task->neverOpened() ? null : $task->rhythm->wear,
+                $this->care->machine($machine, $household)->tasks,
+            ),
+            $answers,
+        );
     }
 
     /** The likeliest of the suspects that an action removes; null when it removes none of them. */

@@ -51,7 +51,33 @@ final readonly class FaultReferences
                 array_keys($check->at('results')->byId()),
             );
         }
+        $this->accesses($trace);
         $this->fixable($trace, $causes);
+    }
+
+    private function accesses(Node $trace): void
+    {
+        $accesses = $this->problems->ids($this->file, '/accesses', $trace->at('accesses'));
+        foreach ($trace->at('accesses')->items() as $i => $access) {
+            $this->problems->condition($this->file, "/accesses/$i/when", $access->condition('when'), $this->facts);
+        }
+        $symptoms = array_keys($trace->at('symptoms')->byId());
+        foreach (['checks', 'actions'] as $list) {
+            foreach ($trace->at($list)->items() as $i => $item) {
+                $this->problems->known($this->file, "/$list/$i/for", 'symptom', $item->at('for')->strings(), $symptoms);
+                $this->problems->known($this->file, "/$list/$i/needs", 'access', $item->at('needs')->strings(), $accesses);
+            }
+        }
+        $floods = $trace->at('floods');
+        $this->problems->known($this->file, '/floods/symptoms', 'symptom', $floods->at('symptoms')->strings(), $symptoms);
+        $checks = $trace->at('checks')->byId();
+        foreach (['answers', 'not'] as $list) {
+            $this->problems->known($this->file, "/floods/$list", 'check', array_keys($floods->at($list)->named()), array_keys($checks));
+            foreach ($floods->at($list)->named() as $check => $results) {
+                $known = isset($checks[$check]) ? array_keys($checks[$check]->at('results')->byId()) : [];
+                $this->problems->known($this->file, "/floods/$list/$check", 'result', $results->strings(), $known);
+            }
+        }
     }
 
     /** @param list<string> $causes */

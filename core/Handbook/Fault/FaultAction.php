@@ -21,6 +21,8 @@ final readonly class FaultAction
      * @param string|null $how what is done, where no procedure says it
      * @param Condition $when traits a machine must have for it to make sense
      * @param string|null $notHere why it is not offered without them, where people expect it
+     * @param list<string> $needs accesses that have to be open
+     * @param bool $dry whether it cannot be done while water stands in the machine
      */
     public function __construct(
         public string $id,
@@ -33,6 +35,8 @@ final readonly class FaultAction
         public ?string $how,
         public Condition $when,
         public ?string $notHere = null,
+        public array $needs = [],
+        public bool $dry = false,
     ) {
     }
 
@@ -49,6 +53,8 @@ final readonly class FaultAction
             how: $this->how,
             when: $this->when,
             notHere: $this->notHere,
+            needs: $this->needs,
+            dry: $this->dry,
         );
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Handbook\Fault;
 
-use GoodRinse\Core\Handbook\Compiler\Node;
-
 /** What can go wrong with a kind of machine: symptoms, checks, causes and what fixes them, with their odds. */
 final readonly class FaultCatalog
 {
@@ -15,14 +13,18 @@ final readonly class FaultCatalog
      * @param array<string, Cause> $causes
      * @param array<string, FaultCheck> $checks
      * @param array<string, FaultAction> $actions
+     * @param array<string, Access> $accesses what has to be open for a look or a hand
+     * @param FloodRule $floods what says that water stands in the machine
      */
-    private function __construct(
+    public function __construct(
         public string $basis,
         public array $symptoms,
         public array $causes,
         public array $checks,
         public array $actions,
         public FaultRules $rules,
+        public array $accesses,
+        public FloodRule $floods,
     ) {
     }
 
@@ -33,19 +35,12 @@ final readonly class FaultCatalog
      */
     public function taking(array $minutes): self
     {
-        return new self(
-            $this->basis,
-            $this->symptoms,
-            $this->causes,
-            $this->checks,
-            array_map(
-                static fn (FaultAction $action): FaultAction => isset($minutes[$action->procedure ?? ''])
-                    ? $action->taking($minutes[$action->procedure])
-                    : $action,
-                $this->actions,
-            ),
-            $this->rules,
-        );
+        return $this->with(array_map(
+            static fn (FaultAction $action): FaultAction => isset($minutes[$action->procedure ?? ''])
+                ? $action->taking($minutes[$action->procedure])
+                : $action,
+            $this->actions,
+        ));
     }
 
     /**
@@ -55,16 +50,24 @@ final readonly class FaultCatalog
      */
     public function offering(array $procedures): self
     {
+        return $this->with(array_filter(
+            $this->actions,
+            static fn (FaultAction $action): bool => null === $action->procedure || in_array($action->procedure, $procedures, true),
+        ));
+    }
+
+    /** @param array<string, FaultAction> $actions */
+    private function with(array $actions): self
+    {
         return new self(
             $this->basis,
             $this->symptoms,
             $this->causes,
             $this->checks,
-            array_filter(
-                $this->actions,
-                static fn (FaultAction $action): bool => null === $action->procedure || in_array($action->procedure, $procedures, true),
-            ),
+            $actions,
             $this->rules,
+            $this->accesses,
+            $this->floods,
         );
     }
 
@@ -80,71 +83,6 @@ final readonly class FaultCatalog
         }
 
         return null;
-    }
-
-    /**
-     * @internal to the handbook
-     *
-     * @param array<string, string> $defaults what traits stand at where a machine does not say
-     */
-    public static function read(Node $node, FaultRules $rules, array $defaults): self
-    {
-        return new self(
-            $node->string('basis'),
-            array_map(static fn (Node $symptom): Symptom => new Symptom(
-                $symptom->string('id'),
-                $symptom->string('name'),
-                $symptom->number('else'),
-                $symptom->at('given')->numbers(),
-                $symptom->flag('where'),
-                $symptom->condition('when', $defaults),
-                $symptom->optional('light'),
-                $symptom->optional('now'),
-            ), $node->at('symptoms')->byId()),
-            array_map(static fn (Node $cause): Cause => new Cause(
-                $cause->string('id'),
-                $cause->string('name'),
-                $cause->number('weight'),
-                $cause->optional('part'),
-                $cause->optional('task'),
-                $cause->flag('hazard'),
-                $cause->condition('when', $defaults),
-                $cause->optional('now'),
-            ), $node->at('causes')->byId()),
-            array_map(static fn (Node $check): FaultCheck => new FaultCheck(
-                id: $check->string('id'),
-                name: $check->string('name'),
-                how: $check->string('how'),
-                minutes: $check->number('minutes'),
-                results: array_map(
-                    static fn (Node $result): CheckResult => new CheckResult(
-                        $result->string('id'),
-                        $result->string('name'),
-                        $result->number('else'),
-                        $result->at('given')->numbers(),
-                    ),
-                    $check->at('results')->items(),
-                ),
-                hazard: $check->flag('hazard'),
-                when: $check->condition('when', $defaults),
-                task: $check->optional('task'),
-                told: $check->has('told') ? [$check->at('told')->string('shut'), $check->at('told')->string('open')] : null,
-                residue: $check->has('residue') ? [$check->at('residue')->string('vessel'), $check->at('residue')->string('result')] : null,
-            ), $node->at('checks')->byId()),
-            array_map(static fn (Node $action): FaultAction => new FaultAction(
-                id: $action->string('id'),
-                name: $action->string('name'),
-                kind: $action->string('kind'),
-                minutes: $action->number('minutes'),
-                supplies: $action->has('supplies') ? $action->number('supplies') : 0.0,
-                fixes: $action->at('fixes')->numbers(),
-                procedure: $action->optional('procedure'),
-                how: $action->optional('how'),
-                when: $action->condition('when', $defaults),
-                notHere: $action->optional('notHere'),
-            ), $node->at('actions')->byId()),
-            $rules,
-        );
     }
 
     /**

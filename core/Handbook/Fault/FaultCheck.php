@@ -18,6 +18,9 @@ final readonly class FaultCheck
      * @param array{string, string}|null $told results for a part that is shut and for one that is open
      * @param array{string, string}|null $residue a vessel of the machine and the result that something left in it
      *     stands for
+     * @param list<string> $needs accesses that have to be open
+     * @param list<string> $for symptoms of which one must have been noticed for it to make sense; empty for any
+     * @param bool $dry whether it cannot be done while water stands in the machine
      */
     public function __construct(
         public string $id,
@@ -30,6 +33,9 @@ final readonly class FaultCheck
         public ?string $task = null,
         public ?array $told = null,
         public ?array $residue = null,
+        public array $needs = [],
+        public bool $dry = false,
+        public array $for = [],
     ) {
     }
 }

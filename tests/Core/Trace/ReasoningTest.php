@@ -7,6 +7,7 @@ namespace Tests\Core\Trace;
 use GoodRinse\Core\Handbook\Fault\FaultAction;
 use GoodRinse\Core\Trace\Diagnosis;
 use GoodRinse\Core\Trace\Evidence;
+use GoodRinse\Core\Trace\FaultCase;
 use GoodRinse\Core\Trace\MachineFaults;
 use GoodRinse\Core\Trace\Prices;
 use GoodRinse\Core\Trace\RankedOption;
@@ -43,7 +44,7 @@ final class ReasoningTest extends CoreTestCase
         $trouble = self::handbook()->trouble('dishwasher');
         self::assertNotNull($trouble);
 
-        return new Troubleshooter((new MachineFaults())->model($trouble, self::TRAITS, new Prices(20, 120), $present));
+        return new Troubleshooter((new MachineFaults($trouble))->model(new FaultCase(self::TRAITS, new Prices(20, 120), $present)));
     }
 
     /**
@@ -116,10 +117,7 @@ final class ReasoningTest extends CoreTestCase
     public function test_a_new_disposer_and_no_drain_is_its_plug(): void
     {
         self::assertSame('plug-left-in', self::suspects(['new-disposer-no-drain'])[0]);
-        self::assertSame(
-            'knock-plug',
-            self::shooter(['new-disposer-no-drain'])->plan(new Evidence([['disposer-new', 'lately']]))->steps[0][0]->id,
-        );
+        self::assertSame('knock-plug', self::shooter(['new-disposer-no-drain'])->next(new Evidence())->id);
     }
 
     public function test_one_zone_dirty_is_an_arm_that_something_stops(): void
@@ -136,7 +134,7 @@ final class ReasoningTest extends CoreTestCase
     {
         $suspects = self::suspects(['film'], [['scratch', 'fizzes']]);
         self::assertSame('scale', $suspects[0]);
-        self::assertGreaterThan(4, array_search('grease', $suspects, true));
+        self::assertSame('grease', $suspects[count($suspects) - 1]);
         self::assertSame('grease', self::suspects(['film'], [['scratch', 'smears']])[0]);
     }
 
@@ -147,7 +145,10 @@ final class ReasoningTest extends CoreTestCase
             foreach ($trouble->symptoms ?? [] as $symptom) {
                 \assert(null !== $trouble);
                 $traits = array_map(static fn ($trait): string => $trait->default, self::handbook()->kind($kind)->traits());
-                $shooter = new Troubleshooter((new MachineFaults())->model($trouble, $traits, new Prices(20, 120), [$symptom->id]));
+                if (!$symptom->when->holds($traits)) {
+                    continue;
+                }
+                $shooter = new Troubleshooter((new MachineFaults($trouble))->model(new FaultCase($traits, new Prices(20, 120), [$symptom->id])));
                 self::assertEqualsWithDelta(1.0, array_sum($shooter->posterior(new Evidence())), 1e-9, "$kind $symptom->id");
                 self::assertLessThanOrEqual(
                     120.0 + 1e-9,
@@ -166,10 +167,10 @@ final class ReasoningTest extends CoreTestCase
         foreach (['leak-under', 'burning-smell', 'trips'] as $symptom) {
             $now = (string) $trouble->symptoms[$symptom]->now;
             self::assertMatchesRegularExpression('/breaker/i', $now, $symptom);
-            $model = (new MachineFaults())->model($trouble, $traits, new Prices(20, 120), [$symptom]);
+            $model = (new MachineFaults($trouble))->model(new FaultCase($traits, new Prices(20, 120), [$symptom]));
             self::assertSame(RankedOption::CALL, Diagnosis::of($model, new Evidence(), new Evidence())->deck[0]->kind, $symptom);
         }
-        $model = (new MachineFaults())->model($trouble, $traits, new Prices(20, 120), ['leak']);
+        $model = (new MachineFaults($trouble))->model(new FaultCase($traits, new Prices(20, 120), ['leak']));
         $under = new Evidence([['leak-where', 'runs']]);
         $reading = Diagnosis::of($model, $under, new Evidence());
         self::assertSame(RankedOption::CALL, $reading->deck[0]->kind, 'water that runs under the machine');

@@ -104,7 +104,7 @@ final class WordsTest extends TestCase
         yield [new Opening('filter', null, Fraction::none(), Opening::AS_TOLD), 'Fine filter cleaned, as far as you remember'];
         yield [new Dose('dish-soap', 'sink', Portion::of(15, PortionUnit::Millilitres)), '1 tbsp of dish soap into the sink'];
         yield [new Dose('moon-dust', 'crater', Portion::of(237, PortionUnit::Millilitres)), '1 cup of moon dust into the crater'];
-        yield [new Dose('white-vinegar', 'bowl', null, 6.0), 'White vinegar into the bucket or bowl (6 %)'];
+        yield [new Dose('white-vinegar', 'bowl', null, 6.0), 'White vinegar into the bucket (6 %)'];
         yield [new Clearing('sink', 'rinse'), 'Sink rinsed out'];
         yield [new UseCount('loads', 3), '3 loads counted'];
         yield [new Check('lock-test', 'lifts', false), 'Pull test: it lifts'];
