@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 /*
  * Measures the troubleshooter: how long the next card of the full dishwasher takes, how near its policy comes to the
- * exact optimum on small models, and what it costs against calling at once and cleaning everything, over faults
- * drawn from the model itself.
+ * exact optimum on small models, and what made-up households who follow the cards pay against calling at once.
  */
 
 use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
 use GoodRinse\Core\Handbook\Fault\FaultRules;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Simulation\Dice;
+use GoodRinse\Core\Simulation\FaultDrill;
 use GoodRinse\Core\Trace\Action;
 use GoodRinse\Core\Trace\Check;
+use GoodRinse\Core\Trace\Diagnosis;
 use GoodRinse\Core\Trace\Evidence;
 use GoodRinse\Core\Trace\FaultModel;
-use GoodRinse\Core\Trace\MachineFaults;
+use GoodRinse\Core\Trace\Machine\FaultCase;
+use GoodRinse\Core\Trace\Machine\MachineFaults;
 use GoodRinse\Core\Trace\OptimalPolicy;
 use GoodRinse\Core\Trace\Prices;
 use GoodRinse\Core\Trace\RankedOption;
@@ -37,58 +39,8 @@ const TRAITS = [
     'airGap' => 'air-gap',
 ];
 
-/** A place among weights, drawn by them. */
-function draw(array $weights, Dice $dice): int
-{
-    $at = $dice->uniform() * array_sum($weights);
-    foreach ($weights as $place => $weight) {
-        if (($at -= $weight) < 0) {
-            return $place;
-        }
-    }
-
-    return array_key_last($weights);
-}
-
-/**
- * Follows a policy until the machine works.
- *
- * @param Closure(Evidence): array{string, string} $policy kind and id of the next card
- *
- * @return array{float, bool} what it cost, and whether it was put right without a call
- */
-function live(FaultModel $model, int $cause, Closure $policy, Dice $dice): array
-{
-    [$cost, $answers, $failed] = [0.0, [], []];
-    while (true) {
-        [$kind, $id] = $policy(new Evidence($answers, $failed));
-        if (RankedOption::CALL === $kind) {
-            return [$cost + $model->callFee, false];
-        }
-        if (RankedOption::CHECK === $kind) {
-            $check = $model->check($id);
-            $cost += $check->cost;
-            $results = array_keys($check->results);
-            $answers[] = [
-                $id,
-                (string) $results[draw(
-                    array_map(static fn (array $chances): float => $chances[$cause] ?? 0.0, array_values($check->results)),
-                    $dice,
-                )],
-            ];
-            continue;
-        }
-        $action = $model->action($id);
-        $cost += $action->cost;
-        if ($dice->uniform() < ($action->fixes[$cause] ?? 0.0)) {
-            return [$cost, true];
-        }
-        $failed[] = $id;
-    }
-}
-
 /** A small model of all sorts. */
-function small(Dice $dice): FaultModel
+function small(Dice $dice, FaultRules $rules): FaultModel
 {
     $weights = $checks = $actions = [];
     for ($i = $dice->between(3, 5); $i > 0; --$i) {
@@ -116,7 +68,7 @@ function small(Dice $dice): FaultModel
         $checks,
         $actions,
         120.0,
-        new FaultRules(6.0, 0.3, 0.02, 0.5, 0.2, 0.2),
+        $rules,
     );
 }
 
@@ -150,23 +102,21 @@ function policyCost(FaultModel $model, Evidence $evidence): float
 
 $trouble = (new Handbook((new HandbookCompiler(dirname(__DIR__).'/handbook'))->compile()))->trouble('dishwasher');
 $prices = new Prices(20, 120);
-$model = static fn (array $symptoms): FaultModel => (new MachineFaults())->model($trouble, TRAITS, $prices, $symptoms);
-$full = $model([]);
+$faults = new MachineFaults($trouble);
 $times = [];
 foreach (array_keys($trouble->symptoms) as $symptom) {
-    $shooter = new Troubleshooter($model([$symptom]));
     for ($i = 0; $i < 3; ++$i) {
         $start = hrtime(true);
-        $shooter->next(new Evidence());
+        Diagnosis::of($faults->model(new FaultCase(TRAITS, $prices, [$symptom])), new Evidence(), new Evidence());
         $times[] = (hrtime(true) - $start) / 1e6;
     }
 }
 sort($times);
 printf(
     "trace: next card, %d causes, %d checks, %d actions: p50 %.1f ms, p95 %.1f ms, slowest %.1f ms\n",
-    count($full->causes),
-    count($full->checks),
-    count($full->actions),
+    count($trouble->causes),
+    count($trouble->checks),
+    count($trouble->actions),
     $times[intdiv(count($times), 2)],
     $times[(int) (0.95 * (count($times) - 1))],
     end($times),
@@ -175,7 +125,7 @@ printf(
 $dice = new Dice(3);
 $ratios = [];
 for ($i = 0; $i < SMALL_MODELS; ++$i) {
-    $each = small($dice);
+    $each = small($dice, $trouble->rules);
     $ratios[] = policyCost($each, new Evidence()) / (new OptimalPolicy($each))->cost();
 }
 sort($ratios);
@@ -187,49 +137,18 @@ printf(
     end($ratios),
 );
 
-// A fault is drawn, then a symptom that it shows, as likely as it shows it.
-$symptoms = array_keys($trouble->symptoms);
-[$ours, $call, $clean, $fixed, $found] = [0.0, 0.0, 0.0, 0, 0];
-for ($i = 0; $i < FAULTS; ++$i) {
-    $cause = draw($full->weights, $dice);
-    $symptom = $symptoms[draw(
-        array_map(static fn (string $id): float => $trouble->symptoms[$id]->chance($full->causes[$cause]), $symptoms),
-        $dice,
-    )];
-    $here = $model([$symptom]);
-    $shooter = new Troubleshooter($here);
-    $last = new Evidence();
-    [$cost, $right] = live($here, $cause, static function (Evidence $evidence) use ($shooter, &$last): array {
-        $last = $evidence;
-        $card = $shooter->next($evidence);
-
-        return [$card->kind, $card->id];
-    }, $dice);
-    $ours += $cost;
-    $fixed += $right ? 1 : 0;
-    $posterior = $shooter->posterior($last);
-    arsort($posterior);
-    $found += array_key_first($posterior) === $here->causes[$cause] ? 1 : 0;
-    $call += $here->callFee;
-    $everything = $here->actions;
-    usort($everything, static fn (Action $a, Action $b): int => $a->cost <=> $b->cost);
-    $clean += live($here, $cause, static function (Evidence $evidence) use ($everything): array {
-        foreach ($everything as $action) {
-            if (!in_array($action->id, $evidence->failed, true)) {
-                return [RankedOption::ACTION, $action->id];
-            }
-        }
-
-        return [RankedOption::CALL, RankedOption::CALL];
-    }, $dice)[0];
-}
+$drill = new FaultDrill($trouble, TRAITS, $prices, new Dice(3));
+$all = array_map(static fn (): array => $drill->household(), range(1, FAULTS));
+$byHand = array_filter($all, static fn (array $each): bool => $each['byHand']);
+$mended = array_filter($all, static fn (array $each): bool => !$each['called']);
+$share = static fn (array $some, string $what): float => 100 * count(array_filter(array_column($some, $what))) / count($some);
 printf(
-    'trace: %d drawn faults: mean cost %.1f; / calling at once %.2f; / cleaning everything, cheapest first, %.2f; '
-        ."put right without a call %.0f %%, right cause first among the suspects at the end %.0f %%\n",
+    'trace: %d households, two faults at once in 1 of 6: mean cost / calling at once %.2f; cards %.1f; '
+        ."put right without a call %.0f %% (%.0f %% where a person can); right cause blamed %.0f %%\n",
     FAULTS,
-    $ours / FAULTS,
-    $ours / $call,
-    $ours / $clean,
-    100 * $fixed / FAULTS,
-    100 * $found / FAULTS,
+    array_sum(array_column($all, 'cost')) / count($all) / $prices->callFee,
+    array_sum(array_column($all, 'cards')) / count($all),
+    100 - $share($all, 'called'),
+    100 - $share($byHand, 'called'),
+    $share($mended, 'right'),
 );

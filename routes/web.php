@@ -161,6 +161,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('traces/{trace}/steps', [TraceController::class, 'step'])->name('traces.step')->can('update', 'trace');
         Route::post('traces/{trace}/back', [TraceController::class, 'back'])->name('traces.back')->can('update', 'trace');
         Route::post('traces/{trace}/end', [TraceController::class, 'end'])->name('traces.end')->can('update', 'trace');
+        Route::post('traces/{trace}/told', [TraceController::class, 'told'])->name('traces.told')->can('update', 'trace');
         Route::post('traces/{trace}/held', [TraceController::class, 'held'])->name('traces.held')->can('update', 'trace');
         Route::get('traces/{trace}/sheet', [TraceController::class, 'sheet'])->name('traces.sheet')->can('view', 'trace');
         Route::get('traces/{trace}/sheet.pdf', [TraceController::class, 'sheetPdf'])->name('traces.sheet.pdf')->can('view', 'trace');

@@ -28,6 +28,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $cause the likeliest that the action removes
  * @property bool|null $held null until somebody says
  * @property CarbonImmutable|null $held_at
+ * @property string|null $note what somebody who was called said
+ * @property float|null $cost of the call, in the household's money
  * @property Machine $machine
  */
 final class Trace extends Model implements BelongsToHousehold
@@ -41,6 +43,11 @@ final class Trace extends Model implements BelongsToHousehold
     public const FIXED = 'fixed';
     public const CALLED = 'called';
     public const LEFT = 'left';
+    public const LIVES = 'lives';
+    public const REPLACED = 'replaced';
+
+    /** Ways in which it can end. */
+    public const ENDS = [self::FIXED, self::CALLED, self::LEFT, self::LIVES, self::REPLACED];
 
     protected $table = 'traces';
 
@@ -56,6 +63,7 @@ final class Trace extends Model implements BelongsToHousehold
             'ended_at' => 'immutable_datetime',
             'held' => 'boolean',
             'held_at' => 'immutable_datetime',
+            'cost' => 'float',
         ];
     }
 

@@ -19,12 +19,13 @@ final readonly class DeckOrder
      * @param non-empty-list<RankedOption> $deck as the arithmetic has it, the best first
      * @param array<string, float> $suspects chance of each cause, the likeliest first
      * @param bool $callForSafety whether calling comes first because somebody can be hurt
+     * @param int $done cards that were answered or tried
      *
      * @return non-empty-list<RankedOption>
      */
-    public function sorted(array $deck, array $suspects, bool $callForSafety): array
+    public function sorted(array $deck, array $suspects, bool $callForSafety, int $done = 0): array
     {
-        if ($callForSafety) {
+        if ($callForSafety || $this->isLong($done)) {
             return self::first($deck, static fn (RankedOption $card): bool => RankedOption::CALL === $card->kind);
         }
         if ($deck[0]->danger) {
@@ -37,6 +38,12 @@ final readonly class DeckOrder
         $fix = $this->fixOfAClearCase($deck, $suspects);
 
         return null === $fix ? $deck : self::first($deck, static fn (RankedOption $card): bool => $card === $fix);
+    }
+
+    /** Whether so much was looked into that somebody who sees it with their own eyes is worth more than another card. */
+    public function isLong(int $done): bool
+    {
+        return $done >= $this->model->rules->patience;
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class Diagnosis
      * @param RepairPlan $plan without looking any further
      * @param Evidence $evidence as it was given
      * @param bool $callForSafety whether calling comes first because somebody can be hurt, whatever it costs
+     * @param bool $callIsOfUse whether somebody who is called could put it right
      * @param ImpossibleEvidence|null $conflict set when what was answered contradicts itself; the answers are then left
      *     aside
      */
@@ -28,7 +29,16 @@ final readonly class Diagnosis
         public Evidence $evidence,
         public bool $callForSafety,
         public ?ImpossibleEvidence $conflict,
+        public bool $callIsOfUse = true,
     ) {
+    }
+
+    /** Nothing that is known explains what was noticed: only a call is left. */
+    public static function unexplained(float $callFee, Evidence $evidence): self
+    {
+        $call = new RankedOption(RankedOption::CALL, RankedOption::CALL, $callFee, 1.0, $callFee);
+
+        return new self([$call], [], [], [], new RepairPlan([], $callFee, 1.0), $evidence, false, null);
     }
 
     public static function of(FaultModel $model, Evidence $evidence, Evidence $before): self
@@ -53,8 +63,11 @@ final readonly class Diagnosis
         $deck = $shooter->deck($evidence);
         $callForSafety = self::isDangerous($model, $suspects);
 
+        $order = new DeckOrder($model);
+        $done = count($given->answers) + count($given->failed);
+
         return new self(
-            deck: (new DeckOrder($model))->sorted($deck, $suspects, $callForSafety),
+            deck: $order->sorted($deck, $suspects, $callForSafety, $done),
             suspects: $suspects,
             before: $earlier,
             moved: null === $conflict ? self::moved($shooter, $evidence, $suspects) : [],
@@ -62,6 +75,7 @@ final readonly class Diagnosis
             evidence: $given,
             callForSafety: $callForSafety,
             conflict: $conflict,
+            callIsOfUse: $callForSafety || $order->isLong($done) || $order->isCallOfUse($suspects),
         );
     }
 
@@ -73,7 +87,7 @@ final readonly class Diagnosis
     private static function isDangerous(FaultModel $model, array $suspects): bool
     {
         $danger = 0.0;
-        foreach ($model->hazards as $place) {
+        foreach ($model->licensed ?? $model->hazards as $place) {
             $danger += $suspects[$model->causes[$place]] ?? 0.0;
         }
 

@@ -17,6 +17,7 @@ final readonly class FaultModel
      * @param float $callFee what it costs to have somebody come, who fixes everything; 0 or more
      * @param list<int> $hazards places of the causes by which somebody could be hurt
      * @param bool $callFirst whether what was noticed is itself a reason to switch off and call
+     * @param list<int>|null $licensed places of the hazards that only somebody who is called can put right; null for all of them
      * @param list<int>|null $mended places of the causes that whoever is called can put right; null for all
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class FaultModel
         public array $hazards = [],
         public bool $callFirst = false,
         public ?array $mended = null,
+        public ?array $licensed = null,
     ) {
     }
 

@@ -17,7 +17,7 @@ final class GlossaryTest extends TestCase
         .'contents controller core correct count create creation cross date day demo derived describes description '
         .'details dice dishwasher draft drawing drip due end ends engine ensure estimate event exception export failed '
         .'failures field file fitted form format gamma group headers health held hood id ids immediate import impossible '
-        .'in input invalid invite item join json keep last learned left limit limiter line list load local log loss mail '
+        .'in input invalid invite item join json keep known last learned left limit limiter line list load local log loss mail '
         .'malformed message minutes model money name names nav new no node note notice number of off offer on open '
         .'opened optimal order out packed page pages pair pdf pdo photo planner poured preview problem projected '
         .'proposed provider ranked reader receive recompute record references refresh refusal refused register '

@@ -7,6 +7,7 @@ namespace App\Actions\Traces;
 use App\Actions\Logbook\ActionRefused;
 use App\Actions\Logbook\EntryDraft;
 use App\Actions\Logbook\WriteEntries;
+use App\Care\Readers\TraceReader;
 use App\Models\Entry;
 use App\Models\Machine;
 use App\Models\Trace;
@@ -23,8 +24,13 @@ use Psr\Clock\ClockInterface;
 /** Writes down what was noticed, and begins to look for what it comes from when that is wanted. */
 final readonly class BeginTrace
 {
-    public function __construct(private ClockInterface $clock, private Handbook $handbook, private WriteEntries $write)
-    {
+    public function __construct(
+        private ClockInterface $clock,
+        private Handbook $handbook,
+        private WriteEntries $write,
+        private TraceReader $reader,
+        private EndTrace $end,
+    ) {
     }
 
     /**
@@ -33,7 +39,7 @@ final readonly class BeginTrace
      * @param Day $since day it was first noticed
      * @param string|null $task care task that it points to, which makes that due; asked about once it is done
      *
-     * @return Trace|null null when it is only written down
+     * @return Trace|null the gravest, where several faults explain what was noticed; null when it is only written down
      *
      * @throws ActionRefused when that day lies in the future
      * @throws UnknownEntry for a symptom or task the kind does not have
@@ -81,17 +87,58 @@ final readonly class BeginTrace
             if (null !== $there) {
                 return $there->household_id === $machine->household_id ? $there : throw ActionRefused::idTaken();
             }
-            $trace = new Trace([
-                'household_id' => $machine->household_id,
-                'machine_id' => $machine->id,
-                'symptoms' => $noted,
-                'steps' => [],
-                'begun_at' => $now,
-            ]);
-            $trace->id = $id;
-            $trace->save();
+            $again = $this->back($machine, $by, array_column($noted, 'symptom'));
+            $traces = [];
+            foreach ($this->reader->groups($machine, $by->home(), array_column($noted, 'symptom')) as $place => $group) {
+                $reopened = array_filter($again, static fn (Trace $trace): bool => [] !== array_intersect($trace->noticed(), $group));
+                $traces[] = array_values($reopened)[0] ?? $this->open(
+                    0 === $place ? $id : DerivedUlid::of($id, "trace $place"),
+                    $machine,
+                    array_values(array_filter($noted, static fn (array $each): bool => in_array($each['symptom'], $group, true))),
+                    $now,
+                );
+            }
 
-            return $trace;
+            return $traces[0] ?? null;
         });
+    }
+
+    /** @param list<array{symptom: string, entry: string}> $noted */
+    private function open(string $id, Machine $machine, array $noted, \DateTimeImmutable $now): Trace
+    {
+        $trace = new Trace([
+            'household_id' => $machine->household_id,
+            'machine_id' => $machine->id,
+            'symptoms' => $noted,
+            'steps' => [],
+            'begun_at' => $now,
+        ]);
+        $trace->id = $id;
+        $trace->save();
+
+        return $trace;
+    }
+
+    /**
+     * What was fixed a short while ago and is noticed again did not hold: its trace goes on, with that tried.
+     *
+     * @param list<string> $noticed
+     *
+     * @return list<Trace> that go on
+     */
+    private function back(Machine $machine, User $by, array $noticed): array
+    {
+        $since = $this->clock->now()->modify(sprintf('-%d days', $this->handbook->asking()->reopenDays));
+        $fixed = Trace::query()->where('machine_id', $machine->id)
+            ->where('ended_how', Trace::FIXED)
+            ->whereNull('held')
+            ->where('ended_at', '>=', $since->format('Y-m-d H:i:s'))
+            ->get()
+            ->filter(static fn (Trace $trace): bool => [] !== array_intersect($trace->noticed(), $noticed));
+        foreach ($fixed as $trace) {
+            $this->end->held($trace, $by, false);
+        }
+
+        return array_values($fixed->all());
     }
 }

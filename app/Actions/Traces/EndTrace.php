@@ -28,7 +28,7 @@ final readonly class EndTrace
     }
 
     /**
-     * @param string $how Trace::FIXED, CALLED or LEFT
+     * @param string $how one of Trace::ENDS
      * @param string|null $action that put it right
      * @param string|null $cause the likeliest that the action removes
      */
@@ -97,6 +97,24 @@ final readonly class EndTrace
                 corrects: $fix->id,
             ),
         ];
+    }
+
+    /**
+     * Keeps what somebody who was called found: it counts as confirmed.
+     *
+     * @param float|null $cost of the call, 0 or more, in the household's money
+     */
+    public function told(Trace $trace, ?string $cause, ?string $note, ?float $cost): void
+    {
+        DB::transaction(function () use ($trace, $cause, $note, $cost): void {
+            $trace->refresh();
+            if (Trace::CALLED === $trace->ended_how && null === $trace->held) {
+                $trace->update(['note' => $note, 'cost' => $cost, 'cause' => $cause] + (null === $cause ? [] : [
+                    'held' => true,
+                    'held_at' => $this->clock->now(),
+                ]));
+            }
+        });
     }
 
     /** Yes links symptom, cause and fix for good and teaches the rhythm of the job; no opens the trace again with what was tried. */

@@ -9,28 +9,34 @@ use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Trace;
-use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Handbook\Fault\Access;
+use GoodRinse\Core\Handbook\Fault\FaultAction;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultCheck;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Trace\Diagnosis;
 use GoodRinse\Core\Trace\Evidence;
-use GoodRinse\Core\Trace\FaultCase;
-use GoodRinse\Core\Trace\MachineFaults;
+use GoodRinse\Core\Trace\Machine\CardAccess;
+use GoodRinse\Core\Trace\Machine\FaultCase;
+use GoodRinse\Core\Trace\Machine\MachineFaults;
+use GoodRinse\Core\Trace\Machine\UnexplainedSymptoms;
 use GoodRinse\Core\Trace\Prices;
+use GoodRinse\Core\Trace\Suspect\SuspectGroup;
 
 /** Reads what a trace comes to, with what the logbook already knows and what was confirmed before. */
 final readonly class TraceReader
 {
+    /** More things noticed than this are looked into as one. */
+    private const DIVIDED = 8;
+
     public function __construct(
         private Handbook $handbook,
         private CareReader $care,
         private FixHistory $fixes,
-        private VesselReader $vessels,
+        private KnownAnswers $known,
         private CoreInputs $inputs,
     ) {
     }
@@ -86,11 +92,14 @@ final readonly class TraceReader
     {
         $machine = $trace->machine;
         $trouble = $this->trouble($machine, $household);
-        $known = $this->knownAnswers($trace, $household, $trouble);
+        $known = $this->known->of($trace, $household, $trouble);
         $noticed = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
-        $model = (new MachineFaults($trouble))->model(
-            $this->case($machine, $household, $noticed, [...$known, ...$trace->evidence()->answers]),
-        );
+        $case = $this->case($machine, $household, $noticed, [...$known, ...$trace->evidence()->answers]);
+        try {
+            $model = (new MachineFaults($trouble))->model($case);
+        } catch (UnexplainedSymptoms) {
+            return Diagnosis::unexplained($household->call_fee, $trace->evidence());
+        }
         $with = fn (Evidence $evidence): Evidence => new Evidence(
             array_values(
                 array_filter([...$known, ...$evidence->answers], static fn (array $answer): bool => self::has($model->checks, $answer)),
@@ -103,6 +112,39 @@ final readonly class TraceReader
         );
 
         return Diagnosis::of($model, $with($trace->evidence()), $with($trace->evidence(max(0, count($trace->steps) - 1))));
+    }
+
+    /**
+     * What was noticed, divided by the faults that most likely explain it, the gravest first.
+     *
+     * @param list<string> $noticed symptoms
+     *
+     * @return list<list<string>>
+     */
+    public function groups(Machine $machine, Household $household, array $noticed): array
+    {
+        if (count($noticed) > self::DIVIDED) {
+            return [$noticed];
+        }
+        $suspects = (new MachineFaults($this->trouble($machine, $household)))->suspects($this->case($machine, $household, $noticed, []));
+
+        return array_map(static fn (SuspectGroup $group): array => $group->symptoms, $suspects->groups());
+    }
+
+    /**
+     * What is in the way of a check or a remedy and not open yet, in words.
+     *
+     * @return list<string>
+     */
+    public function inTheWay(Trace $trace, Household $household, FaultCatalog $trouble, FaultCheck|FaultAction $card): array
+    {
+        $answers = [...$this->known->of($trace, $household, $trouble), ...$trace->evidence()->answers];
+        $case = $this->case($trace->machine, $household, $trace->noticed(), $answers);
+
+        return array_map(
+            static fn (Access $access): string => $access->name,
+            (new CardAccess($trouble, $case))->inTheWay($card),
+        );
     }
 
     /**
@@ -140,59 +182,6 @@ final readonly class TraceReader
         }
 
         return $best;
-    }
-
-    /** @return list<array{string, string}> answers that openings of the last days give by themselves */
-    private function knownAnswers(Trace $trace, Household $household, FaultCatalog $trouble): array
-    {
-        $answered = array_map(static fn (array $step): string => $step['id'], $trace->steps);
-        $known = [];
-        foreach ($trouble->checks as $check) {
-            $result = in_array($check->id, $answered, true)
-                ? null
-                : $this->fromLogbook($check, $trace, $household) ?? $this->fromVessels($check, $trace->machine, $household);
-            if (null !== $result) {
-                $known[] = [$check->id, $result];
-            }
-        }
-
-        return $known;
-    }
-
-    /** The result that something left in a vessel of the machine stands for. */
-    private function fromVessels(FaultCheck $check, Machine $machine, Household $household): ?string
-    {
-        if (null === $check->residue || !$check->when->holds($machine->traits)) {
-            return null;
-        }
-        [$vessel, $result] = $check->residue;
-        foreach ($this->vessels->household($household) as $record) {
-            if ($record->machine === $machine->id && $record->vessel === $vessel && [] !== array_filter(
-                $record->residues,
-                fn (Residue $residue): bool => $this->handbook->chemistry()->isReactive($residue->agent),
-            )) {
-                return $result;
-            }
-        }
-
-        return null;
-    }
-
-    private function fromLogbook(FaultCheck $check, Trace $trace, Household $household): ?string
-    {
-        if (null === $check->task || null === $check->told || !$check->when->holds($trace->machine->traits)) {
-            return null;
-        }
-        $last = ($this->care->machine($trace->machine, $household)->tasks[$check->task] ?? null)?->history->last();
-        if (
-            null === $last
-            || $last->symptom
-            || !$this->handbook->asking()->isFresh($last->day, Day::at($trace->begun_at, $household->zone()))
-        ) {
-            return null;
-        }
-
-        return $last->left->value >= $this->handbook->rhythmModel()->cleanBy ? $check->told[0] : $check->told[1];
     }
 
     /**

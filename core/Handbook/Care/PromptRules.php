@@ -15,6 +15,8 @@ final readonly class PromptRules
      * @param int $freshDays days for which an opening tells how a part is
      * @param int $heldAfterUses uses after which a fix is asked after
      * @param int $heldAfterDays days after which it is, where nothing is counted
+     * @param int $lookWithinDays days within which a part of which nothing is known is looked at
+     * @param int $reopenDays days within which the same symptom says that a fix did not hold
      */
     public function __construct(
         public int $countAfterDays,
@@ -22,6 +24,7 @@ final readonly class PromptRules
         public int $heldAfterUses,
         public int $heldAfterDays,
         public int $lookWithinDays = 14,
+        public int $reopenDays = 14,
     ) {
     }
 
@@ -36,6 +39,7 @@ final readonly class PromptRules
             (int) $held->number('uses'),
             (int) $held->number('days'),
             (int) $node->number('lookWithinDays'),
+            (int) $node->number('reopenDays'),
         );
     }
 

@@ -68,6 +68,9 @@ final readonly class FaultReferences
                 $this->problems->known($this->file, "/$list/$i/needs", 'access', $item->at('needs')->strings(), $accesses);
             }
         }
+        foreach ($trace->at('reasoning')->items() as $i => $each) {
+            $this->problems->known($this->file, "/reasoning/$i/noticed", 'symptom', $each->at('noticed')->strings(), $symptoms);
+        }
         $floods = $trace->at('floods');
         $this->problems->known($this->file, '/floods/symptoms', 'symptom', $floods->at('symptoms')->strings(), $symptoms);
         $checks = $trace->at('checks')->byId();

@@ -22,6 +22,7 @@ final readonly class FaultAction
      * @param Condition $when traits a machine must have for it to make sense
      * @param string|null $notHere why it is not offered without them, where people expect it
      * @param list<string> $needs accesses that have to be open
+     * @param string|null $helped how a person says that it did, where it is not that it helped
      * @param bool $dry whether it cannot be done while water stands in the machine
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class FaultAction
         public ?string $notHere = null,
         public array $needs = [],
         public bool $dry = false,
+        public ?string $helped = null,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class FaultAction
             notHere: $this->notHere,
             needs: $this->needs,
             dry: $this->dry,
+            helped: $this->helped,
         );
     }
 }

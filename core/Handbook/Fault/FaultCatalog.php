@@ -14,6 +14,7 @@ final readonly class FaultCatalog
      * @param array<string, FaultCheck> $checks
      * @param array<string, FaultAction> $actions
      * @param array<string, Access> $accesses what has to be open for a look or a hand
+     * @param list<array{list<string>, string}> $reasoning symptoms and what is concluded from them at once
      * @param FloodRule $floods what says that water stands in the machine
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class FaultCatalog
         public FaultRules $rules,
         public array $accesses,
         public FloodRule $floods,
+        private array $reasoning = [],
     ) {
     }
 
@@ -68,7 +70,26 @@ final readonly class FaultCatalog
             $this->rules,
             $this->accesses,
             $this->floods,
+            $this->reasoning,
         );
+    }
+
+    /**
+     * What somebody who mends such machines concludes at once from what was noticed; null where that is nothing in particular.
+     *
+     * @param list<string> $noticed
+     */
+    public function concluded(array $noticed): ?string
+    {
+        $best = [];
+        $says = null;
+        foreach ($this->reasoning as [$symptoms, $text]) {
+            if ([] === array_diff($symptoms, $noticed) && count($symptoms) > count($best)) {
+                [$best, $says] = [$symptoms, $text];
+            }
+        }
+
+        return $says;
     }
 
     /** The part that a remedy is done to: that of the cause it helps most surely; null where none of its causes names one. */

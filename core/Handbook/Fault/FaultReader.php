@@ -35,6 +35,10 @@ final readonly class FaultReader
                 $access->flag('flooded'),
             ), $node->at('accesses')->byId()),
             FloodRule::read($node->at('floods')),
+            array_map(
+                static fn (Node $each): array => [$each->at('noticed')->strings(), $each->string('says')],
+                $node->at('reasoning')->items(),
+            ),
         );
     }
 
@@ -109,6 +113,7 @@ final readonly class FaultReader
             notHere: $action->optional('notHere'),
             needs: $action->at('needs')->strings(),
             dry: $action->flag('dry'),
+            helped: $action->optional('helped'),
         );
     }
 }

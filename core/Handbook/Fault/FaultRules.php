@@ -20,6 +20,7 @@ final readonly class FaultRules
      * @param float $fresh share of its odds that a cause keeps whose care task has just been done, 0 to 1
      * @param float $mostWear wear of that task beyond which its odds grow no more, 1 or more
      * @param float $clear chance from which a suspect is dealt with and not looked into any further, 0 to 1
+     * @param int $patience cards after which calling comes first, 1 or more
      * @param float $cheap a remedy that costs less than so many of the next check is tried first, 1 or more
      * @param float $telling difference of two chances from which a result tells of a cause, 0 to 1
      */
@@ -36,6 +37,7 @@ final readonly class FaultRules
         public float $mostWear,
         public float $clear,
         public float $cheap,
+        public int $patience,
     ) {
     }
 
@@ -57,6 +59,7 @@ final readonly class FaultRules
             mostWear: $node->at('wear')->number('most'),
             clear: $node->number('clear'),
             cheap: $node->number('cheap'),
+            patience: (int) $node->number('patience'),
         );
     }
 }

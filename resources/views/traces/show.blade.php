@@ -1,9 +1,11 @@
 @use('App\Models\Trace')
-<x-layout title="{{ $names[0] }}" place="kitchen">
+<x-layout :title="$data->title()" place="kitchen">
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a>
         <span class="muted">looked into since {{ $data->day($trace->begun_at) }}</span></p>
-    <h1>{{ implode('; ', $names) }}.</h1>
+    @if ($trace->ended_at)<h1>{{ implode('; ', $names) }}.</h1>@else
+        <p class="trace__noticed"><strong>{{ implode('; ', $names) }}.</strong> {{ $notes->concluded }}</p>
+    @endif
     <div class="trace">
         <div class="stack">
             @if ($urgent)
@@ -17,6 +19,10 @@
                     <h2>{{ $data->ending() }}</h2>
                     @if ($trace->fixed_by)<p>{{ $trouble->actions[$trace->fixed_by]->name ?? $trace->fixed_by }}{{ $cause
                         ? '. What was wrong: '.mb_strtolower($cause).'.' : '' }}</p>@endif
+                    @if ($trace->note)<p class="own-note">“{{ $trace->note }}”</p>@endif
+                    @if ($trace->cost)<p>It cost {{ App\View\Words\Money::of($trace->cost, $household) }}.</p>@endif
+                    @if ($trace->ended_how === 'called' && $trace->held === null)<x-trace.told :trace="$trace" :trouble="$trouble"
+                        :reading="$reading"/>@endif
                     @if ($trace->ended_how === 'fixed' && $trace->held === null)
                         <p>{{ $ask ? 'Is it still fixed?'
                             : 'After the next two uses you are asked whether it held. You can say so before.' }}</p>
@@ -36,8 +42,10 @@
                     aside.</div>@endif
                 <section class="tile card-next" aria-labelledby="card">
                     <p class="muted">{{ $card->head() }}</p>
-                    <h2 id="card" class="card-next__name">{{ $card->name() }}</h2>
-                    <p class="step__say">{{ $card->how() }}</p>
+                    <h1 id="card" class="card-next__name" tabindex="-1"
+                        @if (count($trace->steps)) autofocus @endif>{{ $data->cardName() }}</h1>
+                    @if ($notes->first)<p><strong>First:</strong> {{ implode(', ', $notes->first) }}.</p>@endif
+                    <p class="step__say">{{ $data->cardHow() }}</p>
                     <p><strong>{{ $data->because() }}</strong></p>
                     @if ($card->check)
                         <form method="post" action="{{ route('traces.step', $trace) }}" class="card-next__answers">
@@ -47,6 +55,9 @@
                             @foreach ($card->check->results as $result)<button class="push" name="result"
                                 value="{{ $result->id }}">{{ $result->name }}</button>@endforeach
                         </form>
+                        @if ($notes->together)<p class="small">While it is open, look here as well:
+                            @foreach ($notes->together as $id => $name)<a href="{{ route('traces.show', [$trace, 'card'
+                                => $id]) }}">{{ $name }}</a>@if (! $loop->last); @endif @endforeach</p>@endif
                     @elseif ($card->action)
                         @if ($card->procedure)
                             <form method="post" action="/machines/{{ $machine->id }}/rounds" class="mb-3">
@@ -59,11 +70,19 @@
                         <div class="card-next__answers">
                             <form method="post" action="{{ route('traces.end', $trace) }}">
                                 @csrf<input type="hidden" name="how" value="fixed"><input type="hidden" name="action"
-                                value="{{ $card->id }}"><button class="push">It helped</button></form>
+                                value="{{ $card->id }}"><button class="push">{{ $card->action->helped ?? 'It helped' }}</button></form>
                             <form method="post" action="{{ route('traces.step', $trace) }}">
                                 @csrf<input type="hidden" name="seen" value="{{ count($trace->steps) }}"><input type="hidden" name="kind"
                                 value="{{ Trace::FAILED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button
                                 class="push">It did not</button></form>
+                        </div>
+                    @elseif (! $reading->callIsOfUse)
+                        <div class="with-gap">
+                            <form method="post" action="{{ route('traces.end', $trace) }}">
+                                @csrf<input type="hidden" name="how" value="lives"><button class="push push--main">Live with it</button>
+                                    </form>
+                            <form method="post" action="{{ route('traces.end', $trace) }}">
+                                @csrf<input type="hidden" name="how" value="replaced"><button class="push">It is replaced</button></form>
                         </div>
                     @else
                         <div class="with-gap">
@@ -89,7 +108,7 @@
                     <div><span class="muted">Calling now</span><strong>{{ App\View\Words\Money::of($household->call_fee,
                         $household) }}</strong></div>
                     <div><span class="muted">You put it right yourself</span><strong>{{ $price['chance'] }}</strong></div>
-                    @if ($price['stop'])<p class="muted mb-0">
+                    @if ($price['stop'] && $reading->callIsOfUse)<p class="muted mb-0">
                         Call when “{{ $price['stop'] }}” has not helped either: what is left costs more than it promises.</p>@endif
                 </section>
                 @endunless
@@ -106,7 +125,10 @@
                 <p class="with-gap">@unless ($card->isCall())<a class="push push--quiet"
                     href="{{ route('traces.sheet', $trace) }}">Call sheet</a>@endunless
                     <form method="post" action="{{ route('traces.end', $trace) }}">
-                    @csrf<input type="hidden" name="how" value="left"><button class="push push--quiet">Leave it as it is</button></form></p>
+                    @csrf<input type="hidden" name="how" value="left"><button class="push push--quiet">Leave it as it is</button></form>
+                    <form method="post" action="{{ route('traces.end', $trace) }}">
+                    @csrf<input type="hidden" name="how" value="replaced"><button
+                    class="push push--quiet">It is replaced</button></form></p>
             @endif
         </div>
         <div class="stack">
@@ -143,6 +165,14 @@
                     @unless ($told)<p class="muted mb-0">Nothing yet.</p>@endunless
                 @endforelse
             </section>
+            @if ($notes->beside)
+                <section class="tile">
+                    <h2>Also open on it</h2>
+                    @foreach ($notes->beside as $name => $other)<p class="mb-1">
+                        <a href="{{ route('traces.show', $other) }}">{{ $name }}</a></p>@endforeach
+                    <p class="muted small mb-0">One fault does not explain both, so each is looked into by itself.</p>
+                </section>
+            @endif
             @if ($photo)<section class="tile photos"><img src="{{ route('photos.show', $photo) }}" alt="Picture of what was noticed">
                 </section>@endif
             @if ($learned)

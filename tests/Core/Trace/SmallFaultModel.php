@@ -11,6 +11,6 @@ trait SmallFaultModel
 {
     private static function rules(): FaultRules
     {
-        return new FaultRules(6.0, 0.3, 0.02, 0.5, 0.2, 0.2, 0.5, 0.15, 0.1, 3.0, 0.8, 3.0);
+        return new FaultRules(6.0, 0.3, 0.02, 0.5, 0.2, 0.2, 0.5, 0.15, 0.1, 3.0, 0.8, 3.0, 13);
     }
 }

@@ -37,7 +37,10 @@ final class SuspectModelTest extends CoreTestCase
             ->groups();
 
         self::assertSame([['noise'], ['moon'], ['film']], array_map(static fn (SuspectGroup $group): array => $group->symptoms, $groups));
-        self::assertSame([['glass' => 1.0], [], ['lime' => 1.0]], array_map(static fn (SuspectGroup $group): array => $group->suspects, $groups));
+        self::assertSame(
+            [['glass' => 1.0], [], ['lime' => 1.0]],
+            array_map(static fn (SuspectGroup $group): array => $group->suspects, $groups),
+        );
     }
 
     public function test_a_task_just_done_leaves_a_tenth_of_the_odds_and_a_long_overdue_one_multiplies_them(): void
@@ -98,7 +101,10 @@ final class SuspectModelTest extends CoreTestCase
                 self::assertGreaterThan(0.0, $weights[$cause]);
             }
         }
-        $explained = array_values(array_filter($found, static fn (array $ids): bool => [] !== $groups[array_search($ids, $found, true)]->suspects));
+        $explained = array_values(array_filter(
+            $found,
+            static fn (array $ids): bool => [] !== $groups[array_search($ids, $found, true)]->suspects,
+        ));
         self::assertEqualsWithDelta(
             self::best($weights, array_map(static fn (string $id): NoticedSymptom => $byId[$id], array_merge([], ...$explained))),
             self::score($weights, array_map(

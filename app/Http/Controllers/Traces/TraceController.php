@@ -107,7 +107,7 @@ final class TraceController extends Controller
     {
         $actions = array_keys($reader->trouble($trace->machine, $this->person($request)->home())->actions);
         $request->validate([
-            'how' => ['required', Rule::in([Trace::FIXED, Trace::CALLED, Trace::LEFT])],
+            'how' => ['required', Rule::in(Trace::ENDS)],
             'action' => ['nullable', 'required_if:how,'.Trace::FIXED, 'string', Rule::in($actions)],
         ]);
         $how = $request->string('how')->toString();
@@ -121,6 +121,25 @@ final class TraceController extends Controller
         );
 
         return redirect()->route('traces.show', $trace)->with('did', __("traces.ended.$how"));
+    }
+
+    /** What somebody who was called found. */
+    public function told(Request $request, Trace $trace, EndTrace $end, TraceReader $reader): RedirectResponse
+    {
+        $causes = array_keys($reader->trouble($trace->machine, $this->person($request)->home())->causes);
+        $request->validate([
+            'cause' => ['nullable', 'string', Rule::in($causes)],
+            'note' => ['nullable', 'string', 'max:500'],
+            'cost' => ['nullable', 'numeric', 'between:0,100000'],
+        ]);
+        $end->told(
+            $trace,
+            $request->filled('cause') ? $request->string('cause')->toString() : null,
+            $request->filled('note') ? $request->string('note')->trim()->toString() : null,
+            $request->filled('cost') ? $request->float('cost') : null,
+        );
+
+        return redirect()->route('traces.show', $trace)->with('did', __('traces.told'));
     }
 
     public function held(Request $request, Trace $trace, EndTrace $end): RedirectResponse

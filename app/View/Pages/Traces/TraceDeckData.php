@@ -51,6 +51,7 @@ final readonly class TraceDeckData extends PageData
         public ?string $cause,
         public array $cards,
         public TraceCard $card,
+        public CardNotes $notes,
         public array $urgent,
         public array $leftOut,
         public array $lately,
@@ -60,6 +61,28 @@ final readonly class TraceDeckData extends PageData
     public function day(\DateTimeImmutable $at): string
     {
         return Dates::day(Day::at($at, $this->household->zone()), $this->today);
+    }
+
+    /** What the page is called: its card, so that each has a title of its own, and what was noticed. */
+    public function title(): string
+    {
+        return (null === $this->trace->ended_at ? rtrim($this->cardName(), '.?').': ' : '').mb_strtolower($this->names[0] ?? '');
+    }
+
+    public function cardName(): string
+    {
+        return $this->isDeadEnd() ? (string) __('traces.card.dead_end') : $this->card->name();
+    }
+
+    public function cardHow(): string
+    {
+        return $this->isDeadEnd() ? (string) __('traces.card.dead_end_how') : $this->card->how();
+    }
+
+    /** Whether nothing is left to try and nobody who is called could do more. */
+    private function isDeadEnd(): bool
+    {
+        return $this->card->isCall() && !$this->reading->callIsOfUse;
     }
 
     /** How it ended, and when. */
@@ -76,6 +99,7 @@ final readonly class TraceDeckData extends PageData
         $more = $this->card->more();
 
         return match (true) {
+            $this->isDeadEnd() => '',
             $this->card->next => $this->why,
             null === $more => (string) __('traces.card.alike'),
             default => (string) __('traces.card.dearer', ['money' => $more]),

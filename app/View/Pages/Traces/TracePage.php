@@ -40,6 +40,7 @@ final readonly class TracePage
         private EntryWords $words,
         private FixHistory $fixes,
         private CareReader $care,
+        private CardNotesReader $notes,
     ) {
     }
 
@@ -75,6 +76,7 @@ final readonly class TracePage
         $reading = $this->reader->read($trace, $household);
         $procedures = $trace->machine->kindIn($this->handbook)->procedureNames;
         $cards = TraceCard::deck($reading->deck, $trouble, $household, $procedures);
+        $card = array_values(array_filter($cards, static fn (TraceCard $card): bool => $card->id === $wanted))[0] ?? $cards[0];
 
         return new TraceDeckData(
             trace: $trace,
@@ -95,7 +97,8 @@ final readonly class TracePage
             ask: $this->open->isToBeAsked($trace, $household),
             cause: null === $trace->cause ? null : $trouble->causes[$trace->cause]->name ?? null,
             cards: $cards,
-            card: array_values(array_filter($cards, static fn (TraceCard $card): bool => $card->id === $wanted))[0] ?? $cards[0],
+            card: $card,
+            notes: $this->notes->for($trace, $household, $trouble, $card, $cards),
             leftOut: null === $trace->ended_at ? $this->reader->leftOut($trace, $household) : [],
             urgent: null === $trace->ended_at ? $this->urgent($trace, $reading, $trouble) : [],
             lately: $lately,
@@ -140,10 +143,16 @@ final readonly class TracePage
         return array_values(array_unique(array_filter([...$noticed, ...([] === array_filter($noticed) ? $hazards : [])])));
     }
 
-    /** @return list<string> what was noticed, in words */
+    /** @return list<string> what was noticed, in words, the gravest first */
     private function names(Trace $trace, FaultCatalog $trouble): array
     {
-        return array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed());
+        $noticed = $trace->noticed();
+        usort($noticed, static fn (string $a, string $b): int => ($trouble->symptoms[$b]->grave ?? 0)
+            <=> ($trouble->symptoms[$a]->grave ?? 0));
+
+        $names = array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $noticed);
+
+        return [...array_slice($names, 0, 1), ...array_map(lcfirst(...), array_slice($names, 1))];
     }
 
     /** Why this card comes now. */

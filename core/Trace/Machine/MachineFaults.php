@@ -2,16 +2,19 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Trace;
+namespace GoodRinse\Core\Trace\Machine;
 
-use GoodRinse\Core\Handbook\Fault\Access;
 use GoodRinse\Core\Handbook\Fault\Cause;
 use GoodRinse\Core\Handbook\Fault\FaultAction;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultCheck;
 use GoodRinse\Core\Handbook\Fault\Symptom;
+use GoodRinse\Core\Trace\Action;
+use GoodRinse\Core\Trace\Check;
+use GoodRinse\Core\Trace\FaultModel;
 use GoodRinse\Core\Trace\Suspect\NoticedSymptom;
 use GoodRinse\Core\Trace\Suspect\SuspectModel;
+use GoodRinse\Core\Trace\UnknownOption;
 
 /**
  * Sets up the fault model of one machine from the handbook, what was learned and what was noticed: only causes that explain
@@ -92,36 +95,8 @@ final readonly class MachineFaults
             array_keys(array_filter($ids, fn (string $cause): bool => $this->trouble->causes[$cause]->hazard)),
             [] !== array_filter($case->present, fn (string $symptom): bool => null !== $this->symptom($symptom)->now),
             $this->mended($ids),
+            array_keys(array_filter($ids, fn (string $id): bool => $this->trouble->causes[$id]->hazard && !$this->isDoneByHand($id))),
         );
-    }
-
-    /**
-     * What is in the way of a check or a remedy and not open yet: what was opened for a look stays open.
-     *
-     * @return list<Access>
-     */
-    public function inTheWay(FaultCase $case, FaultCheck|FaultAction $card): array
-    {
-        $floods = $this->trouble->floods->stands($case->present, $case->answers);
-        $open = [];
-        foreach ($case->answers as [$check]) {
-            array_push($open, ...$this->trouble->checks[$check]->needs ?? []);
-        }
-
-        return array_values(array_filter(
-            array_map(fn (string $id): Access => $this->trouble->accesses[$id], array_diff($card->needs, $open)),
-            static fn (Access $access): bool => $access->when->holds($case->traits) && (!$access->flooded || $floods),
-        ));
-    }
-
-    /** Whether it makes sense with what was noticed, and nothing that is known forbids it: no wash where water stands. */
-    public function isPossible(FaultCase $case, FaultCheck|FaultAction $card): bool
-    {
-        $isFor = !$card instanceof FaultCheck || [] === $card->for || [] !== array_intersect($card->for, $case->present);
-
-        return $isFor
-            && $card->when->holds($case->traits)
-            && (!$card->dry || !$this->trouble->floods->stands($case->present, $case->answers));
     }
 
     /**
@@ -131,13 +106,14 @@ final readonly class MachineFaults
      */
     private function checks(FaultCase $case, array $causes): array
     {
+        $access = new CardAccess($this->trouble, $case);
         $answered = array_column($case->answers, 0);
         $checks = [];
         foreach ($this->trouble->checks as $check) {
             $isAnswered = in_array($check->id, $answered, true);
             $results = self::results($check, $causes);
-            if ($isAnswered || ($this->isPossible($case, $check) && self::isTelling($results))) {
-                $checks[] = new Check($check->id, $this->price($case, $check, $check->minutes), $results, $check->hazard);
+            if ($isAnswered || ($access->isPossible($check) && self::isTelling($results))) {
+                $checks[] = new Check($check->id, $access->price($check), $results, $check->hazard);
             }
         }
 
@@ -151,22 +127,28 @@ final readonly class MachineFaults
      */
     private function actions(FaultCase $case, array $causes): array
     {
+        $access = new CardAccess($this->trouble, $case);
         $actions = [];
         foreach ($this->trouble->actions as $action) {
             $fixes = self::fixes($action, $causes);
-            if (self::CALL !== $action->kind && [] !== array_filter($fixes) && $this->isPossible($case, $action)) {
-                $actions[] = new Action($action->id, $this->price($case, $action, $action->minutes) + $action->supplies, $fixes);
+            if (self::CALL !== $action->kind && [] !== array_filter($fixes) && $access->isPossible($action)) {
+                $actions[] = new Action($action->id, $access->price($action), $fixes);
             }
         }
 
         return $actions;
     }
 
-    private function price(FaultCase $case, FaultCheck|FaultAction $card, float $minutes): float
+    /** Whether a person may put it right without somebody who is called. */
+    private function isDoneByHand(string $cause): bool
     {
-        return $case->prices->of(
-            $minutes + array_sum(array_map(static fn (Access $access): float => $access->minutes, $this->inTheWay($case, $card))),
-        );
+        foreach ($this->trouble->actions as $action) {
+            if (self::CALL !== $action->kind && ($action->fixes[$cause] ?? 0.0) >= $this->trouble->rules->named) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

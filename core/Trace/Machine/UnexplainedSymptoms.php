@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Trace;
+namespace GoodRinse\Core\Trace\Machine;
 
 use GoodRinse\Core\CoreException;
 

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Trace;
+namespace GoodRinse\Core\Trace\Machine;
+
+use GoodRinse\Core\Trace\ConfirmedCauses;
+use GoodRinse\Core\Trace\Prices;
 
 /** One machine and what is known of its trouble before it is worked out. */
 final readonly class FaultCase

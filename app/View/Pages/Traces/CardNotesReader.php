@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Traces;
+
+use App\Care\Readers\TraceReader;
+use App\Models\Household;
+use App\Models\Trace;
+use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+
+/** Reads what stands round a card of a trace. */
+final readonly class CardNotesReader
+{
+    public function __construct(private TraceReader $reader)
+    {
+    }
+
+    /** @param non-empty-list<TraceCard> $cards of the deck */
+    public function for(Trace $trace, Household $household, FaultCatalog $trouble, TraceCard $card, array $cards): CardNotes
+    {
+        $shown = $card->check ?? $card->action;
+
+        return new CardNotes(
+            $trouble->concluded($trace->noticed()),
+            null === $shown ? [] : $this->reader->inTheWay($trace, $household, $trouble, $shown),
+            null === $card->check || [] === $card->check->needs ? [] : self::together($card, $cards),
+            $this->beside($trace, $trouble),
+        );
+    }
+
+    /**
+     * @param non-empty-list<TraceCard> $cards
+     *
+     * @return array<string, string>
+     */
+    private static function together(TraceCard $card, array $cards): array
+    {
+        $together = [];
+        foreach ($cards as $other) {
+            $needs = $other->check->needs ?? [];
+            if ($other->id !== $card->id && [] !== $needs && [] === array_diff($needs, $card->check->needs ?? [])) {
+                $together[$other->id] = $other->name();
+            }
+        }
+
+        return $together;
+    }
+
+    /** @return array<string, Trace> */
+    private function beside(Trace $trace, FaultCatalog $trouble): array
+    {
+        $beside = [];
+        $others = Trace::query()->where('machine_id', $trace->machine_id)->whereNull('ended_at')->whereKeyNot($trace->id)->get();
+        foreach ($others as $other) {
+            $names = array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $other->noticed());
+            $beside[implode('; ', $names)] = $other;
+        }
+
+        return $beside;
+    }
+}
