@@ -29,6 +29,7 @@ abstract class TestCase extends BaseTestCase
     protected function setUp(): void
     {
         parent::setUp();
+        is_dir(storage_path('framework/testing')) || @mkdir(storage_path('framework/testing'), 0o777, true);
         $this->withoutVite();
         $this->withHeader('referer', config()->string('app.url'));
         $this->clock = new HandClock('2026-06-15T09:00:00Z');

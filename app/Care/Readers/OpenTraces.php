@@ -42,6 +42,28 @@ final readonly class OpenTraces
         ];
     }
 
+    /**
+     * What somebody was called for on a machine who has not said yet what it was.
+     *
+     * @return list<string> symptoms in words, one for each call of the last days
+     */
+    public function called(Machine $machine): array
+    {
+        $since = $this->clock->now()->modify(sprintf('-%d days', $this->handbook->asking()->reopenDays));
+        $traces = Trace::query()->where('machine_id', $machine->id)
+            ->where('ended_how', Trace::CALLED)
+            ->whereNull('held')
+            ->whereNull('note')
+            ->where('ended_at', '>=', $since->format('Y-m-d H:i:s'))
+            ->get();
+        $symptoms = $this->handbook->trouble($machine->kind)->symptoms ?? [];
+
+        return array_values($traces->map(static fn (Trace $trace): string => implode(', ', array_map(
+            static fn (string $id): string => mb_strtolower($symptoms[$id]->name ?? $id),
+            $trace->noticed(),
+        )))->all());
+    }
+
     public function isToBeAsked(Trace $trace, Household $household): bool
     {
         if (null === $trace->ended_at || Trace::FIXED !== $trace->ended_how || null !== $trace->held) {

@@ -4,6 +4,7 @@
         <section class="tile">
             <p class="muted mb-0"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a></p>
             <h1>{{ $part ? 'What about the '.mb_strtolower($part->name($machine->traits)).'?' : 'What goes into this round?' }}</h1>
+            <x-trace.called :symptoms="$called"/>
             @if ($part && ! $about)<p class="step__say">Nothing is done about it on its own. Pick from everything else.</p>@endif
             <form method="get" action="{{ route('rounds.create', $machine) }}" id="pick" x-data="compose" x-on:change="total">
                 <fieldset class="compose">

@@ -31,6 +31,7 @@
                     => $each === $step])></i>@endforeach
             </div>
             <p class="offline" role="status" hidden x-ref="offline"></p>
+            <x-trace.called :symptoms="$called"/>
             @if ($step === null)
                 <p class="muted mb-0">{{ $machine->name }} · {{ $round->fittedProcedure()->name }}</p>
                 <h1>Everything is done{{ $openEnds ? ', but not everything is right' : '' }}.</h1>

@@ -18,7 +18,6 @@ final class NewKindTest extends TestCase
     {
         parent::setUp();
         $this->folder = storage_path('framework/testing/egg-boiler-'.bin2hex(random_bytes(4)));
-        @mkdir(dirname($this->folder), 0o777, true);
         exec('cp -r '.escapeshellarg(base_path('handbook')).' '.escapeshellarg($this->folder));
         $boiler = "$this->folder/machines/egg-boiler";
         mkdir("$boiler/procedures", 0o777, true);

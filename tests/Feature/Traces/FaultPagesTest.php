@@ -136,7 +136,6 @@ final class FaultPagesTest extends TestCase
 
     public function test_a_broken_handbook_leaves_the_last_good_one_in_use(): void
     {
-        @mkdir(storage_path('framework/testing'), 0o777, true);
         $folder = storage_path('framework/testing/handbook-'.bin2hex(random_bytes(4)));
         exec('cp -r '.escapeshellarg(base_path('handbook')).' '.escapeshellarg($folder));
         $cache = "$folder.php";

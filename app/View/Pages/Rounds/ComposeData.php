@@ -20,6 +20,7 @@ final readonly class ComposeData extends PageData
      * @param list<string> $picked
      * @param list<string> $about
      * @param Collection<int, Round> $running
+     * @param list<string> $called what somebody was called for on the machine
      */
     public function __construct(
         public Household $household,
@@ -31,6 +32,7 @@ final readonly class ComposeData extends PageData
         public array $about,
         public ?CombinedRound $together,
         public ?string $conflict,
+        public array $called,
         public Collection $running,
     ) {
     }

@@ -6,6 +6,7 @@ namespace App\View\Pages\Rounds;
 
 use App\Care\MachineCare;
 use App\Care\Readers\CareReader;
+use App\Care\Readers\OpenTraces;
 use App\Care\RoundComposer;
 use App\Care\TaskCare;
 use App\Models\Household;
@@ -33,6 +34,7 @@ final readonly class ComposePage
         private Handbook $handbook,
         private ReasonWords $words,
         private RoundComposer $roundComposer,
+        private OpenTraces $traces,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class ComposePage
             about: '' === $part ? [] : $this->about($care, $choices, $part),
             together: $together,
             conflict: $conflict,
+            called: $this->traces->called($machine),
             running: $machine->rounds()->whereNull('ended_at')->get()->filter(static fn (Round $round): bool => $round->isReadable()),
         );
     }

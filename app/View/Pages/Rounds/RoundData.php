@@ -35,6 +35,7 @@ final readonly class RoundData extends PageData
      * @param list<string> $scales ids of those that the steps judge by
      * @param list<ClosingOffer> $offers what may be done next
      * @param string $last id of the newest tick
+     * @param list<string> $called what somebody was called for on the machine
      */
     public function __construct(
         public Household $household,
@@ -59,6 +60,7 @@ final readonly class RoundData extends PageData
         public array $ticks,
         public array $scales,
         public array $offers,
+        public array $called,
         public string $last,
     ) {
     }

@@ -6,6 +6,7 @@ namespace App\View\Pages\Rounds;
 
 use App\Care\Readers\CareReader;
 use App\Care\Readers\ClosingOffers;
+use App\Care\Readers\OpenTraces;
 use App\Models\Household;
 use App\Models\Round;
 use App\Support\Scalar;
@@ -29,6 +30,7 @@ final readonly class RoundPage
         private StepViews $views,
         private ClosingOffers $offers,
         private Handbook $handbook,
+        private OpenTraces $traces,
     ) {
     }
 
@@ -65,6 +67,7 @@ final readonly class RoundPage
             ticks: array_map(RoundState::tick(...), $progress->made),
             scales: self::scales($round->fittedProcedure()),
             offers: null === $step ? $this->offers->of($round, $household) : [],
+            called: $this->traces->called($round->machine),
             last: Scalar::text($round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id')),
         );
     }

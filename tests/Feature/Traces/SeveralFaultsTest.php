@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Traces;
+
+use App\Care\Readers\FixHistory;
+use App\Models\Trace;
+use Tests\TestCase;
+
+/** One fault or several, what is in the way of a card, what came back, and what somebody who was called found. */
+final class SeveralFaultsTest extends TestCase
+{
+    use TracedMachine;
+
+    public function test_what_one_fault_does_not_explain_is_looked_into_by_itself_the_gravest_first(): void
+    {
+        $first = $this->begin(['film', 'smell', 'standing-water']);
+        $all = Trace::query()->orderBy('begun_at')->get();
+
+        self::assertEqualsCanonicalizing(['standing-water', 'smell'], $first->noticed());
+        self::assertCount(2, $all);
+        $film = $all->firstOrFail(static fn (Trace $trace): bool => ['film'] === $trace->noticed());
+        $this->get("/traces/$first->id")->assertOk()->assertSee("/traces/$film->id");
+        $this->get("/traces/$film->id")->assertOk()->assertSee("/traces/$first->id");
+        $this->get('/')->assertSee("/traces/$first->id")->assertSee("/traces/$film->id");
+        $this->post("/machines/{$this->machine->id}/traces", [
+            'id' => $first->id,
+            'symptoms' => ['film', 'smell', 'standing-water'],
+            'since' => '2026-06-14',
+            'look' => '1',
+        ])->assertRedirect("/traces/$first->id");
+        self::assertSame(2, Trace::query()->count(), 'a second click begins nothing');
+    }
+
+    public function test_each_card_has_a_title_of_its_own_and_says_what_is_in_its_way(): void
+    {
+        $trace = $this->begin(['standing-water']);
+        $titles = [];
+        foreach (['water-kind' => 'clean', 'listen' => 'hum', 'well-look' => 'fine'] as $check => $result) {
+            $page = (string) $this->get("/traces/$trace->id?card=$check")->assertOk()->getContent();
+            preg_match('#<h1[^>]*>(.*?)</h1>#s', $page, $heading);
+            preg_match('#<title>(.*?)</title>#s', $page, $title);
+            $titles[] = [trim($heading[1] ?? ''), trim($title[1] ?? '')];
+        }
+        self::assertCount(3, array_unique(array_column($titles, 0)));
+        self::assertCount(3, array_unique(array_column($titles, 1)));
+        $this->get("/traces/$trace->id?card=well-look")->assertSee('the water bailed');
+        $this->answer($trace, 'water-height', 'well')->assertRedirect();
+        $this->get("/traces/$trace->id?card=well-look")->assertDontSee('the water bailed')->assertDontSee('the lower rack out');
+    }
+
+    public function test_what_comes_back_within_two_weeks_was_not_fixed(): void
+    {
+        $trace = $this->begin(['smell']);
+        $this->post("/traces/$trace->id/end", ['how' => 'fixed', 'action' => 'clean-filter'])->assertRedirect();
+        $this->clock->move('+9 days');
+        $id = $this->ulid();
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['smell'], 'since' => '2026-06-20', 'look' => '1'])
+            ->assertRedirect("/traces/$trace->id");
+        self::assertNull($trace->refresh()->ended_at);
+        self::assertSame(['clean-filter'], $trace->evidence()->failed);
+
+        $this->post("/traces/$trace->id/end", ['how' => 'fixed', 'action' => 'clean-seal'])->assertRedirect();
+        $this->clock->move('+20 days');
+        $id = $this->ulid();
+        $this->post("/machines/{$this->machine->id}/traces", ['id' => $id, 'symptoms' => ['smell'], 'since' => '2026-07-10', 'look' => '1'])
+            ->assertRedirect("/traces/$id");
+    }
+
+    public function test_what_somebody_who_was_called_found_teaches(): void
+    {
+        $trace = $this->begin(['standing-water']);
+        $this->post("/traces/$trace->id/end", ['how' => 'called'])->assertRedirect();
+        $this->get("/traces/$trace->id")->assertOk()->assertSee("/traces/$trace->id/told");
+        $this->get("/machines/{$this->machine->id}/rounds/new")->assertSee('Somebody is called for this machine');
+        $round = $this->startRound($this->user, $this->machine, 'filter-clean');
+        $this->get("/rounds/$round->id")->assertSee('Somebody is called for this machine');
+        $this->post("/traces/$trace->id/told", ['cause' => 'no-such'])->assertSessionHasErrors('cause');
+        $this->post("/traces/$trace->id/told", ['cause' => 'drain-pump-dead', 'note' => 'new pump <b>', 'cost' => '210'])
+            ->assertSessionHasNoErrors();
+
+        self::assertSame(
+            ['drain-pump-dead' => 1],
+            app(FixHistory::class)->confirmed($this->machine->refresh(), $this->user->home())->here,
+        );
+        $this->get("/rounds/$round->id")->assertDontSee('Somebody is called');
+        $this->get("/traces/$trace->id")->assertSee('new pump <b>')->assertDontSee("/traces/$trace->id/told");
+        $this->actingAs($this->member())->post("/traces/$trace->id/told", ['note' => 'mine'])->assertNotFound();
+    }
+
+    public function test_it_can_be_lived_with_or_replaced(): void
+    {
+        foreach (['lives', 'replaced'] as $how) {
+            $trace = $this->begin(['film']);
+            $this->post("/traces/$trace->id/end", ['how' => $how])->assertRedirect();
+            self::assertSame($how, $trace->refresh()->ended_how);
+            $this->get("/traces/$trace->id")->assertOk()->assertDontSee('card-next');
+        }
+    }
+}
