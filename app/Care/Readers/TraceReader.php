@@ -8,6 +8,7 @@ use App\Care\CoreInputs;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Models\Round;
 use App\Models\Trace;
 use GoodRinse\Core\Handbook\Fault\Access;
 use GoodRinse\Core\Handbook\Fault\FaultAction;
@@ -88,13 +89,14 @@ final readonly class TraceReader
         return $this->handbook->trouble($machine->kind) ?? throw UnknownEntry::named('fault catalog', $machine->kind);
     }
 
-    public function read(Trace $trace, Household $household): Diagnosis
+    /** @param bool $before whether it is told as it was before anything was done about it: without what the logbook says now */
+    public function read(Trace $trace, Household $household, bool $before = false): Diagnosis
     {
         $machine = $trace->machine;
         $trouble = $this->trouble($machine, $household);
-        $known = $this->known->of($trace, $household, $trouble);
+        $known = $before ? [] : $this->known->of($trace, $household, $trouble);
         $noticed = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
-        $case = $this->case($machine, $household, $noticed, [...$known, ...$trace->evidence()->answers]);
+        $case = $this->case($machine, $household, $noticed, [...$known, ...$trace->evidence()->answers], !$before);
         try {
             $model = (new MachineFaults($trouble))->model($case);
         } catch (UnexplainedSymptoms) {
@@ -152,8 +154,9 @@ final readonly class TraceReader
      *
      * @param list<string> $noticed symptoms
      * @param list<array{string, string}> $answers check and result
+     * @param bool $worn whether the wear of the care tasks counts
      */
-    private function case(Machine $machine, Household $household, array $noticed, array $answers): FaultCase
+    private function case(Machine $machine, Household $household, array $noticed, array $answers, bool $worn = true): FaultCase
     {
         return new FaultCase(
             $machine->traits,
@@ -163,10 +166,28 @@ final readonly class TraceReader
             $this->fixes->confirmed($machine, $household),
             array_map(
                 static fn (TaskCare $task): ?float => $task->neverOpened() ? null : $task->rhythm->wear,
-                $this->care->machine($machine, $household)->tasks,
+                $worn ? $this->care->machine($machine, $household)->tasks : [],
             ),
             $answers,
         );
+    }
+
+    /** The action of a trace that a round with these procedures was; null where it was none. */
+    public function actionOf(Trace $trace, Round $round): ?string
+    {
+        $catalog = $this->catalog($trace->machine);
+        $suspects = [];
+        foreach (array_intersect_key($catalog->symptoms, array_flip($trace->noticed())) as $symptom) {
+            array_push($suspects, ...$symptom->pointsTo());
+        }
+        foreach ($catalog->actions as $action) {
+            $helps = array_intersect_key(array_filter($action->fixes), array_flip($suspects));
+            if ([] !== $helps && in_array($action->procedure, $round->procedures, true)) {
+                return $action->id;
+            }
+        }
+
+        return null;
     }
 
     /** The likeliest of the suspects that an action removes; null when it removes none of them. */
@@ -175,7 +196,7 @@ final readonly class TraceReader
         $fixes = $this->trouble($trace->machine, $household)->actions[$action]->fixes ?? [];
         $best = null;
         $most = 0.0;
-        foreach ($this->read($trace, $household)->suspects as $cause => $chance) {
+        foreach ($this->read($trace, $household, true)->suspects as $cause => $chance) {
             if ($chance * ($fixes[$cause] ?? 0.0) > $most) {
                 [$best, $most] = [$cause, $chance * $fixes[$cause]];
             }

@@ -48,9 +48,9 @@
                     <button class="push">Start: {{ mb_strtolower($offer->name) }}</button>
                 </form>
             @endforeach
-            @if ($trace)<p class="with-gap"><a class="push push--main"
-                href="{{ route('traces.show', $trace) }}">Did it help? Back to what you were looking into</a></p>@endif
-            <p class="with-gap mb-0"><a @class(['push', 'push--main' => ! $trace]) href="{{ route('today') }}">Back to Today</a><a
+            @if ($backTo)<p class="with-gap"><a class="push push--main"
+                href="{{ $backTo }}">Did it help? Back to what you were looking into</a></p>@endif
+            <p class="with-gap mb-0"><a @class(['push', 'push--main' => ! $backTo]) href="{{ route('today') }}">Back to Today</a><a
                 class="push" href="{{ route('rounds.record', $round) }}">Service record</a><a class="push push--quiet"
                 href="{{ route('logbook') }}">See the logbook</a></p>
         </section>

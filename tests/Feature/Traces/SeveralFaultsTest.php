@@ -68,6 +68,18 @@ final class SeveralFaultsTest extends TestCase
             ->assertRedirect("/traces/$id");
     }
 
+    public function test_a_round_done_for_a_card_leads_back_to_it_and_what_it_removed_is_blamed(): void
+    {
+        $trace = $this->begin(['smell']);
+        $round = $this->startRound($this->user, $this->machine, 'filter-clean');
+        $this->walk($round, ['found' => 'clogged', 'left' => 'clear']);
+        $this->post("/rounds/$round->id/end", ['id' => $this->ulid(), 'how' => 'finished'])->assertSessionHasNoErrors();
+        $this->get("/rounds/$round->id")->assertSee("/traces/$trace->id?card=clean-filter");
+        $this->get("/traces/$trace->id?card=clean-filter")->assertOk();
+        $this->post("/traces/$trace->id/end", ['how' => 'fixed', 'action' => 'clean-filter'])->assertRedirect();
+        self::assertSame('filter-clogged', $trace->refresh()->cause);
+    }
+
     public function test_what_somebody_who_was_called_found_teaches(): void
     {
         $trace = $this->begin(['standing-water']);

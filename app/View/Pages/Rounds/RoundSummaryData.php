@@ -9,7 +9,6 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Round;
-use App\Models\Trace;
 use App\View\PageData;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
@@ -45,7 +44,7 @@ final readonly class RoundSummaryData extends PageData
         public array $lines,
         public Collection $photos,
         public Day $today,
-        public ?Trace $trace,
+        public ?string $backTo,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace App\View\Pages\Rounds;
 
 use App\Care\Readers\CareReader;
 use App\Care\Readers\ClosingOffers;
+use App\Care\Readers\TraceReader;
 use App\Care\Words\OpenEndWords;
 use App\Models\Entry;
 use App\Models\Household;
@@ -33,6 +34,7 @@ final readonly class RoundSummaryPage
         private EntryWords $entryWords,
         private ClosingOffers $offers,
         private Handbook $handbook,
+        private TraceReader $traces,
     ) {
     }
 
@@ -66,12 +68,27 @@ final readonly class RoundSummaryPage
             lines: $this->lines($inForce, $round, $household),
             photos: $round->photos()->orderBy('taken_at')->get(),
             today: $today,
-            trace: Trace::query()->where('machine_id', $round->machine_id)
-                ->whereNull('ended_at')
-                ->where('begun_at', '<=', $round->started_at)
-                ->latest('id')
-                ->first(),
+            backTo: $this->backTo($round),
         );
+    }
+
+    /** @return string|null the card of the trace that the round was done for, or the trace that was open before it */
+    private function backTo(Round $round): ?string
+    {
+        $open = Trace::query()->with('machine')
+            ->where('machine_id', $round->machine_id)
+            ->whereNull('ended_at')
+            ->where('begun_at', '<=', $round->started_at)
+            ->orderByDesc('id')
+            ->get();
+        foreach ($open as $trace) {
+            $action = $this->traces->actionOf($trace, $round);
+            if (null !== $action) {
+                return route('traces.show', [$trace, 'card' => $action]);
+            }
+        }
+
+        return $open->isEmpty() ? null : route('traces.show', $open->first());
     }
 
     /**
