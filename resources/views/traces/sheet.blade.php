@@ -5,6 +5,7 @@
         <p class="muted mb-0">Call sheet · {{ $household->name }}</p>
         <h1>{{ $machine->name }}: {{ mb_strtolower($names[0]) }}</h1>
         <x-trace.call-sheet :trace="$trace" :names="$names" :told="$told" :steps="$steps" :suspects="$suspects" :machine="$machine"
-            :household="$household" :lately="$lately"/>
+            :household="$household" :lately="$lately" :ruled-out="$ruledOut"/>
+        @if ($photo)<p class="photos"><img src="{{ route('photos.show', $photo) }}" alt="Picture of what was noticed"></p>@endif
     </section>
 </x-layout>

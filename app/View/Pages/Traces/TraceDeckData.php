@@ -20,6 +20,7 @@ final readonly class TraceDeckData extends PageData
     /**
      * @param list<string> $names
      * @param list<array{name: string, chance: string, now: float, before: float, moved: string|null}> $suspects
+     * @param list<string> $ruledOut suspects that are as good as out
      * @param list<string> $told
      * @param array<int, string> $steps
      * @param array{minutes: string, money: float, chance: string, stop: string|null} $price
@@ -40,6 +41,7 @@ final readonly class TraceDeckData extends PageData
         public FaultCatalog $trouble,
         public Diagnosis $reading,
         public array $suspects,
+        public array $ruledOut,
         public array $told,
         public array $steps,
         public string $why,

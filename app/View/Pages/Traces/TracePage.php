@@ -87,6 +87,7 @@ final readonly class TracePage
             trouble: $trouble,
             reading: $reading,
             suspects: TraceWords::suspects($reading, $trouble),
+            ruledOut: TraceWords::ruledOut($reading, $trouble),
             told: TraceWords::answersGiven($trace, $reading, $trouble),
             steps: TraceWords::steps($trace, $trouble),
             why: $this->why($reading, $trouble, $household),

@@ -36,6 +36,17 @@ final class TraceWords
         return $suspects;
     }
 
+    /** @return list<string> suspects that what was seen and tried has as good as ruled out */
+    public static function ruledOut(Diagnosis $reading, FaultCatalog $trouble): array
+    {
+        $out = array_filter($reading->suspects, static fn (float $chance): bool => $chance < $trouble->rules->danger);
+
+        return array_values(array_map(
+            static fn (string $cause): string => $trouble->causes[$cause]->name ?? $cause,
+            array_keys([] === $reading->evidence->answers && [] === $reading->evidence->failed ? [] : $out),
+        ));
+    }
+
     /**
      * @param array{int, float}|null $moved
      * @param list<string|null> $answers in words, by place
