@@ -26,6 +26,8 @@ return [
     'away' => ' (nobody is there)',
     'look_by' => 'look once, :when',
     'look_once' => 'look once',
+    'never_looked' => 'nobody has looked yet',
+    'never_done' => 'not done here yet',
     'do_by' => 'do it once, :when',
     'do_once' => 'do it once',
     'no_date' => 'no date yet',

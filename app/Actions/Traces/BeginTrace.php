@@ -90,13 +90,13 @@ final readonly class BeginTrace
             $again = $this->back($machine, $by, array_column($noted, 'symptom'));
             $traces = [];
             foreach ($this->reader->groups($machine, $by->home(), array_column($noted, 'symptom')) as $place => $group) {
-                $reopened = array_filter($again, static fn (Trace $trace): bool => [] !== array_intersect($trace->noticed(), $group));
-                $traces[] = array_values($reopened)[0] ?? $this->open(
-                    0 === $place ? $id : DerivedUlid::of($id, "trace $place"),
-                    $machine,
-                    array_values(array_filter($noted, static fn (array $each): bool => in_array($each['symptom'], $group, true))),
-                    $now,
-                );
+                $mine = array_values(array_filter($noted, static fn (array $each): bool => in_array($each['symptom'], $group, true)));
+                $there = array_values(
+                    array_filter($again, static fn (Trace $trace): bool => [] !== array_intersect($trace->noticed(), $group)),
+                )[0] ?? null;
+                $traces[] = null === $there
+                    ? $this->open(0 === $place ? $id : DerivedUlid::of($id, "trace $place"), $machine, $mine, $now)
+                    : self::noticedToo($there, $mine);
             }
 
             return $traces[0] ?? null;
@@ -119,8 +119,18 @@ final readonly class BeginTrace
         return $trace;
     }
 
+    /** @param list<array{symptom: string, entry: string}> $noted what was noticed now */
+    private static function noticedToo(Trace $trace, array $noted): Trace
+    {
+        $new = array_filter($noted, static fn (array $each): bool => !in_array($each['symptom'], $trace->noticed(), true));
+        $trace->update(['symptoms' => [...$trace->symptoms, ...array_values($new)]]);
+
+        return $trace;
+    }
+
     /**
-     * What was fixed a short while ago and is noticed again did not hold: its trace goes on, with that tried.
+     * Traces of the same that go on: those that are open, and what was fixed a short while ago and is noticed again. That did not
+     * hold, and is one of the things that were tried.
      *
      * @param list<string> $noticed
      *
@@ -139,6 +149,6 @@ final readonly class BeginTrace
             $this->end->held($trace, $by, false);
         }
 
-        return array_values($fixed->all());
+        return array_values(Trace::query()->where('machine_id', $machine->id)->whereNull('ended_at')->orderBy('id')->get()->all());
     }
 }

@@ -106,7 +106,7 @@
             @if ($shown)<x-care.task-tile :household="$household" :line="$shown" :chart="$chart" :machine="$care->machine"
                 :kind="$care->kind" :handbook="$handbook" :today="$today"
                 :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif
-            <section class="tile machine__wanted">
+            @if ($data->isMachine())<section class="tile machine__wanted">
                 <h2>When you want it</h2>
                 <p><a class="push push--wide" href="{{ route('rounds.create', $care->machine) }}">Several in one round</a></p>
                 <p class="muted small">No date is set for these.</p>
@@ -117,7 +117,7 @@
                 <hr class="rule">
                 <p class="chips mb-0">Poured something? @foreach ($pourInto as $vessel => $name)<a class="chip"
                     href="{{ route('vessels.pour', [$care->machine, $vessel]) }}">{{ $name }}</a> @endforeach</p>
-            </section>
+            </section>@endif
         </div>
     </div>
 </x-layout>

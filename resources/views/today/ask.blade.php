@@ -38,7 +38,8 @@
                     then{{ $first->putOffBecause() }}. You can still do it now.</p>
             @else
                 <p>First comes {{ mb_strtolower($first->care->name()) }}, {{ $first->care->machine->name }}:
-                    {{ $first->when() }}. You can open it earlier: what you find moves the date.</p>
+                    {{ $first->when() }}. {{ $first->care->graded ? 'You can open it earlier: what you find moves the date.'
+                    : 'You can do it earlier.' }}</p>
             @endif
         @endif
     </div>

@@ -74,15 +74,15 @@
     <x-care.part-needs :lines="$needs"/>
     <x-vessel.notices :notices="$vessels" :household="$household" :today="$today"/>
     <section class="tile">
-        <h2>Used</h2>
+        <h2>{{ $machines ? 'Used' : 'Away?' }}</h2>
         @foreach ($machines as $care)
             @if ($loop->iteration === 8)<details class="mt-2"><summary>{{ count($machines) - 7 }} more machines</summary>@endif
             <div class="tally">
                 <div>
                     <strong>{{ $care->machine->name }}</strong><br>
-                    <span class="muted small">{{ $data->usage($care) }} ·
+                    <span class="muted small">{{ $data->usage($care) }}@if ($data->canFail($care)) ·
                         <a href="/machines/{{ $care->machine->id }}/trace">trouble?<span class="visually-hidden">
-                        with {{ $care->machine->name }}</span></a></span>
+                        with {{ $care->machine->name }}</span></a>@endif</span>
                 </div>
                 <form method="post" action="/machines/{{ $care->machine->id }}/uses">
                     <input type="hidden" name="_token" value="{{ csrf_token() }}">
@@ -100,7 +100,7 @@
             class="push">I'm back</button></form>@endif
         <p class="small mt-3 mb-0"><a href="/away">Nobody at home for a while?</a></p>
     </section>
-    <section class="tile">
+    @if ($machines)<section class="tile">
         <h2>Poured something?</h2>
         <div class="chips small mb-0">
             @foreach ($machines as $care)@if ($loop->iteration === 8)<details><summary>More</summary>
@@ -109,7 +109,7 @@
                 && count($machines) > 1 ? $care->machine->name.', '.$name : $name }}</a> @endforeach @endforeach
             @if (count($machines) > 7)</details>@endif
         </div>
-    </section>
+    </section>@endif
     @if (count($machines) === 1 && $first)<x-drawing.grade-key :scale="$handbook->scales()->scale($first->care->scale())"
         title="What you compare it with"/>@endif
 </aside>

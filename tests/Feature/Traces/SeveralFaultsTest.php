@@ -33,6 +33,21 @@ final class SeveralFaultsTest extends TestCase
         self::assertSame(2, Trace::query()->count(), 'a second click begins nothing');
     }
 
+    public function test_what_is_being_looked_into_already_goes_on_with_what_is_new(): void
+    {
+        $first = $this->begin(['standing-water']);
+        $this->answer($first, 'water-kind', 'clean')->assertRedirect();
+        $this->post("/machines/{$this->machine->id}/traces", [
+            'id' => $this->ulid(),
+            'symptoms' => ['standing-water', 'hum-no-drain'],
+            'since' => '2026-06-14',
+            'look' => '1',
+        ])->assertRedirect("/traces/$first->id");
+        self::assertSame(1, Trace::query()->count());
+        self::assertSame(['standing-water', 'hum-no-drain'], $first->refresh()->noticed());
+        self::assertCount(1, $first->steps);
+    }
+
     public function test_each_card_has_a_title_of_its_own_and_says_what_is_in_its_way(): void
     {
         $trace = $this->begin(['standing-water']);

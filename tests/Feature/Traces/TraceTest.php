@@ -149,6 +149,7 @@ final class TraceTest extends TestCase
         );
         $trace = $this->begin(['food-bits']);
         $this->get("/traces/$trace->id")->assertSee('The filter against the light: light comes through')->assertSee('from the logbook');
+        $this->post("/traces/$trace->id/end", ['how' => 'left']);
         $this->clock->move('+5 days');
         $later = $this->begin(['food-bits'], '2026-06-19');
         $this->get("/traces/$later->id")->assertDontSee('from the logbook');

@@ -50,7 +50,7 @@ final class TaskTile extends Component
     public function state(): string
     {
         return match (true) {
-            $this->task->neverOpened() => 'nobody has looked yet',
+            $this->task->neverOpened() => (string) __($this->task->graded ? 'today.never_looked' : 'today.never_done'),
             $this->task->graded => $this->line->when().', about '.$this->task->rhythm->blockedNow->percent().' % '.$this->task->task->fouls,
             default => $this->line->when(),
         };

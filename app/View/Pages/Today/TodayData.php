@@ -7,6 +7,7 @@ namespace App\View\Pages\Today;
 use App\Care\MachineCare;
 use App\Care\TaskCare;
 use App\Models\Household;
+use App\Models\Machine;
 use App\Models\Round;
 use App\Models\Trace;
 use App\View\Drawing\WeeksStrip;
@@ -98,5 +99,11 @@ final readonly class TodayData extends PageData
             $care->isWeekKnown() => __('today.use.week', ['uses' => Uses::number($care->weekUses())]),
             default => __('today.use.rate', ['uses' => Uses::number($care->history->rate * 7)]),
         };
+    }
+
+    /** Whether it is a machine in which something can be wrong, and not the kitchen itself. */
+    public function canFail(MachineCare $care): bool
+    {
+        return Machine::KITCHEN !== $care->machine->kind;
     }
 }

@@ -68,7 +68,9 @@ final readonly class TraceDeckData extends PageData
     /** What the page is called: its card, so that each has a title of its own, and what was noticed. */
     public function title(): string
     {
-        return (null === $this->trace->ended_at ? rtrim($this->cardName(), '.?').': ' : '').mb_strtolower($this->names[0] ?? '');
+        $noticed = $this->names[0] ?? '';
+
+        return null === $this->trace->ended_at ? rtrim($this->cardName(), '.?').': '.lcfirst($noticed) : $noticed;
     }
 
     public function cardName(): string

@@ -41,10 +41,10 @@ final class TraceWords
     {
         $out = array_filter($reading->suspects, static fn (float $chance): bool => $chance < $trouble->rules->danger);
 
-        return array_values(array_map(
+        return array_map(
             static fn (string $cause): string => $trouble->causes[$cause]->name ?? $cause,
             array_keys([] === $reading->evidence->answers && [] === $reading->evidence->failed ? [] : $out),
-        ));
+        );
     }
 
     /**

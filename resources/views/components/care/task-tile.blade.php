@@ -39,7 +39,8 @@
             <x-care.start-round :care="$task" :procedure="$procedure" :main="$loop->first && ! $running">
                 {{ $loop->first ? 'Start: '.mb_strtolower($name) : $name }}</x-care.start-round>
         @endforeach
-        <a class="push push--quiet" href="{{ route('rounds.create', [$machine, 'part' => $task->task->part]) }}">With other jobs</a>
+        @unless ($machine->ownTasks()->task($id))<a class="push push--quiet"
+            href="{{ route('rounds.create', [$machine, 'part' => $task->task->part]) }}">With other jobs</a>@endunless
         <a class="push push--quiet"
             href="{{ route('handbook.procedure', [$kind->id, array_key_first($task->procedures()), 'machine' => $machine->id]) }}">Read it
             first</a>
