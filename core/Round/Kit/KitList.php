@@ -163,6 +163,7 @@ final readonly class KitList
      */
     private static function reason(Step $step, array $answers, array $captures): ?KitReason
     {
+        $dirt = null;
         foreach ($step->if->sets as $name => $allowed) {
             if (isset($answers[$name])) {
                 continue;
@@ -172,13 +173,14 @@ final readonly class KitList
                 static fn ($option): string => $option->name,
                 array_filter($capture->options ?? [], static fn ($option): bool => in_array($option->id, $allowed, true)),
             );
-
-            $isDirt = CaptureKind::Grade === $capture?->kind;
-
-            return new KitReason($isDirt, $isDirt ? [] : array_values($names));
+            if (null === $capture || CaptureKind::Grade === $capture->kind || [] === $names) {
+                $dirt = new KitReason(true, []); // what is picked says more than how dirty it is
+            } else {
+                return new KitReason(false, array_values($names));
+            }
         }
 
-        return null;
+        return $dirt;
     }
 
     /**
