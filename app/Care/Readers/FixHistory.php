@@ -14,6 +14,8 @@ use Psr\Clock\ClockInterface;
 /** What put things right in a household, and what was learned from it. */
 final readonly class FixHistory
 {
+    private const TAUGHT = 12;
+
     public function __construct(private Handbook $handbook, private ClockInterface $clock)
     {
     }
@@ -74,6 +76,34 @@ final readonly class FixHistory
         }
 
         return $found;
+    }
+
+    /**
+     * What the household's machines have taught: what was noticed, what it was and what put it right, the newest first.
+     *
+     * @return list<array{machine: string, noticed: string, cause: string|null, fix: string|null, days: int, trace: Trace}>
+     */
+    public function taught(Household $household): array
+    {
+        $all = $household->traces()->with('machine')->orderBy('begun_at')->get();
+        $taught = [];
+        foreach ($all->whereNotNull('ended_at')->sortByDesc('ended_at') as $trace) {
+            $trouble = $this->handbook->trouble($trace->machine->kind);
+            $fix = $trouble->actions[(string) $trace->fixed_by]->name ?? $trace->note;
+            if (null !== $fix || null !== $trace->cause) {
+                $names = array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed());
+                $taught[] = [
+                    'machine' => $trace->machine->name,
+                    'noticed' => implode(', ', $names),
+                    'cause' => $trouble->causes[(string) $trace->cause]->name ?? null,
+                    'fix' => $fix,
+                    'days' => $this->days($trace, $trace->noticed()[0] ?? '', $all),
+                    'trace' => $trace,
+                ];
+            }
+        }
+
+        return array_slice($taught, 0, self::TAUGHT);
     }
 
     /**

@@ -5,6 +5,22 @@
             <x-page.handbook-tabs on="handbook.symptoms"/>
         </div>
         <x-page.scope-switch to="handbook.symptoms" :all="$all"/>
+        @if ($taught)
+            <section class="tile" aria-labelledby="taught">
+                <h2 id="taught">What your machines have taught</h2>
+                <table class="plain">
+                    <thead><tr><th scope="col">Noticed</th><th scope="col">What it was</th><th scope="col">What helped</th>
+                        <th scope="col">Since then</th></tr></thead>
+                    <tbody>@foreach ($taught as $line)<tr>
+                        <td><a href="{{ route('traces.show', $line['trace']) }}">{{ $line['noticed'] }}</a><br><small
+                            class="muted">{{ $line['machine'] }}</small></td>
+                        <td>{{ $line['cause'] ?? 'not known' }}</td>
+                        <td>{{ $line['fix'] ?? 'somebody was called' }}</td>
+                        <td>{{ $line['days'] < 1 ? 'just now' : App\View\Words\Uses::counted($line['days'], 'days') }}</td></tr>@endforeach
+                    </tbody>
+                </table>
+            </section>
+        @endif
         @foreach ($groups as $group)
             <section class="tile" id="{{ $group['id'] }}">
                 <h2>{{ $group['name'] }}</h2>

@@ -112,6 +112,7 @@ final class SeveralFaultsTest extends TestCase
             app(FixHistory::class)->confirmed($this->machine->refresh(), $this->user->home())->here,
         );
         $this->get("/rounds/$round->id")->assertDontSee('Somebody is called');
+        $this->get('/handbook/symptoms')->assertOk()->assertSeeInOrder(['Water stands', 'The drain pump is dead', 'new pump <b>']);
         $this->get("/traces/$trace->id")->assertSee('new pump <b>')->assertDontSee("/traces/$trace->id/told");
         $this->actingAs($this->member())->post("/traces/$trace->id/told", ['note' => 'mine'])->assertNotFound();
     }

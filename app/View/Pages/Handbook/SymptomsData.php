@@ -16,11 +16,13 @@ final readonly class SymptomsData extends PageData
      *     symptoms: list<array{id: string, name: string, now: string|null, causes: list<array{name: string,
      *     action: FaultAction|null}>}>}> $groups
      * @param array<string, array<string, array{action: string, trace: Trace, times: int, days: int}>> $fixed
+     * @param list<array{machine: string, noticed: string, cause: string|null, fix: string|null, days: int, trace: Trace}> $taught
      */
     public function __construct(
         public bool $all,
         public array $groups,
         public array $fixed,
+        public array $taught,
     ) {
     }
 }

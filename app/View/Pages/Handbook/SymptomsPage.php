@@ -30,7 +30,12 @@ final readonly class SymptomsPage
 
     public function for(Household $household, bool $all): SymptomsData
     {
-        return new SymptomsData(all: $all, groups: $this->groups($household, $all), fixed: $this->fixes->bySymptom($household));
+        return new SymptomsData(
+            all: $all,
+            groups: $this->groups($household, $all),
+            fixed: $this->fixes->bySymptom($household),
+            taught: $this->fixes->taught($household),
+        );
     }
 
     /**
