@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'not_in_water' => 'Not while water stands in it.',
     'not_offered' => 'Not offered here: :name. :reason',
     'why_hazard' => 'Somebody can be hurt. Leave it to somebody who is licensed to open it.',
     'first' => 'Do this first',

@@ -9,10 +9,14 @@ test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page },
     await accessible(page);
     await page.getByLabel('Only the upper rack is dirty').check(); // what
     await page.getByRole('button', { name: 'Find out why' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Only the upper rack is dirty.');
+    await expect(page.locator('.trace__noticed')).toContainText('Only the upper rack is dirty.');
+    const card = page.getByRole('heading', { level: 1 });
+    const first = await card.textContent();
     await accessible(page);
     await page.locator('.card-next__answers button').first().click();
     await expect(page.getByRole('button', { name: /^Take back/ })).toHaveCount(1);
+    await expect(card).not.toHaveText(first); // each card has a heading of its own,
+    await expect(card).toBeFocused(); // and the eye and the keyboard are on it
     if (project.name === 'phone') {
         return;
     }

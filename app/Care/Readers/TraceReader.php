@@ -70,7 +70,7 @@ final readonly class TraceReader
         }
         $reasons = [];
         foreach ($catalog->actions as $action) {
-            if ([] === array_intersect(array_keys(array_filter($action->fixes)), $suspects)) {
+            if (!$action->servesOneOf($suspects)) {
                 continue;
             }
             if (!$action->when->holds($machine->traits)) {
@@ -78,6 +78,14 @@ final readonly class TraceReader
             } elseif (null !== $action->procedure && !in_array($action->procedure, $offered, true)) {
                 $refused = $composer->compose($machine->kindIn($this->handbook), ProcedureSet::of($action->procedure), $here)->refused;
                 $reasons[$action->name] = $refused?->reason;
+            }
+        }
+
+        if ($catalog->floods->stands($trace->noticed(), $trace->evidence()->answers)) {
+            foreach ([...$catalog->checks, ...$catalog->actions] as $card) {
+                $reasons += $card->dry && $card->when->holds($machine->traits) && $card->servesOneOf($suspects)
+                    ? [$card->name => (string) __('traces.not_in_water')]
+                    : [];
             }
         }
 
@@ -181,8 +189,7 @@ final readonly class TraceReader
             array_push($suspects, ...$symptom->pointsTo());
         }
         foreach ($catalog->actions as $action) {
-            $helps = array_intersect_key(array_filter($action->fixes), array_flip($suspects));
-            if ([] !== $helps && in_array($action->procedure, $round->procedures, true)) {
+            if ($action->servesOneOf($suspects) && in_array($action->procedure, $round->procedures, true)) {
                 return $action->id;
             }
         }

@@ -20,4 +20,10 @@ final readonly class CheckResult
     {
         return $this->given[$cause] ?? $this->else;
     }
+
+    /** @return list<string> causes under which it is likelier, or less likely, than usual */
+    public function names(): array
+    {
+        return array_keys($this->given);
+    }
 }

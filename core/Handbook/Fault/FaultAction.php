@@ -42,6 +42,16 @@ final readonly class FaultAction
     ) {
     }
 
+    /**
+     * Whether it helps against one of these causes.
+     *
+     * @param list<string> $causes
+     */
+    public function servesOneOf(array $causes): bool
+    {
+        return [] !== array_intersect(array_keys(array_filter($this->fixes)), $causes);
+    }
+
     public function taking(float $minutes): self
     {
         return new self(

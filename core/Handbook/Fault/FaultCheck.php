@@ -38,4 +38,20 @@ final readonly class FaultCheck
         public array $for = [],
     ) {
     }
+
+    /**
+     * Whether a result of it speaks for or against one of these causes by name.
+     *
+     * @param list<string> $causes
+     */
+    public function servesOneOf(array $causes): bool
+    {
+        foreach ($this->results as $result) {
+            if ([] !== array_intersect($result->names(), $causes)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }
