@@ -7,9 +7,9 @@ test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page },
     // Which machine, where there are several.
     await page.getByRole('navigation', { name: 'Machine' }).getByRole('link', { name: 'Tarnbeck 60' }).click();
     await accessible(page);
-    await page.getByLabel('Only the upper rack is dirty').check(); // what
+    await page.getByLabel('Water stands on the floor').check(); // what
     await page.getByRole('button', { name: 'Find out why' }).click();
-    await expect(page.locator('.trace__noticed')).toContainText('Only the upper rack is dirty.');
+    await expect(page.locator('.trace__noticed')).toContainText('Water stands on the floor');
     const card = page.getByRole('heading', { level: 1 });
     const first = await card.textContent();
     await accessible(page);
@@ -21,7 +21,7 @@ test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page },
         return;
     }
     await page.getByText('Other options, cheapest first').click();
-    await page.getByRole('link', { name: 'Clear the spray arms' }).click();
+    await page.getByRole('link', { name: 'Follow the drain path' }).click();
     await expect(page.locator('.card-next')).toContainText(/On average this order costs more, by about € \d+/);
     await page.getByRole('button', { name: 'It helped' }).click();
     await expect(page.locator('main')).toContainText('you are asked whether it held');

@@ -10,10 +10,7 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
 use App\Models\Trace;
-use GoodRinse\Core\Handbook\Fault\Access;
-use GoodRinse\Core\Handbook\Fault\FaultAction;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
-use GoodRinse\Core\Handbook\Fault\FaultCheck;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\UnknownEntry;
@@ -104,7 +101,7 @@ final readonly class TraceReader
         $trouble = $this->trouble($machine, $household);
         $known = $before ? [] : $this->known->of($trace, $household, $trouble);
         $noticed = array_values(array_filter($trace->noticed(), static fn (string $id): bool => isset($trouble->symptoms[$id])));
-        $case = $this->case($machine, $household, $noticed, [...$known, ...$trace->evidence()->answers], !$before);
+        $case = $this->case($machine, $household, $noticed, $trace->evidence()->answers, !$before, array_column($known, 0));
         try {
             $model = (new MachineFaults($trouble))->model($case);
         } catch (UnexplainedSymptoms) {
@@ -141,20 +138,12 @@ final readonly class TraceReader
         return array_map(static fn (SuspectGroup $group): array => $group->symptoms, $suspects->groups());
     }
 
-    /**
-     * What is in the way of a check or a remedy and not open yet, in words.
-     *
-     * @return list<string>
-     */
-    public function inTheWay(Trace $trace, Household $household, FaultCatalog $trouble, FaultCheck|FaultAction $card): array
+    /** What has to be opened for the cards of a trace, as its machine stands now. */
+    public function access(Trace $trace, Household $household, FaultCatalog $trouble): CardAccess
     {
-        $answers = [...$this->known->of($trace, $household, $trouble), ...$trace->evidence()->answers];
-        $case = $this->case($trace->machine, $household, $trace->noticed(), $answers);
+        $case = $this->case($trace->machine, $household, $trace->noticed(), $trace->evidence()->answers);
 
-        return array_map(
-            static fn (Access $access): string => $access->name,
-            (new CardAccess($trouble, $case))->inTheWay($card),
-        );
+        return new CardAccess($trouble, $case);
     }
 
     /**
@@ -163,9 +152,16 @@ final readonly class TraceReader
      * @param list<string> $noticed symptoms
      * @param list<array{string, string}> $answers check and result
      * @param bool $worn whether the wear of the care tasks counts
+     * @param list<string> $known checks that the logbook answers
      */
-    private function case(Machine $machine, Household $household, array $noticed, array $answers, bool $worn = true): FaultCase
-    {
+    private function case(
+        Machine $machine,
+        Household $household,
+        array $noticed,
+        array $answers,
+        bool $worn = true,
+        array $known = [],
+    ): FaultCase {
         return new FaultCase(
             $machine->traits,
             new Prices($household->hour_value, $household->call_fee),
@@ -177,6 +173,7 @@ final readonly class TraceReader
                 $worn ? $this->care->machine($machine, $household)->tasks : [],
             ),
             $answers,
+            $known,
         );
     }
 

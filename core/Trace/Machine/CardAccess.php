@@ -34,13 +34,35 @@ final readonly class CardAccess
      */
     public function inTheWay(FaultCheck|FaultAction $card): array
     {
+        return $this->here(array_diff($card->needs, $this->opened()));
+    }
+
+    /** @return list<Access> what was opened for a look and is open still */
+    public function open(): array
+    {
+        return $this->here(array_unique($this->opened()));
+    }
+
+    /** @return list<string> ids */
+    private function opened(): array
+    {
         $open = [];
         foreach ($this->case->answers as [$check]) {
             array_push($open, ...$this->trouble->checks[$check]->needs ?? []);
         }
 
+        return $open;
+    }
+
+    /**
+     * @param array<int, string> $ids
+     *
+     * @return list<Access> those that this machine has
+     */
+    private function here(array $ids): array
+    {
         return array_values(array_filter(
-            array_map(fn (string $id): Access => $this->trouble->accesses[$id], array_diff($card->needs, $open)),
+            array_map(fn (string $id): Access => $this->trouble->accesses[$id], $ids),
             fn (Access $access): bool => $access->when->holds($this->case->traits) && (!$access->flooded || $this->floods),
         ));
     }

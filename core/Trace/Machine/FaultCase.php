@@ -16,6 +16,7 @@ final readonly class FaultCase
      * @param list<string> $absent symptoms that somebody looked for and did not find
      * @param array<string, float|null> $wear of each care task now, 0 or more, 1 when it is due; null where no clock tells
      * @param list<array{string, string}> $answers check and result, in the order they were given: they say what is open
+     * @param list<string> $known checks that something else has answered, at another time
      */
     public function __construct(
         public array $traits,
@@ -25,6 +26,7 @@ final readonly class FaultCase
         public ConfirmedCauses $confirmed = new ConfirmedCauses(),
         public array $wear = [],
         public array $answers = [],
+        public array $known = [],
     ) {
     }
 }

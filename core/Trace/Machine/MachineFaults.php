@@ -107,7 +107,7 @@ final readonly class MachineFaults
     private function checks(FaultCase $case, array $causes): array
     {
         $access = new CardAccess($this->trouble, $case);
-        $answered = array_column($case->answers, 0);
+        $answered = [...array_column($case->answers, 0), ...$case->known];
         $checks = [];
         foreach ($this->trouble->checks as $check) {
             $isAnswered = in_array($check->id, $answered, true);

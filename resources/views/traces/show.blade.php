@@ -98,6 +98,7 @@
                             class="push push--quiet">{{ $card->check ? 'Don\'t know, or can\'t look' : 'Can\'t do this' }}</button></form>
                     @endunless
                 </section>
+                @if ($notes->open)<p class="small">Open now: {{ implode(', ', $notes->open) }}. A round puts it all back.</p>@endif
                 @foreach ($leftOut as $name => $reason)
                     <p class="muted small">{{ __('traces.not_offered', ['name' => $name, 'reason' => $reason]) }}</p>
                 @endforeach

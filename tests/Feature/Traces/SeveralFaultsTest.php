@@ -62,7 +62,7 @@ final class SeveralFaultsTest extends TestCase
         self::assertCount(3, array_unique(array_column($titles, 1)));
         $this->get("/traces/$trace->id?card=well-look")->assertSee('the water bailed');
         $this->answer($trace, 'water-height', 'well')->assertRedirect();
-        $this->get("/traces/$trace->id?card=well-look")->assertDontSee('the water bailed')->assertDontSee('the lower rack out');
+        $this->get("/traces/$trace->id?card=well-look")->assertDontSee('the water bailed')->assertSee('Open now: the lower rack out.');
     }
 
     public function test_what_comes_back_within_two_weeks_was_not_fixed(): void

@@ -7,6 +7,7 @@ namespace App\View\Pages\Traces;
 use App\Care\Readers\TraceReader;
 use App\Models\Household;
 use App\Models\Trace;
+use GoodRinse\Core\Handbook\Fault\Access;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 
 /** Reads what stands round a card of a trace. */
@@ -20,13 +21,25 @@ final readonly class CardNotesReader
     public function for(Trace $trace, Household $household, FaultCatalog $trouble, TraceCard $card, array $cards): CardNotes
     {
         $shown = $card->check ?? $card->action;
+        $access = $this->reader->access($trace, $household, $trouble);
 
         return new CardNotes(
             $trouble->concluded($trace->noticed()),
-            null === $shown ? [] : $this->reader->inTheWay($trace, $household, $trouble, $shown),
+            null === $shown ? [] : self::named($access->inTheWay($shown)),
+            self::named($access->open()),
             null === $card->check || [] === $card->check->needs ? [] : self::together($card, $cards),
             $this->beside($trace, $trouble),
         );
+    }
+
+    /**
+     * @param list<Access> $accesses
+     *
+     * @return list<string>
+     */
+    private static function named(array $accesses): array
+    {
+        return array_map(static fn (Access $each): string => $each->name, $accesses);
     }
 
     /**

@@ -1,0 +1,34 @@
+import { accessible, expect, logIn, test } from './household.js';
+
+test('a task of one’s own: written, done step by step, changed, given up', async ({ page }, { project }) => {
+    const name = `Wipe the bin, ${project.name}`;
+    await logIn(page);
+    await page.goto('/kitchen');
+    await page.getByRole('link', { name: 'Tasks of your own' }).click();
+    await accessible(page);
+    await page.locator('main').getByRole('link', { name: /^(The kitchen itself|Kitchen)/ }).first().click();
+    await accessible(page);
+    await page.getByLabel('What do you call it?').fill(name);
+    await page.getByLabel('What is done').fill('1. Empty it. Mind the lid.\n2. Wipe it out');
+    await page.getByLabel('Minutes of your hands').fill('5');
+    await page.getByLabel('Every', { exact: true }).fill('7');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.locator('main')).toContainText('It has a date');
+    await accessible(page);
+    if (project.name === 'phone') {
+        await page.getByRole('link', { name }).click().catch(() => {}); // where another task of the kitchen is more urgent
+    }
+    await page.getByRole('button', { name: `Start: ${name.toLowerCase()}` }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Empty it.');
+    await accessible(page);
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wipe it out');
+    await page.keyboard.press('Space');
+    await page.getByRole('button', { name: 'Finish' }).click();
+    await expect(page.locator('main')).toContainText('next on');
+    await page.goto('/tasks');
+    await page.getByRole('link', { name: `Change: ${name}` }).click();
+    await page.getByRole('button', { name: 'Give this task up' }).click();
+    await page.getByRole('button', { name: `Take up again: ${name}` }).click();
+    await expect(page.locator('main')).toContainText('It is back');
+});
