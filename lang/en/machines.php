@@ -19,6 +19,7 @@ return [
     'document_big' => 'That file is too large: 12 MB is the most.',
     'note_kept' => 'Kept. It stands beside the steps when you do it.',
     'note_gone' => 'The note is gone.',
+    'part_fitted_for' => 'Written down. Did the new part help?',
     'part_fitted' => 'Written down. The part waits for nothing any more.',
     'need_state' => [
         'worn' => 'Worn, since :since',

@@ -8,7 +8,6 @@ use App\Care\CoreInputs;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
-use App\Models\Round;
 use App\Models\Trace;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Handbook;
@@ -175,23 +174,6 @@ final readonly class TraceReader
             $answers,
             $known,
         );
-    }
-
-    /** The action of a trace that a round with these procedures was; null where it was none. */
-    public function actionOf(Trace $trace, Round $round): ?string
-    {
-        $catalog = $this->catalog($trace->machine);
-        $suspects = [];
-        foreach (array_intersect_key($catalog->symptoms, array_flip($trace->noticed())) as $symptom) {
-            array_push($suspects, ...$symptom->pointsTo());
-        }
-        foreach ($catalog->actions as $action) {
-            if ($action->servesOneOf($suspects) && in_array($action->procedure, $round->procedures, true)) {
-                return $action->id;
-            }
-        }
-
-        return null;
     }
 
     /** The likeliest of the suspects that an action removes; null when it removes none of them. */

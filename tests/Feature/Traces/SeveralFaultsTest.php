@@ -95,6 +95,16 @@ final class SeveralFaultsTest extends TestCase
         self::assertSame('filter-clogged', $trace->refresh()->cause);
     }
 
+    public function test_a_part_that_was_ordered_for_a_card_leads_back_to_it_once_it_is_fitted(): void
+    {
+        $trace = $this->begin(['leak']);
+        $parts = "/machines/{$this->machine->id}/parts";
+        $this->get("/traces/$trace->id?card=new-seal")->assertSee("$parts?part=seal");
+        $this->post("$parts/needed", ['id' => $this->ulid(), 'part' => 'seal', 'stage' => 'ordered'])->assertRedirect($parts);
+        $this->post("$parts/fitted", ['id' => $this->ulid(), 'part' => 'float'])->assertRedirect($parts);
+        $this->post("$parts/fitted", ['id' => $this->ulid(), 'part' => 'seal'])->assertRedirect("/traces/$trace->id?card=new-seal");
+    }
+
     public function test_what_somebody_who_was_called_found_teaches(): void
     {
         $trace = $this->begin(['standing-water']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Machines;
 
 use App\Actions\Logbook\RecordPart;
+use App\Care\Readers\OpenCards;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Machines\PartFittedRequest;
 use App\Http\Requests\Machines\PartNeedRequest;
@@ -36,10 +37,16 @@ final class PartController extends Controller
         );
     }
 
-    public function fit(PartFittedRequest $request, Machine $machine, RecordPart $record): RedirectResponse
+    public function fit(PartFittedRequest $request, Machine $machine, RecordPart $record, OpenCards $cards): RedirectResponse
     {
-        $record->fitted($machine, $this->person($request), $request->ulid(), $request->fitted());
+        $fitted = $request->fitted();
+        $record->fitted($machine, $this->person($request), $request->ulid(), $fitted);
+        $waiting = $cards->afterFitting($machine, $fitted->part);
+        $next = null === $waiting
+            ? redirect()->route('machines.parts', $machine)->with('did', __('machines.part_fitted'))
+            : redirect()->route('traces.show', [$waiting['trace'], 'card' => $waiting['card']])
+                ->with('did', __('machines.part_fitted_for'));
 
-        return redirect()->route('machines.parts', $machine)->with('did', __('machines.part_fitted'))->with('undo', $request->ulid());
+        return $next->with('undo', $request->ulid());
     }
 }

@@ -6,12 +6,11 @@ namespace App\View\Pages\Rounds;
 
 use App\Care\Readers\CareReader;
 use App\Care\Readers\ClosingOffers;
-use App\Care\Readers\TraceReader;
+use App\Care\Readers\OpenCards;
 use App\Care\Words\OpenEndWords;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Round;
-use App\Models\Trace;
 use App\View\Pages\Today\TaskLine;
 use App\View\Words\Dates;
 use App\View\Words\EntryWords;
@@ -34,7 +33,7 @@ final readonly class RoundSummaryPage
         private EntryWords $entryWords,
         private ClosingOffers $offers,
         private Handbook $handbook,
-        private TraceReader $traces,
+        private OpenCards $cards,
     ) {
     }
 
@@ -72,23 +71,12 @@ final readonly class RoundSummaryPage
         );
     }
 
-    /** @return string|null the card of the trace that the round was done for, or the trace that was open before it */
+    /** Address of the card that the round was done for. */
     private function backTo(Round $round): ?string
     {
-        $open = Trace::query()->with('machine')
-            ->where('machine_id', $round->machine_id)
-            ->whereNull('ended_at')
-            ->where('begun_at', '<=', $round->started_at)
-            ->orderByDesc('id')
-            ->get();
-        foreach ($open as $trace) {
-            $action = $this->traces->actionOf($trace, $round);
-            if (null !== $action) {
-                return route('traces.show', [$trace, 'card' => $action]);
-            }
-        }
+        $waiting = $this->cards->afterRound($round);
 
-        return $open->isEmpty() ? null : route('traces.show', $open->first());
+        return null === $waiting ? null : route('traces.show', array_filter([$waiting['trace'], 'card' => $waiting['card']]));
     }
 
     /**
