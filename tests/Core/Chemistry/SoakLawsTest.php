@@ -17,7 +17,7 @@ use Tests\Core\CoreTestCase;
 /** While something soaks in a vessel, no other step of the round pours into that vessel or empties it. */
 final class SoakLawsTest extends CoreTestCase
 {
-    private const ROUNDS = 60;
+    private const ROUNDS = 150;
 
     /** @return iterable<string, array{string}> */
     public static function kinds(): iterable
