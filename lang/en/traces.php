@@ -27,7 +27,7 @@ return [
         'held' => 'Put right, and it held.',
         'called' => 'Somebody was called on :day.',
         'left' => 'Left as it is on :day.',
-        'lives' => 'You live with it since :day.',
+        'lives' => 'You have lived with it since :day.',
         'replaced' => 'Replaced on :day.',
     ],
     'certain' => 'nearly certain',
