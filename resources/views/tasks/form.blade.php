@@ -13,9 +13,9 @@
                 hint="Wipe the toe plate. Vacuum the coils."/>
             <div class="field">
                 <label class="form-label" for="f-lines">What is done, one line for each step</label>
+                <p class="hint" id="f-lines-hint">A round shows one step after the other. Write what can hurt into the step itself.</p>
                 <textarea class="form-control" id="f-lines" name="lines" rows="6" required maxlength="6000"
                     aria-describedby="f-lines-hint">{{ $data->picked()['lines'] }}</textarea>
-                <p class="hint" id="f-lines-hint">A round shows one step after the other. Write what can hurt into the step itself.</p>
                 @error('lines')<p class="wrong">{{ $message }}</p>@enderror
             </div>
             <x-form.field name="minutes" label="Minutes of your hands" type="number" min="1" max="480" inputmode="numeric" required
@@ -42,12 +42,12 @@
                 <x-form.field name="part" label="What gets dirty?" :value="$task?->part" maxlength="40" hint="Toe plate. Coils. Bin."/>
                 <div class="field">
                     <label class="form-label" for="f-scale">How is it judged?</label>
+                    <p class="hint" id="f-scale-hint">With a scale the interval learns from how you find it.</p>
                     <select class="form-select" id="f-scale" name="scale" aria-describedby="f-scale-hint">
                         <option value="">It is only done</option>
                         @foreach ($data->scaleNames() as $id => $name)<option value="{{ $id }}" @selected($data->picked()['scale']
                             === $id)>{{ $name }}</option>@endforeach
                     </select>
-                    <p class="hint" id="f-scale-hint">With a scale the interval learns from how you find it.</p>
                     @error('scale')<p class="wrong">{{ $message }}</p>@enderror
                 </div>
             </details>
