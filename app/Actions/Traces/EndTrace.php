@@ -6,6 +6,7 @@ namespace App\Actions\Traces;
 
 use App\Actions\Logbook\EntryDraft;
 use App\Actions\Logbook\WriteEntries;
+use App\Actions\Machines\RecordTrait;
 use App\Models\Entry;
 use App\Models\Trace;
 use App\Models\User;
@@ -23,8 +24,12 @@ use Psr\Clock\ClockInterface;
 /** Ends a trace, and keeps whether what ended it held. */
 final readonly class EndTrace
 {
-    public function __construct(private ClockInterface $clock, private WriteEntries $write, private Handbook $handbook)
-    {
+    public function __construct(
+        private ClockInterface $clock,
+        private WriteEntries $write,
+        private Handbook $handbook,
+        private RecordTrait $record,
+    ) {
     }
 
     /**
@@ -46,6 +51,9 @@ final readonly class EndTrace
                     fn (Payload $each): EntryDraft => new EntryDraft($each, $this->clock->now(), Entry::BY_TRACE, $trace->machine),
                     $payload,
                 ));
+                foreach ($this->handbook->trouble($trace->machine->kind)->actions[$action]->tells ?? [] as $trait => $seen) {
+                    $this->record->handle($trace->machine, $by, $trait, $seen);
+                }
             }
         });
     }

@@ -57,6 +57,13 @@ final readonly class FaultReferences
 
     private function accesses(Node $trace): void
     {
+        foreach ($trace->at('actions')->items() as $i => $action) {
+            foreach ($action->at('tells')->raw() as $trait => $option) {
+                $this->problems->known($this->file, "/actions/$i/tells", 'trait', [(string) $trait], array_keys($this->facts));
+                $options = $this->facts[$trait] ?? [];
+                $this->problems->known($this->file, "/actions/$i/tells/$trait", 'answer', [is_string($option) ? $option : ''], $options);
+            }
+        }
         $accesses = $this->problems->ids($this->file, '/accesses', $trace->at('accesses'));
         foreach ($trace->at('accesses')->items() as $i => $access) {
             $this->problems->condition($this->file, "/accesses/$i/when", $access->condition('when'), $this->facts);

@@ -22,6 +22,7 @@ final readonly class FaultAction
      * @param Condition $when traits a machine must have for it to make sense
      * @param string|null $notHere why it is not offered without them, where people expect it
      * @param list<string> $needs accesses that have to be open
+     * @param array<string, string> $tells what is known of the machine once it has helped, by trait
      * @param string|null $helped how a person says that it did, where it is not that it helped
      * @param bool $dry whether it cannot be done while water stands in the machine
      */
@@ -39,6 +40,7 @@ final readonly class FaultAction
         public array $needs = [],
         public bool $dry = false,
         public ?string $helped = null,
+        public array $tells = [],
     ) {
     }
 
@@ -68,6 +70,7 @@ final readonly class FaultAction
             needs: $this->needs,
             dry: $this->dry,
             helped: $this->helped,
+            tells: $this->tells,
         );
     }
 }

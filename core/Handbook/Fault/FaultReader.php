@@ -114,6 +114,22 @@ final readonly class FaultReader
             needs: $action->at('needs')->strings(),
             dry: $action->flag('dry'),
             helped: $action->optional('helped'),
+            tells: self::tells($action->at('tells')->raw()),
         );
+    }
+
+    /**
+     * @param array<array-key, mixed> $raw
+     *
+     * @return array<string, string> option by trait
+     */
+    private static function tells(array $raw): array
+    {
+        $tells = [];
+        foreach ($raw as $trait => $option) {
+            $tells[(string) $trait] = is_string($option) ? $option : '';
+        }
+
+        return $tells;
     }
 }

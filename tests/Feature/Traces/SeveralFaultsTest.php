@@ -127,6 +127,15 @@ final class SeveralFaultsTest extends TestCase
         $this->actingAs($this->member())->post("/traces/$trace->id/told", ['note' => 'mine'])->assertNotFound();
     }
 
+    public function test_what_is_normal_here_becomes_known_of_the_machine(): void
+    {
+        $trace = $this->begin(['standing-water']);
+        $this->answer($trace, 'water-height', 'well')->assertRedirect();
+        $this->get("/traces/$trace->id?card=leave-it")->assertSee('That is normal here');
+        $this->post("/traces/$trace->id/end", ['how' => 'fixed', 'action' => 'leave-it'])->assertRedirect();
+        self::assertSame('wet', $this->machine->refresh()->traits['sump'] ?? null);
+    }
+
     public function test_it_can_be_lived_with_or_replaced(): void
     {
         foreach (['lives', 'replaced'] as $how) {
