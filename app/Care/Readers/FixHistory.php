@@ -91,7 +91,7 @@ final readonly class FixHistory
             $trouble = $this->handbook->trouble($trace->machine->kind);
             $fix = $trouble->actions[(string) $trace->fixed_by]->name ?? $trace->note;
             if (null !== $fix || null !== $trace->cause) {
-                $names = array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed());
+                $names = $trouble?->namesOf($trace->noticed()) ?? $trace->noticed();
                 $taught[] = [
                     'machine' => $trace->machine->name,
                     'noticed' => implode(', ', $names),
@@ -118,7 +118,7 @@ final readonly class FixHistory
         foreach ($this->held($household) as $trace) {
             if ($trace->machine_id === $machine->id && ($trouble->causes[(string) $trace->cause]->task ?? null) === $task) {
                 $caused[] = [
-                    implode(', ', array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $trace->noticed())),
+                    implode(', ', $trouble?->namesOf($trace->noticed()) ?? $trace->noticed()),
                     $trace,
                 ];
             }

@@ -63,10 +63,7 @@ final readonly class OpenCards
         $newest = null;
         foreach ($open->get() as $trace) {
             $newest ??= $trace;
-            $suspects = [];
-            foreach (array_intersect_key($faults->symptoms ?? [], array_flip($trace->noticed())) as $symptom) {
-                array_push($suspects, ...$symptom->pointsTo());
-            }
+            $suspects = $faults?->suspectsOf($trace->noticed()) ?? [];
             foreach ($faults->actions ?? [] as $action) {
                 if ($action->servesOneOf($suspects) && $isIt($action)) {
                     return ['trace' => $trace, 'card' => $action->id];

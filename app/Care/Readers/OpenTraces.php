@@ -56,12 +56,11 @@ final readonly class OpenTraces
             ->whereNull('note')
             ->where('ended_at', '>=', $since->format('Y-m-d H:i:s'))
             ->get();
-        $symptoms = $this->handbook->trouble($machine->kind)->symptoms ?? [];
+        $trouble = $this->handbook->trouble($machine->kind);
 
-        return array_values($traces->map(static fn (Trace $trace): string => implode(', ', array_map(
-            static fn (string $id): string => mb_strtolower($symptoms[$id]->name ?? $id),
-            $trace->noticed(),
-        )))->all());
+        return array_values($traces->map(
+            static fn (Trace $trace): string => mb_strtolower(implode(', ', $trouble?->namesOf($trace->noticed()) ?? $trace->noticed())),
+        )->all());
     }
 
     public function isToBeAsked(Trace $trace, Household $household): bool

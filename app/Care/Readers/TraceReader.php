@@ -60,10 +60,7 @@ final readonly class TraceReader
         $offered = $this->care->offered($machine, $household);
         $composer = new Composer($this->handbook);
         $here = $this->inputs->circumstances($machine, $household);
-        $suspects = [];
-        foreach (array_intersect_key($catalog->symptoms, array_flip($trace->noticed())) as $symptom) {
-            array_push($suspects, ...$symptom->pointsTo());
-        }
+        $suspects = $catalog->suspectsOf($trace->noticed());
         $reasons = [];
         foreach ($catalog->actions as $action) {
             if (!$action->servesOneOf($suspects)) {

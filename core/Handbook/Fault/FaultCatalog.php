@@ -107,6 +107,35 @@ final readonly class FaultCatalog
     }
 
     /**
+     * The causes that any of these symptoms points to; symptoms that are not in the handbook point to none.
+     *
+     * @param list<string> $noticed ids of symptoms
+     *
+     * @return list<string> ids of causes, one that two symptoms point to stands twice
+     */
+    public function suspectsOf(array $noticed): array
+    {
+        $suspects = [];
+        foreach (array_intersect_key($this->symptoms, array_flip($noticed)) as $symptom) {
+            array_push($suspects, ...$symptom->pointsTo());
+        }
+
+        return $suspects;
+    }
+
+    /**
+     * What symptoms are called; one that is not in the handbook any more goes by its id.
+     *
+     * @param list<string> $symptoms ids
+     *
+     * @return list<string> in the order they were given
+     */
+    public function namesOf(array $symptoms): array
+    {
+        return array_map(fn (string $id): string => $this->symptoms[$id]->name ?? $id, $symptoms);
+    }
+
+    /**
      * What may be behind a symptom, the likeliest first: how common each cause is, times how surely it shows the symptom.
      *
      * @return list<Cause>

@@ -66,7 +66,7 @@ final readonly class CardNotesReader
         $beside = [];
         $others = Trace::query()->where('machine_id', $trace->machine_id)->whereNull('ended_at')->whereKeyNot($trace->id)->get();
         foreach ($others as $other) {
-            $names = array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $other->noticed());
+            $names = $trouble->namesOf($other->noticed());
             $beside[implode('; ', $names)] = $other;
         }
 

@@ -151,7 +151,7 @@ final readonly class TracePage
         usort($noticed, static fn (string $a, string $b): int => ($trouble->symptoms[$b]->grave ?? 0)
             <=> ($trouble->symptoms[$a]->grave ?? 0));
 
-        $names = array_map(static fn (string $id): string => $trouble->symptoms[$id]->name ?? $id, $noticed);
+        $names = $trouble->namesOf($noticed);
 
         return [...array_slice($names, 0, 1), ...array_map(lcfirst(...), array_slice($names, 1))];
     }
