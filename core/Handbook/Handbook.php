@@ -78,6 +78,17 @@ final class Handbook
         return $this->root()->string('version');
     }
 
+    /** @return array<string, string> what the numbers of a model rest on, by the file they stand in */
+    public function bases(): array
+    {
+        $bases = [];
+        foreach (['rhythm', 'dose', 'faults', 'own-tasks'] as $file) {
+            $bases[$file] = $this->root()->at($file)->string('basis');
+        }
+
+        return $bases;
+    }
+
     public function rhythmModel(): RhythmModel
     {
         return RhythmModel::read($this->root()->at('rhythm')->at('model'));

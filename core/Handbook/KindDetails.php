@@ -193,6 +193,7 @@ final readonly class KindDetails
             id: $node->string('id'),
             part: $node->string('part'),
             name: $node->string('name'),
+            basis: $node->string('basis'),
             procedures: array_map(
                 fn (Node $procedure): array => [$procedure->string('id'), $procedure->condition('when', $this->defaults)],
                 $node->at('procedures')->items(),

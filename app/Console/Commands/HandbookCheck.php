@@ -13,7 +13,8 @@ use Illuminate\Console\Command;
 /** Checks every file of the handbook and prints every problem with its place. */
 final class HandbookCheck extends Command
 {
-    protected $signature = 'handbook:check {folder? : another folder than the application\'s}';
+    protected $signature = 'handbook:check {folder? : another folder than the application\'s}
+        {--note : note beside the files that, unchanged, they are in order, so that they load twice as fast}';
 
     protected $description = 'Checks the handbook against its schemas and its cross-references';
 
@@ -22,7 +23,7 @@ final class HandbookCheck extends Command
         $folder = $this->argument('folder');
         $loader = new HandbookCompiler(is_string($folder) ? $folder : config()->string('good-rinse.handbook'));
         try {
-            $problems = $words->missing(new Handbook($loader->compile()));
+            $problems = $words->missing(new Handbook($loader->check()));
         } catch (InvalidHandbook $e) {
             $problems = $e->problems;
         }
@@ -31,6 +32,9 @@ final class HandbookCheck extends Command
         }
         if ([] !== $problems) {
             return self::FAILURE;
+        }
+        if ((bool) $this->option('note')) {
+            $loader->markChecked();
         }
         $this->line(sprintf('The handbook is in order: %d files.', count($loader->files())));
 

@@ -10,6 +10,7 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class CareTask
 {
     /**
+     * @param string $basis why the intervals are what they are
      * @param list<array{string, Condition}> $procedures procedure ids, fullest first, each with the traits it needs
      * @param non-empty-list<ClockBounds> $clocks
      * @param non-empty-array<string, School> $schools
@@ -25,6 +26,7 @@ final readonly class CareTask
         public string $id,
         public string $part,
         public string $name,
+        public string $basis,
         private array $procedures,
         public array $clocks,
         public array $schools,

@@ -124,14 +124,21 @@ final readonly class FaultReferences
         $this->hazards($trace);
     }
 
-    /** Where somebody can be hurt, calling somebody is a way out; where something is to be done at once, it is the only one. */
+    /**
+     * Where somebody can be hurt, calling somebody is a way out; where something is to be done at once, it is the only one.
+     * What a person may put right without that is a procedure, which takes the power before hands go in.
+     */
     private function hazards(Node $trace): void
     {
         foreach ($trace->at('causes')->items() as $i => $cause) {
             $kinds = [];
-            foreach ($trace->at('actions')->items() as $action) {
-                if (($action->at('fixes')->numbers()[$cause->string('id')] ?? 0.0) > 0) {
-                    $kinds[] = $action->string('kind');
+            foreach ($trace->at('actions')->items() as $j => $action) {
+                if (($action->at('fixes')->numbers()[$cause->string('id')] ?? 0.0) <= 0) {
+                    continue;
+                }
+                $kinds[] = $action->string('kind');
+                if ($cause->flag('hazard') && 'call' !== $action->string('kind') && null === $action->optional('procedure')) {
+                    $this->problems->add($this->file, "/actions/$j", 'it deals with something that can hurt, and is no procedure');
                 }
             }
             if ($cause->flag('hazard') && !in_array('call', $kinds, true)) {

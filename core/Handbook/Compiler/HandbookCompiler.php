@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Handbook\Compiler;
 
 use GoodRinse\Core\Handbook\Order\ProcedureExpander;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Errors\ValidationError;
-use Opis\JsonSchema\Helper;
-use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -32,7 +28,7 @@ final class HandbookCompiler
         'own-tasks',
         'wording',
     ];
-    private const SCHEMA_HOME = 'https://good-rinse.invalid/schema/';
+    private const CHECKED = 'checked.txt';
 
     /** @var list<Problem> */
     private array $problems = [];
@@ -40,20 +36,57 @@ final class HandbookCompiler
     /** @var array<string, mixed> what the files hold, by path */
     private array $texts = [];
 
-    private ?Validator $validator = null;
+    private ?SchemaRules $schemas = null;
 
     public function __construct(private readonly string $folder)
     {
     }
 
     /**
+     * A handbook whose files are the very ones that were checked last (see markChecked) is not held against its schemas
+     * and wording again: that takes as long as reading it.
+     *
      * @return array<string, mixed> plain arrays that Handbook reads, and that can be kept in a cache
      *
      * @throws InvalidHandbook naming file, place and problem, of everything that is wrong
      */
     public function compile(): array
     {
+        return $this->build($this->isChecked());
+    }
+
+    /**
+     * @return array<string, mixed> as compile does, everything checked whatever was checked before
+     *
+     * @throws InvalidHandbook naming file, place and problem, of everything that is wrong
+     */
+    public function check(): array
+    {
+        return $this->build(false);
+    }
+
+    /**
+     * Checks everything and notes beside the files that these, unchanged, are in order.
+     *
+     * @throws InvalidHandbook naming file, place and problem, of everything that is wrong
+     */
+    public function markChecked(): void
+    {
+        $this->check();
+        file_put_contents("$this->folder/".self::CHECKED, $this->fingerprint()."\n");
+    }
+
+    /** Whether the files are, to the byte, those of the last markChecked. */
+    public function isChecked(): bool
+    {
+        return $this->fingerprint() === trim((string) @file_get_contents("$this->folder/".self::CHECKED));
+    }
+
+    /** @return array<string, mixed> */
+    private function build(bool $isChecked): array
+    {
         $this->problems = $this->texts = [];
+        $this->schemas = $isChecked ? null : new SchemaRules("$this->folder/schema");
         $compiled = ['version' => $this->fingerprint()];
         foreach (self::SHARED as $name) {
             $compiled[$name] = $this->read("$name.yaml", $name);
@@ -147,72 +180,12 @@ final class HandbookCompiler
 
             return [];
         }
-        $this->validate($file, $data, $schema);
-        $this->texts[$file] = $data;
+        if (null !== $this->schemas) {
+            array_push($this->problems, ...$this->schemas->check($file, $data, $schema));
+            $this->texts[$file] = $data;
+        }
 
         return $data;
-    }
-
-    private function validate(string $file, mixed $data, string $schema): void
-    {
-        $rules = json_decode((string) @file_get_contents("$this->folder/schema/$schema.json"));
-        if (!$rules instanceof \stdClass) {
-            $this->problems[] = new Problem("schema/$schema.json", '', 'the schema is missing or is not JSON');
-
-            return;
-        }
-        $error = $this->validator()->validate(Helper::toJSON($data), self::SCHEMA_HOME."$schema.json")->error();
-        if (null !== $error) {
-            foreach ($this->leaves($error) as $pointer => $problem) {
-                $this->problems[] = new Problem($file, (string) $pointer, $problem);
-            }
-        }
-    }
-
-    private function validator(): Validator
-    {
-        if (null === $this->validator) {
-            $this->validator = new Validator(null, 20, false);
-            $this->validator->resolver()?->registerPrefix(self::SCHEMA_HOME, "$this->folder/schema");
-        }
-
-        return $this->validator;
-    }
-
-    /** @return array<string, string> problem by pointer, the most particular errors only */
-    private function leaves(ValidationError $error): array
-    {
-        $formatter = new ErrorFormatter();
-        $found = [];
-        foreach (self::ends($error) as $leaf) {
-            $path = '';
-            foreach ($leaf->data()->fullPath() as $key) {
-                $path .= '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key);
-            }
-            $found[$path] ??= $formatter->formatErrorMessage($leaf);
-        }
-        // A member that is wrong makes the validator call all its neighbours unexpected: said of the member only.
-        $wrong = implode("\n", array_keys($found))."\n";
-
-        return array_filter(
-            $found,
-            static fn (string $problem, string $path): bool => !str_starts_with($problem, 'Additional')
-                || !str_contains("\n$wrong", "\n$path/"),
-            ARRAY_FILTER_USE_BOTH,
-        );
-    }
-
-    /** @return list<ValidationError> the errors that have no more particular ones under them */
-    private static function ends(ValidationError $error): array
-    {
-        $ends = [];
-        foreach ($error->subErrors() as $under) {
-            if ($under instanceof ValidationError) {
-                array_push($ends, ...self::ends($under));
-            }
-        }
-
-        return [] === $ends ? [$error] : $ends;
     }
 
     /** @return list<string> */

@@ -89,6 +89,7 @@ final readonly class OwnTaskData
             'id' => $task->id,
             'part' => $task->id,
             'name' => $task->title,
+            'basis' => $this->rules->string('basis'),
             'fouls' => $this->rules->string('fouls'),
             'procedures' => $task->ended ? [] : [['id' => $task->id]],
             'clocks' => [[

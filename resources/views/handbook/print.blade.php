@@ -26,6 +26,7 @@
 @endforeach
     <li><a href="#keep-apart">What may meet what</a></li>
     <li><a href="#doses">Hardness and doses</a></li>
+    <li><a href="#bases">What the numbers rest on</a></li>
     <li><a href="#scales">What parts are compared with</a></li>
     <li><a href="#questions">Where opinions differ</a></li>
 </ol>
@@ -42,6 +43,11 @@
 @endforeach
 @include('handbook.print.keep-apart')
 @include('handbook.print.doses')
+<h2 id="bases">What the numbers rest on</h2>
+<p>Rhythm: {{ $bases['rhythm'] }}</p>
+<p>Hardness and doses: {{ $bases['dose'] }}</p>
+<p>Faults: {{ $bases['faults'] }}</p>
+<p>Your own tasks: {{ $bases['own-tasks'] }}</p>
 <h2 id="scales">What parts are compared with</h2>
 @foreach ($scales as $scale)
 <h4>{{ Str::ucfirst(strtr($scale->id, '-', ' ')) }}</h4>

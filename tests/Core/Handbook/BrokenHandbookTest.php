@@ -215,6 +215,21 @@ final class BrokenHandbookTest extends CoreTestCase
             '/causes/6',
             'more than a call fixes it',
         ];
+        yield 'a hazard that is dealt with offhand' => [
+            'machines/dishwasher/trace.yaml',
+            'kind: clean, procedure: sump-and-drain, minutes: 28',
+            'kind: clean, minutes: 28',
+            '/actions/',
+            'is no procedure',
+        ];
+        yield 'something to do at once that leaves it on' => [
+            'machines/hood/trace.yaml',
+            'hazard: true, now: "Leave it without power. Don\'t use it again before somebody has looked at it."',
+            'hazard: true, now: "Mind your fingers."',
+            '/causes/',
+            'pattern',
+        ];
+        yield 'a task without a basis' => [$kind, '    basis: "Habits', '    bases: "Habits', '/tasks/0', 'basis'];
         yield 'bounds crossed' => [$kind, 'unit: loads, least: 5', 'unit: loads, least: 500', '/tasks/0/clocks/1', 'greater'];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Handbook;
 
 use GoodRinse\Core\Handbook\Compiler\HandbookCompiler;
+use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\Fraction;
@@ -20,6 +21,27 @@ final class HandbookLoaderTest extends CoreTestCase
         self::assertSame($before, (new HandbookCompiler($this->folder))->fingerprint());
         file_put_contents("$this->folder/kit.yaml", '# one more line', FILE_APPEND);
         self::assertNotSame($before, (new HandbookCompiler($this->folder))->fingerprint());
+    }
+
+    public function test_the_handbook_that_ships_is_noted_as_checked(): void
+    {
+        self::assertTrue(
+            (new HandbookCompiler(dirname(__DIR__, 3).'/handbook'))->isChecked(),
+            'The handbook has changed: run php artisan handbook:check --note.',
+        );
+    }
+
+    public function test_a_file_that_was_changed_after_the_check_is_checked_again(): void
+    {
+        $compiler = new HandbookCompiler($this->folder);
+        $compiler->markChecked();
+        self::assertSame($compiler->check(), $compiler->compile(), 'checked or not, it reads the same');
+
+        $kit = (string) file_get_contents("$this->folder/kit.yaml");
+        file_put_contents("$this->folder/kit.yaml", str_replace('id:', 'idd:', $kit));
+        self::assertFalse($compiler->isChecked());
+        $this->expectException(InvalidHandbook::class);
+        $compiler->compile();
     }
 
     public function test_another_machine_kind_needs_only_a_folder(): void

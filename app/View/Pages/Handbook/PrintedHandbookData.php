@@ -18,6 +18,7 @@ final readonly class PrintedHandbookData extends PageData
      * @param list<PrintedKind> $kinds
      * @param list<Question> $questions
      * @param list<Scale> $scales
+     * @param array<string, string> $bases as Handbook::bases gives them
      */
     public function __construct(
         public Handbook $handbook,
@@ -26,6 +27,7 @@ final readonly class PrintedHandbookData extends PageData
         public array $scales,
         public ChemistryRules $rules,
         public DoseModel $doses,
+        public array $bases,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class PrintedHandbookData extends PageData
             scales: array_values($handbook->scales()->all()),
             rules: $handbook->chemistry(),
             doses: $handbook->doseModel(),
+            bases: $handbook->bases(),
         );
     }
 }

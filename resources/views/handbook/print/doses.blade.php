@@ -15,7 +15,7 @@
 <tr>
     <td>Litres brewed from one descaling to the next</td>
     <td>{{ $doses->brewLimit['litres'] }} × {{ $doses->brewLimit['hardness'] }} ÷ hardness in mg/L, between
-        {{ $doses->brewLimit['least'] }} and {{ $doses->brewLimit['most'] }}. Practitioners name {{ $doses->usualBrews[0] }} to
+        {{ $doses->brewLimit['least'] }} and {{ $doses->brewLimit['most'] }}. Common practice is {{ $doses->usualBrews[0] }} to
         {{ $doses->usualBrews[1] }} pots.</td>
 </tr>
 <tr>

@@ -22,7 +22,7 @@
 @foreach ($each->kind->tasks() as $task)
 <h4>{{ $task->name }}</h4>
 <p>@foreach ($task->clocks as $clock){{ $loop->first ? 'Between ' : ', or between ' }}{{ $clock->least }} and {{ $clock->most }}
-    {{ strtr($clock->unit, '-', ' ') }}@endforeach.</p>
+    {{ strtr($clock->unit, '-', ' ') }}@endforeach. {{ $task->basis }}</p>
 <ul>
 @foreach ($task->schools as $school)
 <li>{{ $school->name }}{{ $school->id === $task->school(null)->id ? ', our own' : '' }}. {{ $school->who }}</li>
