@@ -29,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool|null $held null until somebody says
  * @property CarbonImmutable|null $held_at
  * @property string|null $note what somebody who was called said
+ * @property string|null $display what the machine's display or lights showed
  * @property float|null $cost of the call, in the household's money
  * @property Machine $machine
  */

@@ -6,6 +6,14 @@ return [
     'not_in_water' => 'Not while water stands in it.',
     'not_offered' => 'Not offered here: :name. :reason',
     'why_hazard' => 'Somebody can be hurt. Leave it to somebody who is licensed to open it.',
+    'display' => 'What its display or lights show',
+    'display_hint' => 'A code, or what blinks and how often. It stands on the call sheet.',
+    'displayed' => 'It shows: :display.',
+    'waits' => [
+        'to-order' => 'It waits for a new part: :part, to be ordered.',
+        'ordered' => 'It waits for a new part: :part, ordered on :on. Once it is fitted you are asked whether it helped.',
+    ],
+    'to_parts' => 'To the parts',
     'first' => 'Do this first',
     'card' => [
         'next' => 'Next',

@@ -35,41 +35,30 @@ final readonly class BeginTrace
 
     /**
      * @param string $id ULID from the page, so that a second click writes nothing
-     * @param list<string> $symptoms ids
-     * @param Day $since day it was first noticed
-     * @param string|null $task care task that it points to, which makes that due; asked about once it is done
+     * @param bool $look whether to look for what it comes from
      *
      * @return Trace|null the gravest, where several faults explain what was noticed; null when it is only written down
      *
      * @throws ActionRefused when that day lies in the future
      * @throws UnknownEntry for a symptom or task the kind does not have
      */
-    public function handle(
-        Machine $machine,
-        User $by,
-        string $id,
-        array $symptoms,
-        ?string $where,
-        string $badly,
-        Day $since,
-        bool $look,
-        ?string $task = null,
-    ): ?Trace {
+    public function handle(Machine $machine, User $by, string $id, SymptomReport $report, bool $look): ?Trace
+    {
         $trouble = $this->handbook->trouble($machine->kind);
-        $part = null === $task ? null : $machine->kindIn($this->handbook)->task($task)->part;
+        $part = null === $report->task ? null : $machine->kindIn($this->handbook)->task($report->task)->part;
         $now = $this->clock->now();
         $today = Day::at($now, $by->home()->zone());
-        if ($since->isAfter($today)) {
+        if ($report->since->isAfter($today)) {
             throw ActionRefused::inTheFuture();
         }
-        $at = DayOrder::moment($since, $now, $by->home()->zone());
+        $at = DayOrder::moment($report->since, $now, $by->home()->zone());
         $noted = $drafts = [];
-        foreach ($symptoms as $symptom) {
+        foreach ($report->symptoms as $symptom) {
             $known = $trouble->symptoms[$symptom] ?? throw UnknownEntry::named("symptom of a $machine->kind", $symptom);
             $entry = DerivedUlid::of($id, $symptom);
             $noted[] = ['symptom' => $symptom, 'entry' => $entry];
             $drafts[] = new EntryDraft(
-                new Symptom($symptom, $task, $known->where ? $where : null, $badly),
+                new Symptom($symptom, $report->task, $known->where ? $report->where : null, $report->badly),
                 $at,
                 Entry::BY_HAND,
                 $machine,
@@ -78,7 +67,7 @@ final readonly class BeginTrace
             );
         }
 
-        return DB::transaction(function () use ($machine, $by, $id, $noted, $drafts, $look, $now): ?Trace {
+        return DB::transaction(function () use ($machine, $by, $id, $report, $noted, $drafts, $look, $now): ?Trace {
             $this->write->handle($by->home(), $by, $drafts);
             if (!$look) {
                 return null;
@@ -95,8 +84,8 @@ final readonly class BeginTrace
                     array_filter($again, static fn (Trace $trace): bool => [] !== array_intersect($trace->noticed(), $group)),
                 )[0] ?? null;
                 $traces[] = null === $there
-                    ? $this->open(0 === $place ? $id : DerivedUlid::of($id, "trace $place"), $machine, $mine, $now)
-                    : self::noticedToo($there, $mine);
+                    ? $this->open(0 === $place ? $id : DerivedUlid::of($id, "trace $place"), $machine, $mine, $report->display, $now)
+                    : self::noticedToo($there, $mine, $report->display);
             }
 
             return $traces[0] ?? null;
@@ -104,13 +93,14 @@ final readonly class BeginTrace
     }
 
     /** @param list<array{symptom: string, entry: string}> $noted */
-    private function open(string $id, Machine $machine, array $noted, \DateTimeImmutable $now): Trace
+    private function open(string $id, Machine $machine, array $noted, ?string $display, \DateTimeImmutable $now): Trace
     {
         $trace = new Trace([
             'household_id' => $machine->household_id,
             'machine_id' => $machine->id,
             'symptoms' => $noted,
             'steps' => [],
+            'display' => $display,
             'begun_at' => $now,
         ]);
         $trace->id = $id;
@@ -120,10 +110,10 @@ final readonly class BeginTrace
     }
 
     /** @param list<array{symptom: string, entry: string}> $noted what was noticed now */
-    private static function noticedToo(Trace $trace, array $noted): Trace
+    private static function noticedToo(Trace $trace, array $noted, ?string $display): Trace
     {
         $new = array_filter($noted, static fn (array $each): bool => !in_array($each['symptom'], $trace->noticed(), true));
-        $trace->update(['symptoms' => [...$trace->symptoms, ...array_values($new)]]);
+        $trace->update(['symptoms' => [...$trace->symptoms, ...array_values($new)], 'display' => $display ?? $trace->display]);
 
         return $trace;
     }

@@ -18,6 +18,7 @@
         <section class="tile">
             <h2>Being looked into</h2>
             <p>{{ $trace->machine->name }}: {{ mb_strtolower($traceNames[$trace->id]) }}.</p>
+            @foreach ($traceWaits[$trace->id] as $line)<p>{{ $line }}</p>@endforeach
             <a class="push" href="/traces/{{ $trace->id }}">To the next card</a>
         </section>
     @endforeach

@@ -36,7 +36,7 @@
                 <button class="push">Just write it down</button>
             @endif
         </div>
-        <details class="tile mt-3" @if ($errors->hasAny(['since', 'where', 'badly', 'photo'])) open @endif>
+        <details class="tile mt-3" @if ($errors->hasAny(['since', 'where', 'badly', 'display', 'photo'])) open @endif>
             <summary>Where, since when, how bad</summary>
             @if (view()->exists("components.form.zones-{$kind->id}"))
                 <fieldset class="mt-3">
@@ -47,6 +47,7 @@
             <div class="mt-3"><x-form.field name="since" label="Since" type="date" :value="(string) $today" :max="(string) $today"
                 required/>
                 </div>
+            <x-form.field name="display" :label="__('traces.display')" :hint="__('traces.display_hint')" maxlength="80" autocomplete="off"/>
             <x-form.field name="photo" label="A picture of it" type="file" accept="image/jpeg,image/png,image/webp"/>
             <fieldset>
                 <legend>How bad?</legend>

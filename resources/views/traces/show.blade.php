@@ -40,6 +40,9 @@
                     role="alert">
                     Your answers contradict each other: {{ $reading->conflict->getMessage() }} Take one back below; until then they are left
                     aside.</div>@endif
+                @foreach ($notes->waits as $line)
+                    <p class="said" data-waits>{{ $line }} <a href="{{ route('machines.parts', $machine) }}">{{ __('traces.to_parts') }}</a></p>
+                @endforeach
                 <section class="tile card-next" aria-labelledby="card">
                     <p class="muted">{{ $card->head() }}</p>
                     <h1 id="card" class="card-next__name" tabindex="-1"
@@ -152,6 +155,7 @@
             </section>
             <section class="tile">
                 <h2>What you told it</h2>
+                @if ($trace->display)<p class="mb-1">{{ __('traces.displayed', ['display' => $trace->display]) }}</p>@endif
                 @foreach ($told as $known)<p class="mb-1">{{ $known }} <span class="muted small">from the logbook</span></p>@endforeach
                 @forelse ($steps as $place => $said)
                     <form class="told" method="post" action="{{ route('traces.back', $trace) }}">
@@ -163,7 +167,7 @@
                             aria-label="Take back: {{ $said }}">Take back</button>@endunless
                     </form>
                 @empty
-                    @unless ($told)<p class="muted mb-0">Nothing yet.</p>@endunless
+                    @unless ($told || $trace->display)<p class="muted mb-0">Nothing yet.</p>@endunless
                 @endforelse
             </section>
             @if ($notes->beside)

@@ -105,6 +105,44 @@ final class SeveralFaultsTest extends TestCase
         $this->post("$parts/fitted", ['id' => $this->ulid(), 'part' => 'seal'])->assertRedirect("/traces/$trace->id?card=new-seal");
     }
 
+    public function test_a_trace_says_that_it_waits_for_a_part_until_that_is_fitted(): void
+    {
+        $waits = 'data-waits';
+        $trace = $this->begin(['leak']);
+        $parts = "/machines/{$this->machine->id}/parts";
+        $need = fn (string $part, string $stage) => $this->post("$parts/needed", ['id' => $this->ulid(), 'part' => $part, 'stage' => $stage]);
+        $need('seal', 'worn')->assertSessionHasNoErrors();
+        $need('upper-rack', 'ordered')->assertSessionHasNoErrors();
+        $this->get("/traces/$trace->id")->assertDontSee($waits, false);
+
+        $need('seal', 'ordered');
+        $line = __('traces.waits.ordered', ['part' => 'door seal', 'on' => '15 June']);
+        $this->get("/traces/$trace->id")->assertSee($waits, false)->assertSee($line);
+        $this->get('/')->assertSee($line);
+
+        $this->post("$parts/fitted", ['id' => $this->ulid(), 'part' => 'seal']);
+        $this->get("/traces/$trace->id")->assertDontSee($waits, false);
+        $this->get('/')->assertDontSee($line);
+    }
+
+    public function test_what_the_display_shows_stands_on_the_call_sheet_and_is_kept_until_it_shows_something_else(): void
+    {
+        $shows = static fn (string $code): string => e(__('traces.displayed', ['display' => $code]));
+        $notice = fn (string $display) => $this->post("/machines/{$this->machine->id}/traces", [
+            'id' => $this->ulid(), 'symptoms' => ['standing-water'], 'since' => '2026-06-15', 'look' => '1', 'display' => $display,
+        ]);
+        $notice('E24 <3 blinks>')->assertSessionHasNoErrors();
+        $trace = Trace::query()->firstOrFail();
+        foreach (["/traces/$trace->id", "/traces/$trace->id/sheet"] as $page) {
+            $this->get($page)->assertSee($shows('E24 <3 blinks>'), false);
+        }
+        $notice('')->assertRedirect("/traces/$trace->id");
+        self::assertSame('E24 <3 blinks>', $trace->refresh()->display);
+        $notice('E25');
+        self::assertSame('E25', $trace->refresh()->display);
+        $notice(str_repeat('x', 81))->assertSessionHasErrors('display');
+    }
+
     public function test_what_somebody_who_was_called_found_teaches(): void
     {
         $trace = $this->begin(['standing-water']);

@@ -48,12 +48,8 @@ final class TraceController extends Controller
             $machine,
             $this->person($request),
             $request->ulid(),
-            $request->symptoms(),
-            $request->filled('where') ? $request->string('where')->toString() : null,
-            $request->filled('badly') ? $request->string('badly')->toString() : 'annoying',
-            $request->since(),
+            $request->report(),
             $request->boolean('look') || null !== $request->photo(),
-            $request->task(),
         );
         $photo = $request->photo();
         if (null !== $trace && null !== $photo) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Traces;
 
+use App\Actions\Traces\SymptomReport;
 use App\Http\Requests\Rounds\AcceptsPhoto;
 use App\Http\Requests\UlidRequest;
 use GoodRinse\Core\Quantity\Day;
@@ -27,6 +28,7 @@ final class TraceRequest extends UlidRequest
             'where' => ['nullable', 'string', 'regex:/^[a-z-]{1,30}$/D'],
             'badly' => ['nullable', 'string', 'in:'.implode(',', self::BADLY)],
             'look' => ['nullable', 'boolean'],
+            'display' => ['nullable', 'string', 'max:80'],
             'task' => ['nullable', 'string', 'max:40'],
             'photo' => $this->photoRules(),
         ];
@@ -44,14 +46,23 @@ final class TraceRequest extends UlidRequest
         return array_values(array_filter((array) $this->input('symptoms'), is_string(...)));
     }
 
+    public function report(): SymptomReport
+    {
+        $filled = fn (string $field): ?string => $this->filled($field) ? $this->string($field)->toString() : null;
+
+        return new SymptomReport(
+            $this->symptoms(),
+            Day::of($this->string('since')->toString()),
+            $filled('where'),
+            $filled('badly') ?? 'annoying',
+            $filled('display'),
+            $this->task(),
+        );
+    }
+
     /** The care task that it points to, where it is only written down; what is looked into says for itself where it came from. */
     public function task(): ?string
     {
         return $this->filled('task') && !$this->boolean('look') ? $this->string('task')->toString() : null;
-    }
-
-    public function since(): Day
-    {
-        return Day::of($this->string('since')->toString());
     }
 }

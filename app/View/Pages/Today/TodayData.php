@@ -31,6 +31,7 @@ final readonly class TodayData extends PageData
      * @param list<Trace> $traces
      * @param list<Trace> $held
      * @param array<string, string> $traceNames
+     * @param array<string, list<string>> $traceWaits which new parts they wait for
      * @param list<MachineCare> $machines
      * @param list<BatchLine> $batches
      * @param list<TaskLine> $others
@@ -51,6 +52,7 @@ final readonly class TodayData extends PageData
         public array $traces,
         public array $held,
         public array $traceNames,
+        public array $traceWaits,
         public Household $household,
         public Day $today,
         public \DateTimeImmutable $now,

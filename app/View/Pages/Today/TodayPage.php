@@ -16,6 +16,7 @@ use App\Models\Trace;
 use App\View\Drawing\WeeksStrip;
 use App\View\Pages\Parts\PartNeedLines;
 use App\View\Pages\Rounds\RoundPage;
+use App\View\Pages\Traces\WaitWords;
 use App\View\Pages\Vessels\VesselNotice;
 use App\View\Pages\Vessels\VesselNotices;
 use App\View\Words\ReasonWords;
@@ -43,6 +44,7 @@ final readonly class TodayPage
         private OpenTraces $traces,
         private StartWords $starts,
         private PartNeedLines $needs,
+        private WaitWords $waits,
     ) {
     }
 
@@ -81,6 +83,7 @@ final readonly class TodayPage
             traces: $traces,
             held: $held,
             traceNames: $this->traceNames([...$traces, ...$held]),
+            traceWaits: $this->traceWaits($traces, $household, $today),
             household: $household,
             today: $today,
             now: $now,
@@ -133,6 +136,21 @@ final readonly class TodayPage
         }
 
         return $names;
+    }
+
+    /**
+     * @param list<Trace> $traces
+     *
+     * @return array<string, list<string>> which new parts they wait for, by trace
+     */
+    private function traceWaits(array $traces, Household $household, Day $today): array
+    {
+        $waits = [];
+        foreach ($traces as $trace) {
+            $waits[$trace->id] = $this->waits->of($trace, $household, $today);
+        }
+
+        return $waits;
     }
 
     /**

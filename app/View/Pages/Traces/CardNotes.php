@@ -15,6 +15,7 @@ final readonly class CardNotes
      * @param list<string> $open what is open still
      * @param array<string, string> $together other looks that the same opening allows, names by id
      * @param array<string, Trace> $beside other traces of the machine that go on, by what was noticed
+     * @param list<string> $waits which new parts it waits for
      */
     public function __construct(
         public ?string $concluded,
@@ -22,6 +23,7 @@ final readonly class CardNotes
         public array $open,
         public array $together,
         public array $beside,
+        public array $waits,
     ) {
     }
 }

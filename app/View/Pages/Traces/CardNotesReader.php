@@ -9,11 +9,13 @@ use App\Models\Household;
 use App\Models\Trace;
 use GoodRinse\Core\Handbook\Fault\Access;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
+use GoodRinse\Core\Quantity\Day;
+use Psr\Clock\ClockInterface;
 
 /** Reads what stands round a card of a trace. */
 final readonly class CardNotesReader
 {
-    public function __construct(private TraceReader $reader)
+    public function __construct(private TraceReader $reader, private WaitWords $waits, private ClockInterface $clock)
     {
     }
 
@@ -29,6 +31,7 @@ final readonly class CardNotesReader
             self::named($access->open()),
             null === $card->check || [] === $card->check->needs ? [] : self::together($card, $cards),
             $this->beside($trace, $trouble),
+            $this->waits->of($trace, $household, Day::at($this->clock->now(), $household->zone())),
         );
     }
 

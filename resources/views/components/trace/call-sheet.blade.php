@@ -2,7 +2,8 @@
 @use('App\View\Words\Dates')
 @use('GoodRinse\Core\Quantity\Day')
 <h2>What is noticed</h2>
-<p>{{ implode('; ', $names) }}. First looked into on {{ Dates::day(Day::at($trace->begun_at, $household->zone())) }}.</p>
+<p>{{ implode('; ', $names) }}. First looked into on {{ Dates::day(Day::at($trace->begun_at, $household->zone())) }}.@if ($trace->display)
+    <strong>{{ __('traces.displayed', ['display' => $trace->display]) }}</strong>@endif</p>
 <h2>Seen, measured, tried</h2>
 @if ($told || $steps)
     <ul>@foreach ([...$told, ...$steps] as $said)<li>{{ $said }}</li>@endforeach</ul>
