@@ -11,6 +11,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
@@ -21,6 +22,10 @@ return Application::configure(basePath: dirname(__DIR__))
         then: static fn () => Route::middleware(SubstituteBindings::class)->group(base_path('routes/outside.php')),
     )
     ->withMiddleware(function (Middleware $middleware): void {
+        // Never the host: APP_URL alone decides that.
+        $middleware->trustProxies(
+            headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PORT | Request::HEADER_X_FORWARDED_PROTO,
+        );
         $middleware->append([SecurityHeaders::class, TakeCleanText::class]);
         $middleware->web(replace: [ValidateCsrfToken::class => FormToken::class]);
         $middleware->alias(['household' => EnsureHousehold::class]);

@@ -12,7 +12,7 @@ return [
     'cookie' => 'good_rinse',
     'path' => '/',
     'domain' => null,
-    'secure' => env('SESSION_SECURE_COOKIE', false),
+    'secure' => env('SESSION_SECURE_COOKIE', str_starts_with((string) env('APP_URL', ''), 'https:')),
     'http_only' => true,
     'same_site' => 'lax',
     'partitioned' => false,

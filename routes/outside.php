@@ -13,5 +13,5 @@ use Illuminate\Support\Facades\Route;
 Route::get('up', HealthController::class)->name('up');
 Route::post('device/events', [DeviceEventController::class, 'store'])->middleware('throttle:device');
 Route::get('calendar/{token}.ics', [FeedController::class, 'show'])->where('token', '[0-9A-Za-z]+')->name('feed');
-Route::get('reminders/stop/{user}', [ReminderController::class, 'leave'])->name('reminders.stop')->middleware('signed');
-Route::post('reminders/stop/{user}', [ReminderController::class, 'stop'])->middleware('signed');
+Route::get('reminders/stop/{user}', [ReminderController::class, 'leave'])->name('reminders.stop')->middleware('signed:relative');
+Route::post('reminders/stop/{user}', [ReminderController::class, 'stop'])->middleware('signed:relative');

@@ -26,7 +26,7 @@ final class CareDigest extends Notification
 
     public function toMail(User $person): MailMessage
     {
-        $stop = URL::signedRoute('reminders.stop', ['user' => $person->id]);
+        $stop = url(URL::signedRoute('reminders.stop', ['user' => $person->id], absolute: false));
 
         return (new MailMessage())
             ->subject(

@@ -27,6 +27,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 use Psr\Clock\ClockInterface;
@@ -47,6 +48,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(!$this->app->isProduction());
+        $this->addressesFollowTheConfiguration();
         Password::defaults(static fn (): Password => Password::min(10));
 
         AboutCommand::add('Good Rinse', fn (): array => [
@@ -78,5 +80,13 @@ final class AppServiceProvider extends ServiceProvider
             'device:'.hash('xxh128', (string) $request->bearerToken()),
         ));
         RateLimiter::for('sign-up', static fn (Request $request): Limit => Limit::perMinute(10)->by('up:'.$request->ip()));
+    }
+
+    /** Links, redirects and mails lead to APP_URL, whatever host a request names. */
+    private function addressesFollowTheConfiguration(): void
+    {
+        $url = rtrim(config()->string('app.url'), '/');
+        URL::forceRootUrl($url);
+        URL::forceScheme((string) parse_url($url, PHP_URL_SCHEME));
     }
 }

@@ -27,6 +27,9 @@ final class SecurityHeaders
         $headers->set('Permissions-Policy', 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        if ($request->isSecure()) {
+            $headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         if (Auth::hasUser()) { // without asking the database, which may be what failed
             $headers->set('Cache-Control', 'no-store, private');
         }

@@ -47,13 +47,13 @@ final class ReminderController extends Controller
     /** Asks, because mail programs open links by themselves. */
     public function leave(Request $request, User $user): View
     {
-        return view('reminders.stop', ['url' => $request->fullUrl(), 'stopped' => !$user->reminders]);
+        return view('reminders.stop', ['url' => $request->getRequestUri(), 'stopped' => !$user->reminders]);
     }
 
     public function stop(Request $request, User $user, StopReminders $stop): View
     {
         $stop->handle($user);
 
-        return view('reminders.stop', ['url' => $request->fullUrl(), 'stopped' => true]);
+        return view('reminders.stop', ['url' => $request->getRequestUri(), 'stopped' => true]);
     }
 }
