@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use App\Exceptions\Failures;
 use App\Http\Middleware\EnsureHousehold;
+use App\Http\Middleware\EnsureKeeper;
+use App\Http\Middleware\EnsureRecentPassword;
 use App\Http\Middleware\FormToken;
+use App\Http\Middleware\KeepLogin;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TakeCleanText;
 use Illuminate\Foundation\Application;
@@ -28,7 +31,8 @@ return Application::configure(basePath: dirname(__DIR__))
         );
         $middleware->append([SecurityHeaders::class, TakeCleanText::class]);
         $middleware->web(replace: [ValidateCsrfToken::class => FormToken::class]);
-        $middleware->alias(['household' => EnsureHousehold::class]);
+        $middleware->web(append: [KeepLogin::class]);
+        $middleware->alias(['household' => EnsureHousehold::class, 'keeper' => EnsureKeeper::class, 'password' => EnsureRecentPassword::class]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/');
     })

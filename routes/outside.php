@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /* What is reached without a login, each by a secret of its own: no cookies, no session. */
 
+use App\Http\Controllers\Account\AccountController;
 use App\Http\Controllers\Devices\DeviceEventController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\Household\FeedController;
@@ -15,3 +16,7 @@ Route::post('device/events', [DeviceEventController::class, 'store'])->middlewar
 Route::get('calendar/{token}.ics', [FeedController::class, 'show'])->where('token', '[0-9A-Za-z]+')->name('feed');
 Route::get('reminders/stop/{user}', [ReminderController::class, 'leave'])->name('reminders.stop')->middleware('signed:relative');
 Route::post('reminders/stop/{user}', [ReminderController::class, 'stop'])->middleware('signed:relative');
+Route::middleware(['web', 'signed:relative'])->group(function (): void {
+    Route::get('account/email/{user}', [AccountController::class, 'confirm'])->name('account.email.confirm');
+    Route::post('account/email/{user}', [AccountController::class, 'confirmed']);
+});

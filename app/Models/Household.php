@@ -8,6 +8,7 @@ use GoodRinse\Core\Quantity\Measures;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -84,10 +85,16 @@ final class Household extends Model
         return new \DateTimeZone($this->timezone);
     }
 
-    /** @return HasMany<User, $this> */
-    public function members(): HasMany
+    /** @return BelongsToMany<User, $this> */
+    public function members(): BelongsToMany
     {
-        return $this->hasMany(User::class);
+        return $this->belongsToMany(User::class, 'memberships');
+    }
+
+    /** @return HasMany<Membership, $this> */
+    public function memberships(): HasMany
+    {
+        return $this->hasMany(Membership::class);
     }
 
     /** @return HasMany<Machine, $this> */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
 
@@ -19,6 +21,11 @@ use Illuminate\Notifications\Notifiable;
  * @property string $password
  * @property string $appearance
  * @property bool $reminders whether to be reminded by mail
+ * @property string|null $new_email address that waits to be confirmed
+ * @property string|null $two_factor_secret in base 32; asked for once two_factor_at is set
+ * @property CarbonImmutable|null $two_factor_at
+ * @property int|null $two_factor_step that was last used
+ * @property list<string>|null $recovery_codes hashes of those that are left
  * @property Household|null $household
  */
 final class User extends Authenticatable
@@ -31,18 +38,37 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'two_factor_secret', 'recovery_codes'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'reminders' => 'boolean'];
+        return [
+            'password' => 'hashed',
+            'reminders' => 'boolean',
+            'two_factor_secret' => 'encrypted',
+            'two_factor_at' => 'immutable_datetime',
+            'recovery_codes' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Household, $this> */
     public function household(): BelongsTo
     {
         return $this->belongsTo(Household::class);
+    }
+
+    /** @return HasMany<Membership, $this> */
+    public function memberships(): HasMany
+    {
+        return $this->hasMany(Membership::class);
+    }
+
+    /** Whether the person keeps the household that is open. */
+    public function isKeeper(): bool
+    {
+        return null !== $this->household_id
+            && $this->memberships()->where('household_id', $this->household_id)->where('role', Membership::KEEPER)->exists();
     }
 
     /** The household of a person who has been let through the door that asks for one. */

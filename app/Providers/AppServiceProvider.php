@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Account\LogIn;
 use App\Models\CalendarFeed;
 use App\Models\Device;
 use App\Models\Document;
@@ -16,11 +17,13 @@ use App\Models\Trace;
 use App\Outside\OutboxTransport;
 use App\Policies\HouseholdRecordPolicy;
 use App\Sqlite\ImmediateSqliteConnector;
+use App\Support\Caller;
 use App\Support\StandingClock;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Console\AboutCommand;
 use Illuminate\Http\Request;
@@ -38,6 +41,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->scoped(HouseMeasures::class);
+        $this->app->bind(Caller::class, static fn (Application $app): Caller => new Caller(
+            $app->runningInConsole() && !$app->runningUnitTests() ? null : $app->make(Request::class)->ip(),
+        ));
         $this->app->singleton(ClockInterface::class, static function (): StandingClock {
             $today = config('good-rinse.today');
 
@@ -75,6 +81,19 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(6)->by('who:'.mb_strtolower($request->string('email')->limit(190, '')->toString()).'|'.$request->ip()),
             Limit::perMinute(30)->by('from:'.$request->ip()),
+        ]);
+        RateLimiter::for('code', static function (Request $request): array {
+            $kept = $request->hasSession() ? $request->session()->get(LogIn::PENDING) : null;
+            $who = $request->user()?->getAuthIdentifier() ?? (is_array($kept) ? ($kept['user'] ?? null) : null);
+
+            return [
+                Limit::perMinute(6)->by("code:{$request->method()}:{$request->path()}:".(is_scalar($who) ? $who : '').'|'.$request->ip()),
+                Limit::perHour(60)->by('code-of:'.(is_scalar($who) ? $who : $request->ip())),
+            ];
+        });
+        RateLimiter::for('mail', static fn (Request $request): array => [
+            Limit::perMinute(3)->by('mail:'.$request->ip()),
+            Limit::perHour(5)->by('mail-to:'.mb_strtolower($request->string('email')->limit(190, '')->toString())),
         ]);
         RateLimiter::for('device', static fn (Request $request): Limit => Limit::perMinute(240)->by(
             'device:'.hash('xxh128', (string) $request->bearerToken()),

@@ -60,11 +60,7 @@ final class Handbook
     /** @return array<string, mixed> */
     private function compiled(): array
     {
-        if ($this->compiled instanceof \Closure) {
-            $this->compiled = ($this->compiled)();
-        }
-
-        return $this->compiled;
+        return $this->compiled = $this->compiled instanceof \Closure ? ($this->compiled)() : $this->compiled;
     }
 
     private function root(): Node
@@ -81,12 +77,9 @@ final class Handbook
     /** @return array<string, string> what the numbers of a model rest on, by the file they stand in */
     public function bases(): array
     {
-        $bases = [];
-        foreach (['rhythm', 'dose', 'faults', 'own-tasks'] as $file) {
-            $bases[$file] = $this->root()->at($file)->string('basis');
-        }
+        $files = ['rhythm', 'dose', 'faults', 'own-tasks'];
 
-        return $bases;
+        return array_combine($files, array_map(fn (string $file): string => $this->root()->at($file)->string('basis'), $files));
     }
 
     public function rhythmModel(): RhythmModel

@@ -91,7 +91,7 @@ final class ActionRefused extends \DomainException implements Refusal
 
     public static function alreadyHasHousehold(): self
     {
-        return new self('You already belong to a household. Log out and open the link with another account.');
+        return new self('You already belong to this household. Log out and open the link with another account.');
     }
 
     /** The interlock refuses; its reason and its remedy are the message. */

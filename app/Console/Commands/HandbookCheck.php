@@ -21,7 +21,8 @@ final class HandbookCheck extends Command
     public function handle(HandbookWords $words): int
     {
         $folder = $this->argument('folder');
-        $loader = new HandbookCompiler(is_string($folder) ? $folder : config()->string('good-rinse.handbook'));
+        $folder = is_string($folder) ? $folder : config()->string('good-rinse.handbook');
+        $loader = new HandbookCompiler($folder);
         try {
             $problems = $words->missing(new Handbook($loader->check()));
         } catch (InvalidHandbook $e) {
@@ -34,7 +35,7 @@ final class HandbookCheck extends Command
             return self::FAILURE;
         }
         if ((bool) $this->option('note')) {
-            $loader->markChecked();
+            file_put_contents("$folder/".HandbookCompiler::CHECKED, $loader->mark());
         }
         $this->line(sprintf('The handbook is in order: %d files.', count($loader->files())));
 

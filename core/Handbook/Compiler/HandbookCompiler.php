@@ -28,7 +28,8 @@ final class HandbookCompiler
         'own-tasks',
         'wording',
     ];
-    private const CHECKED = 'checked.txt';
+    /** Beside the files: which of them were found in order. */
+    public const CHECKED = 'checked.txt';
 
     /** @var list<Problem> */
     private array $problems = [];
@@ -43,7 +44,7 @@ final class HandbookCompiler
     }
 
     /**
-     * A handbook whose files are the very ones that were checked last (see markChecked) is not held against its schemas
+     * A handbook whose files are the very ones that were checked last (see mark) is not held against its schemas
      * and wording again: that takes as long as reading it.
      *
      * @return array<string, mixed> plain arrays that Handbook reads, and that can be kept in a cache
@@ -66,17 +67,20 @@ final class HandbookCompiler
     }
 
     /**
-     * Checks everything and notes beside the files that these, unchanged, are in order.
+     * Checks everything.
+     *
+     * @return string what to keep in the file CHECKED, to note that these files, unchanged, are in order
      *
      * @throws InvalidHandbook naming file, place and problem, of everything that is wrong
      */
-    public function markChecked(): void
+    public function mark(): string
     {
         $this->check();
-        file_put_contents("$this->folder/".self::CHECKED, $this->fingerprint()."\n");
+
+        return $this->fingerprint()."\n";
     }
 
-    /** Whether the files are, to the byte, those of the last markChecked. */
+    /** Whether the files are, to the byte, those that CHECKED was written for. */
     public function isChecked(): bool
     {
         return $this->fingerprint() === trim((string) @file_get_contents("$this->folder/".self::CHECKED));

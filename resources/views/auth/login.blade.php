@@ -20,6 +20,7 @@
                     Stay logged in on this device</label>
             </div>
             <p class="mt-4"><button class="push push--main push--wide">Log in</button></p>
+            <p class="mb-1"><a href="{{ route('password.request') }}">{{ __('account.forgotten') }}</a></p>
             <p class="mb-0">New here? <a href="{{ route('register') }}">Make an account</a></p>
         </form>
     </div>

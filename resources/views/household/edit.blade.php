@@ -55,29 +55,57 @@
             <section class="tile">
                 <h2>People</h2>
                 <ul class="clean-list">
-                    @foreach ($members as $member)
-                        <li>{{ $member->name }} <span class="muted small">{{ $member->email }}</span></li>
+                    @foreach ($memberships as $membership)
+                        <li>{{ $membership->user->name }} <span class="muted small">{{ $membership->user->email }}
+                            @if ($membership->isKeeper())<strong>{{ __('household.role.keeper') }}</strong>@endif</span></li>
                     @endforeach
                 </ul>
-                <hr class="rule">
-                @if (session('invitation'))
-                    <div x-data="copy">
-                        <label class="form-label"
-                            for="invitation">Send this link to one person. It works once, for a week, and is shown only now.</label>
-                        <input class="form-control" id="invitation" readonly value="{{ session('invitation') }}" x-ref="text">
-                        <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
-                    </div>
+                @if ($isKeeper)
+                    <hr class="rule">
+                    @if (session('invitation'))
+                        <div x-data="copy">
+                            <label class="form-label"
+                                for="invitation">Send this link to one person. It works once, for a week, and is shown only now.</label>
+                            <input class="form-control" id="invitation" readonly value="{{ session('invitation') }}" x-ref="text">
+                            <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
+                        </div>
+                    @endif
+                    <form method="post" action="{{ route('invitations.store') }}">@csrf<input type="hidden" name="id"
+                        value="{{ Str::ulid() }}"><button class="push">Invite somebody</button></form>
+                    @foreach ($invitations as $invitation)
+                        <form class="with-gap mt-2" method="post" action="{{ route('invitations.destroy', $invitation) }}">
+                            @csrf
+                            @method('delete')
+                            <span class="small">Open invitation, until
+                                {{ $invitation->expires_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
+                            <button class="push push--quiet">Take it back</button>
+                        </form>
+                    @endforeach
+                    @if ($memberships->count() > 1)
+                        <details class="mt-3" @if ($errors->has('current_password')) open @endif>
+                            <summary>{{ __('household.manage') }}</summary>
+                            @foreach ($memberships as $membership)
+                                @continue($membership->isKeeper())
+                                <div class="with-gap mt-3"><span>{{ $membership->user->name }}</span>
+                                    <form method="post" action="{{ route('members.destroy', $membership->user) }}">
+                                        @csrf
+                                        @method('delete')
+                                        <button class="push push--quiet">{{ __('household.remove') }}</button>
+                                    </form>
+                                </div>
+                                <form method="post" action="{{ route('members.keeper', $membership->user) }}">
+                                    @csrf
+                                    <x-account.current id="keeper-{{ $membership->user_id }}"/>
+                                    <p class="mt-2"><button class="push push--quiet">{{ __('household.hand_over') }}</button></p>
+                                </form>
+                            @endforeach
+                        </details>
+                    @endif
+                    <p class="mt-3 mb-0"><a href="{{ route('household.security') }}">{{ __('household.security') }}</a></p>
+                @else
+                    <form method="post" action="{{ route('household.leave') }}">@csrf<button
+                        class="push push--quiet mt-2">{{ __('household.leave') }}</button></form>
                 @endif
-                <form method="post" action="{{ route('invitations.store') }}">@csrf<button class="push">Invite somebody</button></form>
-                @foreach ($invitations as $invitation)
-                    <form class="with-gap mt-2" method="post" action="{{ route('invitations.destroy', $invitation) }}">
-                        @csrf
-                        @method('delete')
-                        <span class="small">Open invitation, until
-                            {{ $invitation->expires_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
-                        <button class="push push--quiet">Take it back</button>
-                    </form>
-                @endforeach
             </section>
             <section class="tile">
                 <h2>Reminders</h2>
@@ -108,6 +136,27 @@
                 </fieldset>
                 <p class="mt-3 mb-0"><button class="push">Use this</button></p>
             </form>
+            <section class="tile">
+                <h2>{{ __('household.account') }}</h2>
+                <p>{{ __('household.account_line') }}</p>
+                <a class="push" href="{{ route('account') }}">{{ __('household.account') }}</a>
+            </section>
+            @if ($isKeeper)
+                <details class="tile">
+                    <summary>{{ __('household.end') }}</summary>
+                    <form method="post" action="{{ route('household') }}" class="mt-3">
+                        @csrf
+                        @method('delete')
+                        <p>{{ __('household.end_line') }}</p>
+                        <div class="field">
+                            <label class="form-label" for="f-end-name">{{ __('household.end_name') }}</label>
+                            <input class="form-control" id="f-end-name" name="name" autocomplete="off" required>
+                        </div>
+                        <x-account.current id="for-end"/>
+                        <p class="mt-3 mb-0"><button class="push">{{ __('household.end_do') }}</button></p>
+                    </form>
+                </details>
+            @endif
             <form method="post" action="{{ route('logout') }}">
                 @csrf<button class="push push--quiet">Log out {{ auth()->user()->name }}</button></form>
         </div>

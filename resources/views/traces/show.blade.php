@@ -41,7 +41,8 @@
                     Your answers contradict each other: {{ $reading->conflict->getMessage() }} Take one back below; until then they are left
                     aside.</div>@endif
                 @foreach ($notes->waits as $line)
-                    <p class="said" data-waits>{{ $line }} <a href="{{ route('machines.parts', $machine) }}">{{ __('traces.to_parts') }}</a></p>
+                    <p class="said" data-waits>{{ $line }}
+                        <a href="{{ route('machines.parts', $machine) }}">{{ __('traces.to_parts') }}</a></p>
                 @endforeach
                 <section class="tile card-next" aria-labelledby="card">
                     <p class="muted">{{ $card->head() }}</p>

@@ -108,7 +108,7 @@ final class AccountTest extends TestCase
         self::assertNull(Invitation::open($token));
     }
 
-    public function test_somebody_with_a_household_is_not_moved_to_another(): void
+    public function test_somebody_with_a_household_belongs_to_both_and_joins_none_twice(): void
     {
         $ama = $this->member();
         $this->actingAs($ama)->post('/household/invitations');
@@ -116,9 +116,13 @@ final class AccountTest extends TestCase
         Invitation::query()->firstOrFail()->update(['token_hash' => Invitation::hash($token)]);
         $other = $this->member();
 
-        $this->actingAs($other)->post("/join/$token")->assertSessionHasErrors('did');
-        self::assertNotSame($ama->household_id, $other->refresh()->household_id);
+        $this->actingAs($ama)->post("/join/$token")->assertSessionHasErrors('did');
         self::assertNotNull(Invitation::open($token), 'the link is not used up');
+        $first = $other->household_id;
+        $this->actingAs($other)->post("/join/$token")->assertSessionHasNoErrors();
+        self::assertSame($ama->household_id, $other->refresh()->household_id);
+        $this->post("/households/$first/open")->assertRedirect('/');
+        self::assertSame($first, $other->refresh()->household_id);
     }
 
     public function test_a_household_is_changed_by_its_members(): void

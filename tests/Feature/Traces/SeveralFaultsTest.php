@@ -110,7 +110,10 @@ final class SeveralFaultsTest extends TestCase
         $waits = 'data-waits';
         $trace = $this->begin(['leak']);
         $parts = "/machines/{$this->machine->id}/parts";
-        $need = fn (string $part, string $stage) => $this->post("$parts/needed", ['id' => $this->ulid(), 'part' => $part, 'stage' => $stage]);
+        $need = fn (string $part, string $stage) => $this->post(
+            "$parts/needed",
+            ['id' => $this->ulid(), 'part' => $part, 'stage' => $stage],
+        );
         $need('seal', 'worn')->assertSessionHasNoErrors();
         $need('upper-rack', 'ordered')->assertSessionHasNoErrors();
         $this->get("/traces/$trace->id")->assertDontSee($waits, false);

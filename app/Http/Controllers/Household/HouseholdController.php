@@ -26,7 +26,8 @@ final class HouseholdController extends Controller
             'units' => (new Descaling($handbook->doseModel()))->hardnessUnits(),
             'strengths' => $handbook->agent('white-vinegar')->strengths,
             'devices' => $household->devices()->with('machine')->orderBy('name')->get(),
-            'members' => $household->members()->orderBy('name')->get(),
+            'memberships' => $household->memberships()->with('user')->orderBy('id')->get(),
+            'isKeeper' => $this->person($request)->isKeeper(),
             'invitations' => $household->invitations()
                 ->whereNull('used_at')
                 ->where('expires_at', '>', app(ClockInterface::class)->now())

@@ -16,7 +16,9 @@ final class HouseholdCreationController extends Controller
 {
     public function create(Request $request): View|RedirectResponse
     {
-        return null === $this->person($request)->household_id ? view('household.new') : redirect()->route('today');
+        return null === $this->person($request)->household_id || $request->boolean('another')
+            ? view('household.new')
+            : redirect()->route('today');
     }
 
     public function store(HouseholdRequest $request, CreateHousehold $found): RedirectResponse

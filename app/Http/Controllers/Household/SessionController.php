@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Household;
 
+use App\Actions\Account\LogIn;
+use App\Actions\Account\TrackLogin;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Household\LogInRequest;
 use Illuminate\Contracts\View\View;
@@ -19,18 +21,33 @@ final class SessionController extends Controller
         return view('auth.login');
     }
 
-    public function store(LogInRequest $request): RedirectResponse
+    public function store(LogInRequest $request, LogIn $in): RedirectResponse
     {
-        if (!Auth::attempt($request->credentials(), $request->boolean('remember'))) {
+        $user = $in->byPassword($request->credentials());
+        if (null === $user) {
             return back()->withInput($request->only('email', 'remember'))->withErrors(['email' => __('auth.failed')]);
         }
+        if (null !== $user->two_factor_at) {
+            $request->session()->put(
+                LogIn::PENDING,
+                ['user' => $user->id, 'remember' => $request->boolean('remember'), 'at' => time()],
+            );
+
+            return redirect()->route('login.code');
+        }
+        Auth::login($user, $request->boolean('remember'));
         $request->session()->regenerate();
+        $in->noted($user);
 
         return redirect()->intended(route('today'));
     }
 
-    public function destroy(Request $request): RedirectResponse
+    public function destroy(Request $request, TrackLogin $track): RedirectResponse
     {
+        $login = $this->login($request);
+        if (null !== $login) {
+            $track->end($this->person($request), $login);
+        }
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Household;
 
+use App\Http\Requests\Account\PasswordRequest;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 
 final class RegistrationRequest extends FormRequest
 {
@@ -17,7 +17,7 @@ final class RegistrationRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190', Rule::unique(User::class)],
-            'password' => ['required', 'string', 'max:200', Password::defaults()],
+            'password' => PasswordRequest::fits([$this->string('name')->toString(), $this->string('email')->toString()]),
         ];
     }
 

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Models\User;
+use App\Notifications\ConfirmEmail;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Notification;
+
+/** Changes a person's name, e-mail address and password. */
+final readonly class ChangeAccount
+{
+    public function __construct(private RecordSecurity $record, private EndLogins $logins)
+    {
+    }
+
+    public function name(User $user, string $name): void
+    {
+        $user->update(['name' => $name]);
+    }
+
+    /** Keeps the new address until somebody there has followed the link sent to it. */
+    public function askForEmail(User $user, string $email): void
+    {
+        $user->forceFill(['new_email' => mb_strtolower($email)])->save();
+        Notification::route('mail', $user->new_email)->notify(new ConfirmEmail($user));
+    }
+
+    /** @throws AccountRefused when another address was asked for since, or somebody else has it by now */
+    public function confirmEmail(User $user, string $email): void
+    {
+        DB::transaction(function () use ($user, $email): void {
+            if ($user->refresh()->new_email !== $email) {
+                throw AccountRefused::because('link_used');
+            }
+            if (User::query()->where('email', $email)->whereKeyNot($user->id)->exists()) {
+                throw AccountRefused::because('email_taken');
+            }
+            $before = $user->email;
+            $user->forceFill(['email' => $email, 'new_email' => null])->save();
+            $this->record->handle('email-changed', $user, "$before → $email");
+        });
+    }
+
+    /**
+     * @param string|null $login id of the login in which it is changed, which alone goes on
+     * @param string $kind password-changed or password-reset
+     */
+    public function password(
+        User $user,
+        #[\SensitiveParameter]
+        string $password,
+        ?string $login,
+        string $kind = 'password-changed',
+    ): void {
+        DB::transaction(function () use ($user, $password, $login, $kind): void {
+            $user->update(['password' => $password]);
+            $this->logins->others($user, $login);
+            $this->record->handle($kind, $user);
+        });
+    }
+}

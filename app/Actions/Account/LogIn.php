@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Models\User;
+use Illuminate\Support\Facades\Auth;
+
+/** Says whose password it is. The answer takes the same time whether the address is known or not (auth.timebox_duration). */
+final readonly class LogIn
+{
+    /** What a session keeps of somebody whose password was right, until the code follows: id, whether to stay, when. */
+    public const PENDING = 'password_was_right';
+
+    public function __construct(private RecordSecurity $record)
+    {
+    }
+
+    /** @param array{email: string, password: string} $credentials */
+    public function byPassword(#[\SensitiveParameter] array $credentials): ?User
+    {
+        $user = Auth::guard('web')->validate($credentials) ? User::query()->where('email', $credentials['email'])->first() : null;
+        if (null === $user) {
+            $known = User::query()->where('email', $credentials['email'])->first();
+            $this->note('log-in-failed', null, $known?->email, $known?->household_id);
+        }
+
+        return $user;
+    }
+
+    public function noted(User $user): void
+    {
+        $this->note('logged-in', $user);
+    }
+
+    /** A full disk keeps nobody out. */
+    private function note(string $kind, ?User $by, ?string $about = null, ?string $household = null): void
+    {
+        if (null === $by && null === $household) {
+            return;
+        }
+        try {
+            $this->record->handle($kind, $by, $about, $household);
+        } catch (\PDOException) {
+            return;
+        }
+    }
+}

@@ -1,0 +1,7 @@
+{!! __('reminders.hello', ['name' => $person->name]) !!}
+
+{!! $line !!}
+
+{!! $link !!}
+
+{!! __('account.mail_not_you') !!}
