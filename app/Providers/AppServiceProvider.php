@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Actions\Account\LogIn;
 use App\Models\CalendarFeed;
 use App\Models\Device;
 use App\Models\Document;
@@ -18,6 +17,7 @@ use App\Outside\OutboxTransport;
 use App\Policies\HouseholdRecordPolicy;
 use App\Sqlite\ImmediateSqliteConnector;
 use App\Support\Caller;
+use App\Support\PendingLogin;
 use App\Support\StandingClock;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\Handbook;
@@ -83,8 +83,8 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(30)->by('from:'.$request->ip()),
         ]);
         RateLimiter::for('code', static function (Request $request): array {
-            $kept = $request->hasSession() ? $request->session()->get(LogIn::PENDING) : null;
-            $who = $request->user()?->getAuthIdentifier() ?? (is_array($kept) ? ($kept['user'] ?? null) : null);
+            $who = $request->user()?->getAuthIdentifier()
+                ?? ($request->hasSession() ? PendingLogin::of($request->session())?->user : null);
 
             return [
                 Limit::perMinute(6)->by("code:{$request->method()}:{$request->path()}:".(is_scalar($who) ? $who : '').'|'.$request->ip()),

@@ -10,9 +10,6 @@ use Illuminate\Support\Facades\Auth;
 /** Says whose password it is. The answer takes the same time whether the address is known or not (auth.timebox_duration). */
 final readonly class LogIn
 {
-    /** What a session keeps of somebody whose password was right, until the code follows: id, whether to stay, when. */
-    public const PENDING = 'password_was_right';
-
     public function __construct(private RecordSecurity $record)
     {
     }

@@ -8,6 +8,7 @@ use App\Actions\Account\LogIn;
 use App\Actions\Account\TrackLogin;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Household\LogInRequest;
+use App\Support\PendingLogin;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,10 +29,7 @@ final class SessionController extends Controller
             return back()->withInput($request->only('email', 'remember'))->withErrors(['email' => __('auth.failed')]);
         }
         if (null !== $user->two_factor_at) {
-            $request->session()->put(
-                LogIn::PENDING,
-                ['user' => $user->id, 'remember' => $request->boolean('remember'), 'at' => time()],
-            );
+            PendingLogin::keep($request->session(), $user->id, $request->boolean('remember'));
 
             return redirect()->route('login.code');
         }
