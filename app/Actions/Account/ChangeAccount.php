@@ -6,8 +6,10 @@ namespace App\Actions\Account;
 
 use App\Models\User;
 use App\Notifications\ConfirmEmail;
+use App\Notifications\NewPassword;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Notification;
+use Illuminate\Support\Facades\Password;
 
 /** Changes a person's name, e-mail address and password. */
 final readonly class ChangeAccount
@@ -42,6 +44,15 @@ final readonly class ChangeAccount
             $user->forceFill(['email' => $email, 'new_email' => null])->save();
             $this->record->handle('email-changed', $user, "$before → $email");
         });
+    }
+
+    /** Sends a link under which a forgotten password is chosen anew, where the address is somebody's. */
+    public function sendLink(string $email): void
+    {
+        Password::sendResetLink(
+            ['email' => $email],
+            static fn (User $user, string $token) => $user->notify(new NewPassword($token)),
+        );
     }
 
     /**

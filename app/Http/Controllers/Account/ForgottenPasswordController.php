@@ -8,7 +8,6 @@ use App\Actions\Account\ChangeAccount;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Account\PasswordRequest;
 use App\Models\User;
-use App\Notifications\NewPassword;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,14 +25,11 @@ final class ForgottenPasswordController extends Controller
         return view('auth.forgotten');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, ChangeAccount $change): RedirectResponse
     {
         $request->validate(['email' => ['required', 'string', 'max:190']]);
         $email = mb_strtolower($request->string('email')->toString());
-        (new Timebox())->call(static fn (): string => Password::sendResetLink(
-            ['email' => $email],
-            static fn (User $user, string $token) => $user->notify(new NewPassword($token)),
-        ), self::TIME);
+        (new Timebox())->call(static fn () => $change->sendLink($email), self::TIME);
 
         return redirect()->route('login')->with('did', __('account.link_sent'));
     }
