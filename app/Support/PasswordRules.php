@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Illuminate\Contracts\Validation\ValidationRule;
+use Illuminate\Validation\Rules\Password;
 
 /**
  * What a password must not be: longer than what is hashed of it, one that everybody tries first, or the person's own name.
@@ -22,6 +23,16 @@ final readonly class PasswordRules implements ValidationRule
     /** @param list<string> $about what the person is called here: name, e-mail address */
     public function __construct(private array $about = [])
     {
+    }
+
+    /**
+     * @param list<string> $about what the person is called here
+     *
+     * @return list<mixed> everything that a new password has to keep to
+     */
+    public static function all(array $about): array
+    {
+        return ['required', 'string', Password::defaults(), new self($about)];
     }
 
     /** @param \Closure(string): mixed $fail */

@@ -68,7 +68,7 @@ return [
     'households' => 'Your households',
     'household_now' => 'open now',
     'household_open' => 'Open it',
-    'household_more' => 'Found another',
+    'household_more' => 'Set up another',
     'delete' => 'Delete the account',
     'delete_line' => 'What you wrote down stays in the household, without your name. A household with nobody else in it goes along, '
         .'with its logbook and pictures.',

@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use App\Actions\Account\ChangeAccount;
 use App\Actions\Account\SetTwoFactor;
-use App\Http\Requests\Account\PasswordRequest;
 use App\Models\User;
+use App\Support\PasswordRules;
 use App\Support\Scalar;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
@@ -31,7 +31,7 @@ final class UserPassword extends Command
             return self::FAILURE;
         }
         $password = Scalar::text($this->option('password') ?? $this->secret('New password'));
-        $wrong = Validator::make(['password' => $password], ['password' => PasswordRequest::fits([$user->name, $user->email])])->errors();
+        $wrong = Validator::make(['password' => $password], ['password' => PasswordRules::all([$user->name, $user->email])])->errors();
         if ($wrong->isNotEmpty()) {
             $this->error((string) $wrong->first());
 

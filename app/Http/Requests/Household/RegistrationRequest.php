@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Household;
 
-use App\Http\Requests\Account\PasswordRequest;
 use App\Models\User;
+use App\Support\PasswordRules;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -17,7 +17,7 @@ final class RegistrationRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190', Rule::unique(User::class)],
-            'password' => PasswordRequest::fits([$this->string('name')->toString(), $this->string('email')->toString()]),
+            'password' => PasswordRules::all([$this->string('name')->toString(), $this->string('email')->toString()]),
         ];
     }
 
