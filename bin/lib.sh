@@ -30,6 +30,7 @@ ensure_php() {
     php_has gd || missing+=(php8.2-gd)
     php_has curl || missing+=(php8.2-curl)
     php_has mbstring || missing+=(php8.2-mbstring)
+    php_has zip || missing+=(php8.2-zip)
     php_has intl || missing+=(php8.2-intl)
     php_has dom || missing+=(php8.2-xml)
     command -v unzip >/dev/null || missing+=(unzip)

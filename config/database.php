@@ -12,7 +12,7 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => (int) env('DB_BUSY_TIMEOUT', 5000),
             'journal_mode' => 'WAL',
-            'synchronous' => 'NORMAL',
+            'synchronous' => env('DB_SYNCHRONOUS', 'FULL'),
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

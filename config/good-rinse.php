@@ -18,6 +18,10 @@ return [
 
     // Pictures and papers lie outside the public folder and are served through a policy.
     'photos' => env('GOODRINSE_PHOTOS', storage_path('app/photos')),
+
+    // Backups: one file each, readable for this user only. They hold everything, the key too.
+    'backups' => env('GOODRINSE_BACKUPS', storage_path('app/backups')),
+
     'document_max_kilobytes' => 12_000,
     'photo_max_kilobytes' => 12_000,
     'photo_longest_side' => 1600,

@@ -142,6 +142,10 @@
                 <a class="push" href="{{ route('account') }}">{{ __('household.account') }}</a>
             </section>
             @if ($isKeeper)
+                <section class="tile">
+                    <h2>{{ __('backup.title') }}</h2>
+                    <p class="mb-0">{{ $backup }}</p>
+                </section>
                 <details class="tile">
                     <summary>{{ __('household.end') }}</summary>
                     <form method="post" action="{{ route('household') }}" class="mt-3">

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Household;
 use App\Actions\Household\ChangeHousehold;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Household\HouseholdRequest;
+use App\View\Words\BackupWords;
 use GoodRinse\Core\Dose\Descaling;
 use GoodRinse\Core\Handbook\Handbook;
 use Illuminate\Contracts\View\View;
@@ -17,7 +18,7 @@ use Psr\Clock\ClockInterface;
 /** People, time zone, measures, water and rules. */
 final class HouseholdController extends Controller
 {
-    public function edit(Request $request, Handbook $handbook): View
+    public function edit(Request $request, Handbook $handbook, BackupWords $backup): View
     {
         $household = $this->person($request)->home();
 
@@ -27,6 +28,7 @@ final class HouseholdController extends Controller
             'strengths' => $handbook->agent('white-vinegar')->strengths,
             'devices' => $household->devices()->with('machine')->orderBy('name')->get(),
             'memberships' => $household->memberships()->with('user')->orderBy('id')->get(),
+            'backup' => $backup->line($household),
             'isKeeper' => $this->person($request)->isKeeper(),
             'invitations' => $household->invitations()
                 ->whereNull('used_at')

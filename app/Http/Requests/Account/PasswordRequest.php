@@ -16,7 +16,9 @@ final class PasswordRequest extends FormRequest
     {
         $user = $this->user();
 
-        return ['password' => PasswordRules::all($user instanceof User ? [$user->name, $user->email] : [$this->string('email')->toString()])];
+        $about = $user instanceof User ? [$user->name, $user->email] : [$this->string('email')->toString()];
+
+        return ['password' => PasswordRules::all($about)];
     }
 
     public function password(): string
