@@ -32,7 +32,7 @@ export default defineConfig({
         ...chromium,
     },
     projects: [
-        { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
+        { name: 'desktop', grepInvert: /@narrow/, use: { viewport: { width: 1280, height: 800 } } },
         {
             name: 'phone',
             grepInvert: /@wide/,

@@ -85,6 +85,14 @@ ensure_app() {
     ensure_env
 }
 
+ensure_host() {
+    local missing=()
+    command -v nginx > /dev/null || [ -x /usr/sbin/nginx ] || missing+=(nginx)
+    [ -x /usr/sbin/php-fpm8.2 ] || missing+=(php8.2-fpm)
+    command -v openssl > /dev/null || missing+=(openssl)
+    apt_install "${missing[@]}"
+}
+
 ensure_chromium() {
     if [ -x /usr/bin/chromium-headless-shell ]; then return 0; fi
     # The shell alone is quicker and smaller; where Debian has none, or we are not root, the whole browser will do.

@@ -20,6 +20,7 @@ return [
     'photos' => env('GOODRINSE_PHOTOS', storage_path('app/photos')),
 
     // Backups: one file each, readable for this user only. They hold everything, the key too.
+    'backup_at' => (string) env('GOODRINSE_BACKUP_AT', '03:10'),
     'backups' => env('GOODRINSE_BACKUPS', storage_path('app/backups')),
 
     'document_max_kilobytes' => 12_000,

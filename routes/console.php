@@ -4,5 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Schedule;
 
-Schedule::command('backup:make')->dailyAt('03:10')->withoutOverlapping();
+if ('' !== $at = config()->string('good-rinse.backup_at')) {
+    Schedule::command('backup:make')->dailyAt($at)->withoutOverlapping();
+}
 Schedule::command('reminders:send')->everyFiveMinutes()->withoutOverlapping();

@@ -8,6 +8,7 @@ use App\Care\Readers\CareReader;
 use App\Models\Household;
 use GoodRinse\Core\Handbook\Handbook;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Schema;
 
 /**
  * Brings the database to this version: copied before, changed, checked, and put back as it was when anything fails. One that
@@ -41,6 +42,12 @@ final readonly class Upgrade
             throw BackupFailed::because('newer', ['migration' => $unknown[0]]);
         }
         $pending = count($this->schema->pending());
+        if (!Schema::hasTable('households')) {
+            Artisan::call('migrate', ['--force' => true]);
+            $this->check();
+
+            return $pending;
+        }
         if (0 === $pending && null === $migrate) {
             $this->check();
 

@@ -7,7 +7,7 @@ test.use({
     expected: { errors: [/Failed to load resource/, /ERR_(FAILED|INTERNET_DISCONNECTED|CONNECTION_REFUSED)/] },
 });
 
-test('cut off in the middle, reloaded, the server killed: nothing is lost or written twice', async ({ page, context }) => {
+test('cut off in the middle, reloaded, the server killed: nothing is lost or written twice @narrow', async ({ page, context }) => {
     const port = test.info().project.name === 'phone' ? 8495 : 8496;
     const folder = `storage/instances/cut-${port}`;
     const demo = (...options) => execFileSync(

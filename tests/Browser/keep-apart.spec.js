@@ -86,7 +86,7 @@ test('a step that pours stops while something in the vessel must not meet it', a
 });
 });
 
-test('the handbook narrows as you type and every page of it is legible to all', async ({ page }) => {
+test('the handbook narrows as you type and every page of it is legible to all @wide', async ({ page }) => {
     await logIn(page);
     await page.getByRole('link', { name: 'Handbook' }).click();
     await accessible(page);

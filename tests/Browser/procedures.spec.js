@@ -66,7 +66,7 @@ test('several in one round: what they share is done once and goes back in revers
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Everything is done.');
 });
 
-test('a part left on, one back early, a screw left over, and the machine not run without saying so', async ({ page }) => {
+test('a part left on, one back early, a screw left over, and the machine not run without saying so @narrow', async ({ page }) => {
     const heading = page.getByRole('heading', { level: 1 });
     await logIn(page);
     await begin(page, 'dishwasher', { ...dishwasher, lowerLock: 'screw' }, ['spray-arms', 'heat-and-flow']);
@@ -189,7 +189,7 @@ test('jets that are counted decide the grade, and how many there are is remember
     await expect(page.getByText('Lower arm, top: 4 of 12 jets shut').first()).toBeAttached();
 });
 
-test('cups are counted one by one, across a reload and on a second device', async ({ page, browser }) => {
+test('cups are counted one by one, across a reload and on a second device @narrow', async ({ page, browser }) => {
     await logIn(page);
     await begin(page, 'pod-brewer', pods, ['descale-pods']);
     await goThrough(page, answering({ 'How did the last cups': 2 }), 'Large cups, no pod, until it asks for water.');

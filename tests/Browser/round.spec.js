@@ -67,14 +67,14 @@ test('a network that drops keeps the round going and sends each step once', asyn
     await endAndUndo(page);
 });
 
-test('a form without its token is refused', async ({ page }) => {
+test('a form without its token is refused @wide', async ({ page }) => {
     await logIn(page);
     const answer = await page.request.post('/household/invitations', { headers: { Accept: 'text/html' } });
     expect(answer.status()).toBe(419);
     expect(await answer.text()).toContain('This page was open too long.');
 });
 
-test('a picture is taken and shown, a broken one is refused and nothing is lost', async ({ page }) => {
+test('a picture is taken and shown, a broken one is refused and nothing is lost @narrow', async ({ page }) => {
     await startQuick(page);
     for (const title of [
         'Put these within reach.', 'Lift the lower rack out.', 'Pick up what lies on the floor.',
