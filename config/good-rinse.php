@@ -23,6 +23,10 @@ return [
     'backup_at' => (string) env('GOODRINSE_BACKUP_AT', '03:10'),
     'backups' => env('GOODRINSE_BACKUPS', storage_path('app/backups')),
 
+    // A household that is brought in, in kilobytes, and where it waits until somebody has said yes.
+    'import_max_kilobytes' => 256_000,
+    'imports' => env('GOODRINSE_IMPORTS', storage_path('app/imports')),
+
     'document_max_kilobytes' => 12_000,
     'photo_max_kilobytes' => 12_000,
     'photo_longest_side' => 1600,

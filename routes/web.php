@@ -2,11 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\Account\AccountController;
-use App\Http\Controllers\Account\CodeController;
-use App\Http\Controllers\Account\ForgottenPasswordController;
-use App\Http\Controllers\Account\LoginController;
-use App\Http\Controllers\Account\TwoFactorController;
 use App\Http\Controllers\BlankController;
 use App\Http\Controllers\Devices\DeviceController;
 use App\Http\Controllers\HandbookController;
@@ -16,10 +11,8 @@ use App\Http\Controllers\Household\HouseholdController;
 use App\Http\Controllers\Household\HouseholdCreationController;
 use App\Http\Controllers\Household\InvitationController;
 use App\Http\Controllers\Household\JoinController;
-use App\Http\Controllers\Household\MemberController;
 use App\Http\Controllers\Household\RegistrationController;
 use App\Http\Controllers\Household\ReminderController;
-use App\Http\Controllers\Household\SecurityController;
 use App\Http\Controllers\Household\SessionController;
 use App\Http\Controllers\Household\WaterController;
 use App\Http\Controllers\Logbook\AbsenceController;
@@ -57,12 +50,6 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('guest')->group(function (): void {
     Route::get('login', [SessionController::class, 'create'])->name('login');
     Route::post('login', [SessionController::class, 'store'])->middleware('throttle:sign-in');
-    Route::get('login/code', [CodeController::class, 'create'])->name('login.code');
-    Route::post('login/code', [CodeController::class, 'store'])->middleware('throttle:code');
-    Route::get('forgotten', [ForgottenPasswordController::class, 'create'])->name('password.request');
-    Route::post('forgotten', [ForgottenPasswordController::class, 'store'])->middleware('throttle:mail');
-    Route::get('forgotten/{token}', [ForgottenPasswordController::class, 'edit'])->name('password.reset');
-    Route::post('forgotten/{token}', [ForgottenPasswordController::class, 'update'])->middleware('throttle:sign-up');
     Route::get('register', [RegistrationController::class, 'create'])->name('register');
     Route::post('register', [RegistrationController::class, 'store'])->middleware('throttle:sign-up');
 });
@@ -72,18 +59,6 @@ Route::get('join/{token}', [JoinController::class, 'show'])->name('join')->middl
 Route::middleware('auth')->group(function (): void {
     Route::post('logout', [SessionController::class, 'destroy'])->name('logout');
     Route::post('join/{token}', [JoinController::class, 'store'])->middleware('throttle:sign-up');
-    Route::get('account', [AccountController::class, 'edit'])->name('account');
-    Route::put('account/name', [AccountController::class, 'name'])->name('account.name');
-    Route::put('account/email', [AccountController::class, 'email'])->name('account.email')->middleware(['throttle:mail', 'password']);
-    Route::put('account/password', [AccountController::class, 'password'])->name('account.password')
-        ->middleware(['throttle:code', 'password']);
-    Route::delete('account', [AccountController::class, 'destroy'])->middleware(['throttle:code', 'password']);
-    Route::delete('account/logins', [LoginController::class, 'others'])->name('account.logins');
-    Route::delete('account/logins/{login}', [LoginController::class, 'destroy'])->name('account.login');
-    Route::post('account/code', [TwoFactorController::class, 'store'])->name('account.code')->middleware(['throttle:code', 'password']);
-    Route::put('account/code', [TwoFactorController::class, 'confirm'])->middleware('throttle:code');
-    Route::delete('account/code', [TwoFactorController::class, 'destroy'])->middleware(['throttle:code', 'password']);
-    Route::post('households/{household}/open', [MemberController::class, 'open'])->name('household.open');
     Route::get('household/new', [HouseholdCreationController::class, 'create'])->name('household.new');
     Route::post('household/new', [HouseholdCreationController::class, 'store']);
 
@@ -228,14 +203,6 @@ Route::middleware('auth')->group(function (): void {
 
         Route::get('household', [HouseholdController::class, 'edit'])->name('household');
         Route::put('household', [HouseholdController::class, 'update']);
-        Route::post('household/leave', [MemberController::class, 'leave'])->name('household.leave');
-        Route::middleware('keeper')->group(function (): void {
-            Route::delete('household', [MemberController::class, 'end'])->middleware(['throttle:code', 'password']);
-            Route::delete('household/members/{user}', [MemberController::class, 'destroy'])->name('members.destroy');
-            Route::post('household/members/{user}/keeper', [MemberController::class, 'handOver'])->name('members.keeper')
-                ->middleware(['throttle:code', 'password']);
-            Route::get('household/security', [SecurityController::class, 'index'])->name('household.security');
-        });
         Route::post('household/invitations', [InvitationController::class, 'store'])->name('invitations.store')->middleware('keeper');
         Route::delete('household/invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy')->can(
             'update',
@@ -246,3 +213,5 @@ Route::middleware('auth')->group(function (): void {
         Route::get('blank', BlankController::class)->name('blank');
     });
 });
+
+require __DIR__.'/account.php';

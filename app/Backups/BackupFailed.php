@@ -12,6 +12,6 @@ final class BackupFailed extends \RuntimeException implements Refusal
     /** @param array<string, string|int> $with */
     public static function because(string $why, array $with = []): self
     {
-        return new self((string) __("backup.failed.$why", $with));
+        return new self((string) __("household.backup.failed.$why", $with));
     }
 }

@@ -26,6 +26,7 @@ use Illuminate\Notifications\Notifiable;
  * @property CarbonImmutable|null $two_factor_at
  * @property int|null $two_factor_step that was last used
  * @property list<string>|null $recovery_codes hashes of those that are left
+ * @property string|null $origin id in the file that the person was brought in with
  * @property Household|null $household
  */
 final class User extends Authenticatable

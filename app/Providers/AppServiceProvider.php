@@ -18,6 +18,7 @@ use App\Policies\HouseholdRecordPolicy;
 use App\Sqlite\ImmediateSqliteConnector;
 use App\Support\Caller;
 use App\Support\PendingLogin;
+use App\Support\Scalar;
 use App\Support\StandingClock;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\Handbook;
@@ -91,6 +92,9 @@ final class AppServiceProvider extends ServiceProvider
                 Limit::perHour(60)->by('code-of:'.(is_scalar($who) ? $who : $request->ip())),
             ];
         });
+        RateLimiter::for('export', static fn (Request $request): Limit => Limit::perMinute(10)->by(
+            'export:'.Scalar::text($request->user()?->getAuthIdentifier()),
+        ));
         RateLimiter::for('mail', static fn (Request $request): array => [
             Limit::perMinute(3)->by('mail:'.$request->ip()),
             Limit::perHour(5)->by('mail-to:'.mb_strtolower($request->string('email')->limit(190, '')->toString())),

@@ -37,6 +37,7 @@ return new class extends Migration {
             $table->timestamp('two_factor_at')->nullable();
             $table->unsignedBigInteger('two_factor_step')->nullable();
             $table->text('recovery_codes')->nullable();
+            $table->string('origin', 26)->nullable()->unique();
         });
 
         Schema::create('logins', function (Blueprint $table): void {

@@ -18,18 +18,19 @@ final class ArrowsTest extends TestCase
         'Policies' => ['Models'],
         'Care' => ['Models', 'Support'],
         'Notifications' => ['Care', 'Models'],
-        'Actions' => ['Care', 'Models', 'Notifications', 'Support'],
+        'Exchange' => ['Models', 'Support'],
+        'Actions' => ['Care', 'Exchange', 'Models', 'Notifications', 'Support'],
         'Backups' => ['Care', 'Models', 'Support'],
-        'View' => ['Backups', 'Care', 'Models', 'Support'],
+        'View' => ['Backups', 'Care', 'Exchange', 'Models', 'Support'],
         'Outside' => ['Actions', 'Models'],
         'Exceptions' => ['Actions', 'Models'],
-        'Http' => ['Actions', 'Care', 'Models', 'Outside', 'Support', 'View'],
-        'Console' => ['Actions', 'Backups', 'Care', 'Handbook', 'Models', 'Support', 'View'],
+        'Http' => ['Actions', 'Care', 'Exchange', 'Models', 'Outside', 'Support', 'View'],
+        'Console' => ['Actions', 'Backups', 'Care', 'Exchange', 'Handbook', 'Models', 'Support', 'View'],
         'Providers' => ['Handbook', 'Models', 'Outside', 'Policies', 'Sqlite', 'Support', 'View'],
     ];
 
     /** Folders below Http, which know nothing of requests and answers. */
-    private const BELOW_HTTP = ['Actions', 'Backups', 'Care', 'Models', 'Notifications', 'View'];
+    private const BELOW_HTTP = ['Actions', 'Backups', 'Care', 'Exchange', 'Models', 'Notifications', 'View'];
 
     /** @return array<string, array<string, list<string>>> files by the folder they are in and the folder they lean on */
     private static function arrows(string $root, string $namespace): array

@@ -121,7 +121,8 @@ test('an update keeps everything; one that is broken leaves everything as it was
     assert.equal((await get('/login')).status, 200);
 
     const good = people();
-    migration('2031_01_01_000002_broken.php', "Illuminate\\Support\\Facades\\DB::statement('DROP TABLE users'); throw new Exception('no');");
+    const dropping = "Illuminate\\Support\\Facades\\DB::statement('DROP TABLE users'); throw new Exception('no');";
+    migration('2031_01_01_000002_broken.php', dropping);
     const broken = spawnSync(`${home}/bin/update`, [join(place, 'new'), `--home=${home}`, `--data=${data}`], { env, encoding: 'utf8' });
     assert.notEqual(broken.status, 0);
     assert.match(broken.stderr, /everything is as it was/);

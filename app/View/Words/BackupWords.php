@@ -22,14 +22,14 @@ final readonly class BackupWords
     {
         $newest = $this->folder->newest();
         if (null === $newest) {
-            return (string) __('backup.none');
+            return (string) __('household.backup.none');
         }
         $now = $this->clock->now();
-        $line = (string) __('backup.last', [
+        $line = (string) __('household.backup.last', [
             'day' => Dates::day(Day::at($newest->madeAt, $household->zone()), Day::at($now, $household->zone())),
             'time' => $newest->madeAt->setTimezone($household->zone())->format('H:i'),
         ]);
 
-        return $newest->madeAt < $now->modify(sprintf('-%d days', self::DAYS)) ? $line.' '.__('backup.old') : $line;
+        return $newest->madeAt < $now->modify(sprintf('-%d days', self::DAYS)) ? $line.' '.__('household.backup.old') : $line;
     }
 }

@@ -141,9 +141,15 @@
                 <p>{{ __('household.account_line') }}</p>
                 <a class="push" href="{{ route('account') }}">{{ __('household.account') }}</a>
             </section>
+            <section class="tile">
+                <h2>{{ __('exchange.export') }}</h2>
+                <p>{{ __('exchange.export_line') }}</p>
+                <p><a class="push" href="{{ route('household.export') }}" download>{{ __('exchange.export_do') }}</a></p>
+                <p class="mb-0"><a href="{{ route('import') }}">{{ __('exchange.import_link') }}</a></p>
+            </section>
             @if ($isKeeper)
                 <section class="tile">
-                    <h2>{{ __('backup.title') }}</h2>
+                    <h2>{{ __('household.backup.title') }}</h2>
                     <p class="mb-0">{{ $backup }}</p>
                 </section>
                 <details class="tile">

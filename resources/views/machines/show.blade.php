@@ -93,6 +93,8 @@
                     @endif
                     <a class="push push--quiet" href="{{ route('tasks.create', $care->machine->id) }}">Add a task of your own</a>
                     <a class="push push--quiet" href="{{ route('machines.card', $care->machine) }}">Door card to print</a>
+                    <a class="push push--quiet" download
+                        href="{{ route('machines.export', $care->machine) }}">{{ __('exchange.export_machine') }}</a>
                 </div>
             </section>
         </div>

@@ -108,12 +108,12 @@ final class BackupTest extends TestCase
     public function test_the_keeper_sees_when_the_last_good_one_was(): void
     {
         $ama = $this->member();
-        $this->actingAs($ama)->get('/household')->assertSee(__('backup.none'));
+        $this->actingAs($ama)->get('/household')->assertSee(__('household.backup.none'));
         (new BackupFolder())->make();
         touch((new BackupFolder())->fileFor($this->clock->now()->modify('-1 day')));
-        $this->get('/household')->assertDontSee(__('backup.none'))->assertDontSee(__('backup.old'));
+        $this->get('/household')->assertDontSee(__('household.backup.none'))->assertDontSee(__('household.backup.old'));
         $this->clock->move('+5 days');
-        $this->get('/household')->assertSee(__('backup.old'));
+        $this->get('/household')->assertSee(__('household.backup.old'));
     }
 
     private function today(): string
