@@ -21,7 +21,16 @@ final class HostileFileTest extends TestCase
      */
     public static function harm(): iterable
     {
-        $at = static fn (string $table, int $i, string $column, mixed $value): \Closure => static fn (array $file): array => array_replace_recursive($file, [$table => [$i => [$column => $value]]]);
+        $at = static fn (string $table, int $i, string $column, mixed $value): \Closure => static function (array $file) use (
+            $table,
+            $i,
+            $column,
+            $value,
+        ): array {
+            $file[$table][$i][$column] = $value;
+
+            return $file;
+        };
         yield 'no JSON' => [static fn (array $file): string => '{"format": "good', 'cannot be read'];
         yield 'of another program' => [static fn (array $file): array => ['format' => 'other'] + $file, 'other program'];
         yield 'of a newer version' => [static fn (array $file): array => ['version' => 2] + $file, 'newer Good Rinse'];

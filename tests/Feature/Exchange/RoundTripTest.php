@@ -29,7 +29,7 @@ final class RoundTripTest extends TestCase
 
     public function test_taken_along_and_brought_into_an_empty_installation_it_is_the_same(): void
     {
-        [$ama, $home] = $this->livedIn();
+        [$ama, $home] = $this->livedIn(true);
         $mine = Entry::query()->where('recorded_by', $ama->id)->count();
         $before = [$this->rows(), $this->rhythms($home), $this->today($ama), $this->pictures()];
         $zip = $this->export($ama);
@@ -114,12 +114,12 @@ final class RoundTripTest extends TestCase
         $error = (new Validator())->validate($json, $schema)->error();
         self::assertNull($error, $error?->message() ?? '');
         $page = (string) $zip->getFromName('index.html');
-        self::assertTrue(str_contains($page, 'Tarnbeck 60'), 'the machines stand in it');
+        self::assertTrue(str_contains($page, $ama->home()->machines()->firstOrFail()->name), 'the machines stand in it');
         self::assertDoesNotMatchRegularExpression('#(src|href)="(https?:|/)#', $page);
         self::assertStringStartsWith('BEGIN:VCALENDAR', (string) $zip->getFromName('calendar.ics'));
         $uses = explode("\n", trim((string) $zip->getFromName('csv/uses.csv')));
         self::assertSame('day,machine,unit,uses', $uses[0]);
-        self::assertGreaterThan(20, count($uses));
+        self::assertGreaterThan(1, count($uses));
         foreach (['token', 'password', '@marrowick', 'remember'] as $secret) {
             self::assertStringNotContainsString($secret, (string) $zip->getFromName('household.json'));
         }
@@ -146,12 +146,14 @@ final class RoundTripTest extends TestCase
         self::assertCount(1, (array) $file['people']);
     }
 
-    /** @return array{User, Household} the demo household, with a second person, a round under way, a picture and a counter */
-    private function livedIn(): array
+    /** @return array{User, Household} the demo household or a small one, with a second person, a round under way, a picture and a counter */
+    private function livedIn(bool $long = false): array
     {
-        app(DemoHousehold::class)->load();
-        $ama = User::query()->where('email', 'like', 'ama@%')->sole();
-        $home = $ama->home();
+        $ama = $long ? app(DemoHousehold::class)->load() : $this->member();
+        $home = $ama->refresh()->home();
+        if (!$long) {
+            $this->machineOf($ama);
+        }
         $nils = User::factory()->create(['household_id' => null, 'name' => 'Nils'])->refresh();
         app(ChangeMembers::class)->add($nils, $home);
         $machine = $home->machines()->where('kind', 'dishwasher')->orderBy('id')->firstOrFail();
@@ -203,7 +205,12 @@ final class RoundTripTest extends TestCase
         $content = (string) $this->get('/')->assertOk()->getContent();
 
         return (string) preg_replace(
-            ['/name="id" value="\w+"/', '/_token" value="[^"]+"/', '/name="(csrf-token|person)" content="\w+"/', '/[0-9A-HJKMNP-TV-Z]{26}/'],
+            [
+                '/name="id" value="\w+"/',
+                '/_token" value="[^"]+"/',
+                '/name="(csrf-token|person)" content="\w+"/',
+                '/[0-9A-HJKMNP-TV-Z]{26}/',
+            ],
             '',
             $content,
         );
