@@ -30,6 +30,10 @@ return [
     'document_max_kilobytes' => 12_000,
     'photo_max_kilobytes' => 12_000,
     'photo_longest_side' => 1600,
+    // Pixels of a picture that is taken in: a small file can hold more than the memory.
+    'photo_max_pixels' => 36_000_000,
+    // What one household may keep in pictures and papers.
+    'files_max_megabytes' => (int) env('GOODRINSE_FILES_MB', 4000),
 
     // Opens an empty page behind the login for bin/bench to measure against.
     'bench' => (bool) env('GOODRINSE_BENCH', false),

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property string $id
  * @property string $household_id
+ * @property string $reader calendar or display
  * @property CarbonImmutable|null $created_at
  * @property Household $household
  */
@@ -22,9 +23,14 @@ final class CalendarFeed extends Model implements BelongsToHousehold
 {
     use HasUlids;
 
+    public const CALENDAR = 'calendar';
+    public const DISPLAY = 'display';
+
     protected $table = 'calendar_feeds';
 
-    protected $fillable = ['household_id', 'made_by', 'token_hash'];
+    protected $fillable = ['household_id', 'made_by', 'token_hash', 'reader', 'asked_as'];
+
+    protected $attributes = ['reader' => self::CALENDAR];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -32,10 +38,10 @@ final class CalendarFeed extends Model implements BelongsToHousehold
         return ['created_at' => 'immutable_datetime'];
     }
 
-    /** The feed behind an address; null when there is none. */
-    public static function behind(#[\SensitiveParameter] string $token): ?self
+    /** The feed behind a token; null when there is none for that reader. */
+    public static function behind(#[\SensitiveParameter] string $token, string $reader = self::CALENDAR): ?self
     {
-        return self::query()->with('household')->where('token_hash', hash('sha256', $token))->first();
+        return self::query()->with('household')->where('token_hash', hash('sha256', $token))->where('reader', $reader)->first();
     }
 
     public function householdId(): string

@@ -26,7 +26,7 @@ final class Invitation extends Model implements BelongsToHousehold
 
     protected $table = 'invitations';
 
-    protected $fillable = ['household_id', 'invited_by', 'token_hash', 'expires_at', 'used_at'];
+    protected $fillable = ['household_id', 'invited_by', 'token_hash', 'expires_at', 'used_at', 'asked_as'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -6,6 +6,7 @@ namespace App\Outside;
 
 use App\Actions\Logbook\ActionRefused;
 use App\Models\Device;
+use Illuminate\Support\Facades\Cache;
 use Symfony\Component\Process\Process;
 
 /** Starts the simulated device's own program, as a real one would run somewhere else. */
@@ -20,6 +21,9 @@ final readonly class DeviceSimulator
     {
         if (null === $device->token_sealed) {
             throw ActionRefused::simulatorNeedsToken();
+        }
+        if (!Cache::lock("simulator.$device->id", self::EVERY * self::TIMES + 2)->get()) {
+            throw ActionRefused::alreadyRunning();
         }
         $process = new Process(
             [PHP_BINARY, base_path('artisan'), 'device:simulate', $device->id, '--every='.self::EVERY, '--times='.self::TIMES],

@@ -99,9 +99,10 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(3)->by('mail:'.$request->ip()),
             Limit::perHour(5)->by('mail-to:'.mb_strtolower($request->string('email')->limit(190, '')->toString())),
         ]);
-        RateLimiter::for('device', static fn (Request $request): Limit => Limit::perMinute(240)->by(
-            'device:'.hash('xxh128', (string) $request->bearerToken()),
-        ));
+        RateLimiter::for('device', static fn (Request $request): array => [
+            Limit::perMinute(240)->by('device:'.hash('xxh128', (string) $request->bearerToken())),
+            Limit::perMinute(1200)->by('devices-of:'.$request->ip()),
+        ]);
         RateLimiter::for('sign-up', static fn (Request $request): Limit => Limit::perMinute(10)->by('up:'.$request->ip()));
     }
 

@@ -14,4 +14,9 @@ return [
     'sent' => 'Sent.',
     'nothing' => 'Nothing is due, so there is nothing to send.',
     'feed_gone' => 'That address no longer opens anything.',
+    'made' => ['calendar' => 'Address made', 'display' => 'Token made'],
+    'display' => 'On a display',
+    'display_line' => 'A display on the wall, or a program that runs your house, reads what is due and why from :url with a token.',
+    'display_token' => 'The token. It is shown only now.',
+    'display_do' => 'Make a token',
 ];

@@ -16,6 +16,7 @@ return [
     'photo_heic' => 'That is a HEIC picture, which not every device can show. Set the camera to JPEG (often called “most compatible”) '
         .'and take it again.',
     'photo_sort' => 'That picture could not be read. Take it again, or choose a JPEG, PNG or WebP file.',
+    'photo_pixels' => 'This picture has more than 36 megapixels. Take a smaller one.',
     'photo_big' => 'That picture is too large: 12 MB is the most. Take it with a smaller resolution.',
     'missing' => 'Not ticked off: :what. Get it before you open the machine, or say that you go on without.',
     'was_late' => ':label: it was :minutes minutes, and :most is the most it may be.',

@@ -13,7 +13,7 @@ final class GlossaryTest extends TestCase
     private const ORDINARY =
         'account archive backup caller copy database delete email exchange factor folder forgotten host import '
         .'login logins make maker mark '
-        .'one password pending person recent report restore restorer two upgrade waiting writer '
+        .'one password pending person quota recent report restore restorer two upgrade waiting writer '
         .'safety accept accepts action add ahead answer app assessment attempt bad begin belongs bench blank body book bounds '
         .'brewer build builder cache cached calc calculator calendar candidate cannot capacity chance change clean clear cloudy '
         .'code column combined comes compiled compiler compose composed composer confirm confirmed conflict connector '

@@ -17,11 +17,15 @@ final readonly class InviteMember
     {
     }
 
-    /** @return string the token of the link; it is shown now and never again */
-    public function handle(User $by): string
+    /**
+     * @param string|null $id ULID from the page: sent twice, the link that is shown last is the one that works
+     *
+     * @return string the token of the link; it is shown now and never again
+     */
+    public function handle(User $by, ?string $id = null): string
     {
         $token = Str::random(40);
-        $by->home()->invitations()->create([
+        $by->home()->invitations()->updateOrCreate(['asked_as' => $id ?? (string) Str::ulid()], [
             'invited_by' => $by->id,
             'token_hash' => Invitation::hash($token),
             'expires_at' => app(ClockInterface::class)->now()->modify(sprintf('+%d days', config()->integer('good-rinse.invitation_days'))),

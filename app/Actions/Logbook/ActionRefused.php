@@ -155,6 +155,16 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self("A machine keeps $most papers at most. Remove one that is no longer needed.");
     }
 
+    public static function quotaFull(int $megabytes): self
+    {
+        return new self("Your pictures and papers fill the $megabytes MB there are for them. Take some away first; all else was kept.");
+    }
+
+    public static function alreadyRunning(): self
+    {
+        return new self('It is running already. Wait a few seconds.');
+    }
+
     public static function photoNotKept(): self
     {
         return new self(

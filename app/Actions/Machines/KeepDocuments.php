@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Machines;
 
 use App\Actions\Logbook\ActionRefused;
+use App\Actions\Rounds\FileQuota;
 use App\Models\Document;
 use App\Models\Machine;
 use App\Models\User;
@@ -39,6 +40,7 @@ final readonly class KeepDocuments
         if (Document::query()->where('machine_id', $machine->id)->count() >= self::MOST) {
             throw ActionRefused::tooManyDocuments(self::MOST);
         }
+        FileQuota::ensure($machine->household_id, (int) $upload->getSize());
         $document = new Document([
             'id' => $id,
             'household_id' => $machine->household_id,

@@ -73,6 +73,7 @@ final readonly class StorePhoto
         $folder = config()->string('good-rinse.photos');
         $file = "$household/$id.jpg";
         $bytes = (string) $image->toJpeg(82, strip: true);
+        FileQuota::ensure($household, strlen($bytes));
         if (
             (!is_dir(dirname("$folder/$file")) && !@mkdir(dirname("$folder/$file"), 0o700, true))
             || @file_put_contents("$folder/$file", $bytes) !== strlen($bytes)
@@ -95,6 +96,10 @@ final readonly class StorePhoto
     private function read(UploadedFile $upload): ImageInterface
     {
         $longest = config()->integer('good-rinse.photo_longest_side');
+        $size = @getimagesize($upload->getRealPath() ?: '');
+        if (false === $size || $size[0] * $size[1] > config()->integer('good-rinse.photo_max_pixels')) {
+            throw ActionRefused::photoUnreadable();
+        }
         try {
             return (new ImageManager(new Driver()))->read($upload->getRealPath() ?: '')->scaleDown($longest, $longest);
         } catch (ImageException) {

@@ -3,6 +3,7 @@
     <div class="two-tiles">
         <form method="post" action="{{ route('devices.store', $machine) }}" class="tile">
             @csrf
+            <input type="hidden" name="id" value="{{ Str::ulid() }}">
             <h2>Add one to {{ $machine->name }}</h2>
             <x-form.field name="name" label="Name" maxlength="60" :value="$kind->counterName" required/>
             <label class="check-row mt-3"><input type="checkbox" name="simulated" value="1" @checked(old('simulated', true))>

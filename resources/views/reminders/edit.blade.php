@@ -12,15 +12,29 @@
                     <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
                 </div>
             @endif
+            @if (session('display'))
+                <div x-data="copy">
+                    <label class="form-label" for="display">{{ __('reminders.display_token') }}</label>
+                    <input class="form-control" id="display" readonly value="{{ session('display') }}" x-ref="text">
+                    <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
+                </div>
+            @endif
             @foreach ($feeds as $feed)
                 <form class="with-gap mb-2" method="post" action="{{ route('feeds.destroy', $feed) }}">
                     @csrf
                     @method('delete')
-                    <span class="small">Address made {{ $feed->created_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
+                    <span class="small">{{ __("reminders.made.$feed->reader") }}
+                        {{ $feed->created_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
                     <button class="push push--quiet">Close it</button>
                 </form>
             @endforeach
-            <form method="post" action="{{ route('feeds.store') }}">@csrf<button class="push">Make an address</button></form>
+            <form method="post" action="{{ route('feeds.store') }}">@csrf<input type="hidden" name="id" value="{{ Str::ulid() }}"><button
+                class="push">Make an address</button></form>
+            <hr class="rule">
+            <h2>{{ __('reminders.display') }}</h2>
+            <p>{{ __('reminders.display_line', ['url' => route('due')]) }}</p>
+            <form method="post" action="{{ route('feeds.store') }}">@csrf<input type="hidden" name="id" value="{{ Str::ulid() }}"><input
+                type="hidden" name="reader" value="display"><button class="push">{{ __('reminders.display_do') }}</button></form>
         </section>
         <form class="tile" method="post" action="{{ route('reminders') }}">
             @csrf

@@ -146,7 +146,7 @@ final class RoundTripTest extends TestCase
         self::assertCount(1, (array) $file['people']);
     }
 
-    /** @return array{User, Household} the demo household or a small one, with a second person, a round under way, a picture and a counter */
+    /** @return array{User, Household} the demo or a small household, with two people, an open round, a picture and a counter */
     private function livedIn(bool $long = false): array
     {
         $ama = $long ? app(DemoHousehold::class)->load() : $this->member();

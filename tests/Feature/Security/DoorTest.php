@@ -17,7 +17,7 @@ final class DoorTest extends TestCase
     private const OPEN = ['up', 'login', 'login/code', 'forgotten', 'forgotten/{token}', 'register', 'join/{token}'];
 
     /** Opened by a secret in the address or a header instead; each has tests of its own. */
-    private const BY_SECRET = ['device/events', 'calendar/{token}.ics', 'reminders/stop/{user}', 'account/email/{user}'];
+    private const BY_SECRET = ['device/events', 'api/due', 'calendar/{token}.ics', 'reminders/stop/{user}', 'account/email/{user}'];
 
     public function test_everything_but_the_front_door_asks_for_a_login(): void
     {

@@ -34,7 +34,13 @@ final class DeviceController extends Controller
 
     public function store(DeviceRequest $request, Machine $machine, AddDevice $add, RotateDeviceToken $rotate): RedirectResponse
     {
-        $device = $add->handle($machine, $request->string('name')->toString(), $request->boolean('simulated'));
+        $device = $add->handle(
+            $machine,
+            $request->string('name')->toString(),
+            $request->boolean('simulated'),
+            $request->filled('id') ? $request->string('id')->toString() : null,
+            $this->person($request),
+        );
 
         return redirect()->route('devices.show', $device)->with('token', $rotate->handle($device))->with(
             'did',

@@ -19,7 +19,14 @@ final class FeedController extends Controller
 {
     public function store(Request $request, CreateFeed $make): RedirectResponse
     {
-        return redirect()->route('reminders')->with('feed', route('feed', $make->handle($this->person($request))));
+        $request->validate(['id' => ['nullable', 'ulid'], 'reader' => ['nullable', 'in:calendar,display']]);
+        $reader = $request->filled('reader') ? $request->string('reader')->toString() : CalendarFeed::CALENDAR;
+        $id = $request->filled('id') ? $request->string('id')->toString() : null;
+        $token = $make->handle($this->person($request), $id, $reader);
+
+        return CalendarFeed::DISPLAY === $reader
+            ? redirect()->route('reminders')->with('display', $token)
+            : redirect()->route('reminders')->with('feed', route('feed', $token));
     }
 
     public function destroy(CalendarFeed $feed, RevokeFeed $revoke): RedirectResponse

@@ -16,7 +16,8 @@ final class InvitationController extends Controller
 {
     public function store(Request $request, InviteMember $invite): RedirectResponse
     {
-        $token = $invite->handle($this->person($request));
+        $request->validate(['id' => ['nullable', 'ulid']]);
+        $token = $invite->handle($this->person($request), $request->filled('id') ? $request->string('id')->toString() : null);
 
         return redirect()->route('household')->with('invitation', route('join', $token));
     }

@@ -12,6 +12,6 @@ final class DeviceRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:60'], 'simulated' => ['nullable', 'boolean']];
+        return ['id' => ['nullable', 'ulid'], 'name' => ['required', 'string', 'max:60'], 'simulated' => ['nullable', 'boolean']];
     }
 }

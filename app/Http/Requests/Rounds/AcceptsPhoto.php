@@ -9,7 +9,7 @@ use Illuminate\Http\UploadedFile;
 /** A request that a picture may come with. */
 trait AcceptsPhoto
 {
-    /** @return list<string> */
+    /** @return list<string|\Closure> */
     private function photoRules(): array
     {
         return [
@@ -18,7 +18,17 @@ trait AcceptsPhoto
             'mimes:jpg,jpeg,png,webp',
             'max:'.config()->integer('good-rinse.photo_max_kilobytes'),
             'dimensions:max_width=12000,max_height=12000',
+            self::fewPixels(...),
         ];
+    }
+
+    /** Looks at the head of a picture only: nothing is unpacked that would not fit. */
+    private static function fewPixels(string $attribute, mixed $value, \Closure $fail): void
+    {
+        $size = $value instanceof UploadedFile ? @getimagesize($value->getRealPath() ?: '') : false;
+        if (is_array($size) && $size[0] * $size[1] > config()->integer('good-rinse.photo_max_pixels')) {
+            $fail((string) __('rounds.photo_pixels'));
+        }
     }
 
     /** @return array<string, string> */
