@@ -38,5 +38,7 @@ return [
     // Opens an empty page behind the login for bin/bench to measure against.
     'bench' => (bool) env('GOODRINSE_BENCH', false),
 
+    // Who may make an account: open (anybody), invitation (who has a link; and the very first), closed (nobody).
+    'registration' => (string) env('REGISTRATION', 'open'),
     'invitation_days' => 7,
 ];

@@ -78,6 +78,7 @@ final class Failures
         $key = match (true) {
             str_contains($e->getMessage(), 'locked') => 'locked',
             str_contains($e->getMessage(), 'disk is full') => 'full',
+            str_contains($e->getMessage(), 'readonly') => 'readonly',
             default => 'missing',
         };
         [$message, $advice] = [(string) __("failures.$key"), (string) __("failures.{$key}_advice")];

@@ -108,11 +108,15 @@ final readonly class CompiledHandbook
     /** @return array{stamp: string, handbook: array<string, mixed>}|null */
     private function read(): ?array
     {
-        $kept = match (true) {
-            self::isShared() && is_file($this->cache) => require $this->cache,
-            is_file("$this->cache.bin") => unserialize((string) file_get_contents("$this->cache.bin"), ['allowed_classes' => false]),
-            default => null,
-        };
+        try {
+            $kept = match (true) {
+                self::isShared() && is_file($this->cache) => require $this->cache,
+                is_file("$this->cache.bin") => @unserialize((string) file_get_contents("$this->cache.bin"), ['allowed_classes' => false]),
+                default => null,
+            };
+        } catch (\Throwable) {
+            return null; // cut off when the disk was full or the power went: it is made anew
+        }
 
         if (!is_array($kept) || !is_string($kept['stamp'] ?? null) || !is_array($kept['handbook'] ?? null)) {
             return null;

@@ -83,6 +83,7 @@ return [
         'link_used' => 'That link has been used or has run out. Ask for a new one.',
         'email_taken' => 'Somebody else uses that address.',
         'wrong_code' => 'That is not the code. Look at the phone again; it changes every half minute.',
+        'registration' => 'Accounts are made by invitation here. Ask somebody who is in already.',
         'keeper_only' => 'Only the keeper of the household can do this.',
         'keeper_stays' => 'The keeper cannot be removed. Hand the household over first.',
         'keeper_leaves' => 'You keep a household to which others belong. Hand it over first.',

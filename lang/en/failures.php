@@ -7,6 +7,8 @@ return [
     'locked_advice' => 'What you typed is still here: send it again in a moment.',
     'full' => 'The disk is full, so nothing was written.',
     'full_advice' => 'What you typed is still here: free some space, then send it again.',
+    'readonly' => 'The logbook can be read and not written.',
+    'readonly_advice' => 'What you typed is still here. Whoever runs this installation has to make its database file writable again.',
     'missing' => 'The logbook cannot be opened.',
     'missing_advice' => 'Its database is missing or cannot be read. Nothing was changed. Start the application with bin/demo, or put the '
         .'database file back, then reload this page.',

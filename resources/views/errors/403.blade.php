@@ -1,1 +1,3 @@
-@include('errors.plain', ['message' => __('failures.forbidden'), 'advice' => __('failures.not_found_advice')])
+@include('errors.plain', in_array($exception->getMessage(), (array) __('account.refused'), true)
+    ? ['message' => $exception->getMessage(), 'advice' => '']
+    : ['message' => __('failures.forbidden'), 'advice' => __('failures.not_found_advice')])

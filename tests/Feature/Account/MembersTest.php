@@ -76,6 +76,25 @@ final class MembersTest extends TestCase
         self::assertSame('Cabin', $ama->refresh()->home()->name);
     }
 
+    public function test_who_may_make_an_account_is_what_the_installation_says(): void
+    {
+        $new = static fn (string $name): array => ['name' => $name, 'email' => "$name@marrowick.example", 'password' => 'harbour kettle'];
+        config(['good-rinse.registration' => 'closed']);
+        $this->get('/register')->assertForbidden();
+        $this->post('/register', $new('Nobody'))->assertForbidden();
+
+        config(['good-rinse.registration' => 'invitation']);
+        $this->post('/register', $new('First'))->assertRedirect('/household/new');
+        $this->post('/household/new', ['name' => 'Flat', 'timezone' => 'UTC', 'measures' => 'metric']);
+        $link = $this->post('/household/invitations')->getSession()->get('invitation');
+        $this->post('/logout');
+        $this->post('/register', $new('Second'))->assertForbidden();
+        $this->get((string) $link)->assertOk();
+        $this->get('/register')->assertOk();
+        $this->post('/register', $new('Third'))->assertRedirect($link);
+        self::assertSame(['First', 'Third'], User::query()->orderBy('id')->pluck('name')->all());
+    }
+
     public function test_a_deleted_account_leaves_its_lines_without_a_name(): void
     {
         [$ama, $nils] = $this->two();
