@@ -25,6 +25,7 @@ use App\Http\Controllers\Logbook\PourController;
 use App\Http\Controllers\Logbook\ReversalController;
 use App\Http\Controllers\Logbook\SnoozeController;
 use App\Http\Controllers\Logbook\SymptomController;
+use App\Http\Controllers\Machines\ClaimController;
 use App\Http\Controllers\Machines\DisassemblyController;
 use App\Http\Controllers\Machines\DocumentController;
 use App\Http\Controllers\Machines\DoorCardController;
@@ -151,6 +152,9 @@ Route::middleware('auth')->group(function (): void {
         Route::get('machines/{machine}/start', [StartController::class, 'edit'])->name('machines.start')->can('update', 'machine');
         Route::put('machines/{machine}/start', [StartController::class, 'update'])->can('update', 'machine');
         Route::post('machines/{machine}/snoozes', [SnoozeController::class, 'store'])->name('snoozes.store')->can('update', 'machine');
+        Route::post('machines/{machine}/tasks/{task}/claim', [ClaimController::class, 'store'])->name('tasks.claim')
+            ->can('update', 'machine');
+        Route::delete('machines/{machine}/tasks/{task}/claim', [ClaimController::class, 'destroy'])->can('update', 'machine');
         Route::post('machines/{machine}/lights', [LightController::class, 'store'])->name('lights.store')->can('update', 'machine');
         Route::post('entries/{entry}/cause', [SymptomController::class, 'confirm'])->name('symptoms.confirm')->can('update', 'entry');
         Route::get('trace', [TraceController::class, 'anywhere'])->name('trace');

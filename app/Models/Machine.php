@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $kind
  * @property string $name
  * @property string|null $place
+ * @property array<string, array{user: int, name: string, on: string}>|null $claims who does which task
  * @property array<string, string> $traits
  * @property array<string, string|float> $habits
  * @property array<string, string> $schools
@@ -72,6 +73,7 @@ final class Machine extends Model implements BelongsToHousehold
         'bought_on',
         'warranty_until',
         'forgot_at',
+        'claims',
     ];
 
     /** @return array<string, string> */
@@ -87,6 +89,7 @@ final class Machine extends Model implements BelongsToHousehold
             'own_tasks' => 'array',
             'procedure_notes' => 'array',
             'waits' => 'array',
+            'claims' => 'array',
             'created_at' => 'immutable_datetime',
             'forgot_at' => 'immutable_datetime',
         ];

@@ -37,4 +37,9 @@ return [
     'sure' => '{1} One check so far puts it between :from and :to.|[2,*] :openings checks put it between :from and :to (80 % likely).',
     'sure_none_yet' => 'A guess until the next check: between :from and :to.',
     'sure_none' => 'A guess until the first check: between :from and :to.',
+    'claim' => 'I\'ll do it',
+    'does_it' => ':name does it.',
+    'let_go' => 'Not after all',
+    'claimed' => 'The others see that you do it.',
+    'released' => 'Anybody can do it now.',
 ];

@@ -33,10 +33,11 @@
         <div>
         <section class="tile">
             @include('today.ask')
-            <x-care.due-lines :lines="[$first]" :today="$today" level="h2"/>
+            <x-care.due-lines :lines="[$first]" :today="$today" level="h2" :shared="$shared"/>
             @if (($batch = $data->batch()) && count($batch->lines) > 1)
                 <h2 class="batch">In the same round</h2>
-                <x-care.due-lines :lines="array_slice($batch->lines, 1, 4)" :today="$today" level="h3" :batch="$batch"/>
+                <x-care.due-lines :lines="array_slice($batch->lines, 1, 4)" :today="$today" level="h3" :batch="$batch"
+                    :shared="$shared"/>
                 @if (count($batch->lines) > 5)<p class="muted small">And {{ Uses::small(count($batch->lines) - 5) }} more in it.</p>@endif
             @endif
 

@@ -95,6 +95,29 @@ final class MembersTest extends TestCase
         self::assertSame(['First', 'Third'], User::query()->orderBy('id')->pluck('name')->all());
     }
 
+    public function test_a_job_that_somebody_takes_is_theirs_until_it_is_done(): void
+    {
+        [$ama, $nils] = $this->two();
+        $machine = $this->machineOf($ama);
+        $this->clock->move('+90 days');
+        $claim = "/machines/$machine->id/tasks/filter/claim";
+        $does = e(__('today.does_it', ['name' => 'Nilsson']));
+        $this->actingAs($nils)->post("/machines/$machine->id/tasks/no-such/claim")->assertSessionHasErrors();
+        $this->post($claim)->assertSessionHasNoErrors();
+        $this->actingAs($ama)->get('/')->assertSee($does, false);
+        $this->delete($claim);
+        $this->get('/')->assertDontSee($does, false)->assertSee(e(__('today.claim')), false);
+
+        $this->actingAs($nils)->post($claim);
+        $round = $this->startRound($nils, $machine);
+        $this->walk($round, ['found' => 'patchy']);
+        $this->post("/rounds/$round->id/end", ['id' => $this->ulid(), 'how' => 'finished']);
+        $this->clock->move('+90 days');
+        $this->get('/')->assertDontSee($does, false);
+        $this->actingAs($this->member())->post($claim)->assertNotFound();
+        $this->get('/')->assertDontSee(e(__('today.claim')), false);
+    }
+
     public function test_a_deleted_account_leaves_its_lines_without_a_name(): void
     {
         [$ama, $nils] = $this->two();

@@ -183,6 +183,15 @@ final readonly class TaskLine
         return null === $window || $window[0] == $window[1] ? null : $window;
     }
 
+    /** Who does it, where somebody has said so since it was last done. */
+    public function claimedBy(): ?string
+    {
+        $claim = $this->care->machine->claims[$this->care->id] ?? null;
+        $last = $this->care->history->last()?->day;
+
+        return null === $claim || (null !== $last && !Day::of($claim['on'])->isAfter($last)) ? null : $claim['name'];
+    }
+
     public function isDue(): bool
     {
         return $this->care->isDue();

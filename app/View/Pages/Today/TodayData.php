@@ -32,6 +32,7 @@ final readonly class TodayData extends PageData
      * @param list<Trace> $held
      * @param array<string, string> $traceNames
      * @param array<string, list<string>> $traceWaits which new parts they wait for
+     * @param bool $shared whether more than one person belongs to it
      * @param list<MachineCare> $machines
      * @param list<BatchLine> $batches
      * @param list<TaskLine> $others
@@ -54,6 +55,7 @@ final readonly class TodayData extends PageData
         public array $traceNames,
         public array $traceWaits,
         public Household $household,
+        public bool $shared,
         public Day $today,
         public \DateTimeImmutable $now,
         public array $machines,

@@ -85,6 +85,7 @@ final readonly class TodayPage
             traceNames: $this->traceNames([...$traces, ...$held]),
             traceWaits: $this->traceWaits($traces, $household, $today),
             household: $household,
+            shared: $household->memberships()->count() > 1,
             today: $today,
             now: $now,
             machines: array_values(array_filter($machines, static fn (MachineCare $care): bool => $care->isCounted())),

@@ -1,4 +1,4 @@
-@props(['lines', 'today', 'level' => 'h2', 'batch' => null])
+@props(['lines', 'today', 'level' => 'h2', 'batch' => null, 'shared' => false])
 @use('App\View\Words\Dates')
 @foreach ($lines as $line)
 <div class="due" {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}>
@@ -21,6 +21,18 @@
         <a class="why-link" href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">why{{ $line->care->isDue()
             ? ', or not now'
             : '' }}?<span class="visually-hidden"> {{ $line->care->name() }} of {{ $line->care->machine->name }}</span></a>
+        @if ($shared && $line->isDue())
+            <form method="post" action="{{ route('tasks.claim', [$line->care->machine, $line->care->id]) }}">
+                @csrf
+                @if ($by = $line->claimedBy())
+                    @method('delete')
+                    <span class="small">{{ __('today.does_it', ['name' => $by]) }}</span>
+                    <button class="push push--quiet">{{ __('today.let_go') }}</button>
+                @else
+                    <button class="push push--quiet">{{ __('today.claim') }}</button>
+                @endif
+            </form>
+        @endif
         @if ($window = $line->window())<span class="visually-hidden">Likely between {{ Dates::day($window[0],
             $today) }} and {{ Dates::day($window[1], $today) }}.</span>@endif
     </div>
