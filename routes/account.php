@@ -12,6 +12,7 @@ use App\Http\Controllers\Account\TwoFactorController;
 use App\Http\Controllers\Household\ExchangeController;
 use App\Http\Controllers\Household\MemberController;
 use App\Http\Controllers\Household\SecurityController;
+use App\Http\Controllers\Logbook\PastCareController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -42,6 +43,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('import/{file}', [ExchangeController::class, 'confirm'])->middleware('throttle:export');
 
     Route::middleware('household')->group(function (): void {
+        Route::get('logbook/past', [PastCareController::class, 'create'])->name('past');
+        Route::post('logbook/past', [PastCareController::class, 'store']);
         Route::post('household/leave', [MemberController::class, 'leave'])->name('household.leave');
         Route::middleware('keeper')->group(function (): void {
             Route::delete('household', [MemberController::class, 'end'])->middleware(['throttle:code', 'password']);

@@ -18,7 +18,7 @@ final class ArrowsTest extends TestCase
         'Policies' => ['Models'],
         'Care' => ['Models', 'Support'],
         'Notifications' => ['Care', 'Models'],
-        'Exchange' => ['Models', 'Support'],
+        'Exchange' => ['Care', 'Models', 'Support'],
         'Actions' => ['Care', 'Exchange', 'Models', 'Notifications', 'Support'],
         'Backups' => ['Care', 'Models', 'Support'],
         'View' => ['Backups', 'Care', 'Exchange', 'Models', 'Support'],

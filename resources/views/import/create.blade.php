@@ -6,4 +6,5 @@
         <x-form.field name="file" :label="__('exchange.file', ['most' => $most])" type="file" accept=".zip,application/zip" required/>
         <p class="mt-4 mb-0"><button class="push push--main">{{ __('exchange.look') }}</button></p>
     </form>
+    <p class="narrow mt-3"><a href="{{ route('past') }}">{{ __('exchange.past.link') }}</a></p>
 </x-layout>
