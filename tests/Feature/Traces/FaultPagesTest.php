@@ -171,6 +171,7 @@ final class FaultPagesTest extends TestCase
                 ->assertSee('Fine filter')
                 ->assertSee('Found the last times');
             DB::rollBack();
+            $this->flushSession();
             cache()->flush();
         }
         self::assertGreaterThan(350, count($seen[0]));
