@@ -49,7 +49,7 @@ Route::middleware('auth')->group(function (): void {
         Route::middleware('keeper')->group(function (): void {
             Route::delete('household', [MemberController::class, 'end'])->middleware(['throttle:code', 'password']);
             Route::delete('household/members/{user}', [MemberController::class, 'destroy'])->name('members.destroy');
-            Route::post('household/members/{user}/keeper', [MemberController::class, 'handOver'])->name('members.keeper')
+            Route::post('household/keeper', [MemberController::class, 'handOver'])->name('members.keeper')
                 ->middleware(['throttle:code', 'password']);
             Route::get('household/security', [SecurityController::class, 'index'])->name('household.security');
         });

@@ -115,7 +115,11 @@ final readonly class PastCareTable
             $day->isAfter($today) => (string) __('exchange.past.future'),
             null === $care => (string) __('exchange.past.no_machine', ['cell' => $machine]),
             null === $task => (string) __('exchange.past.no_task', ['cell' => $what, 'machine' => $care->machine->name]),
-            '' !== $found && null === $grade => (string) __('exchange.past.no_grade', ['cell' => $found, 'task' => $task->name()]),
+            '' !== $found && null === $grade => (string) __('exchange.past.no_grade', [
+                'cell' => $found,
+                'task' => $task->name(),
+                'words' => self::words($task, $handbook),
+            ]),
             default => new PastCareLine($number, $day, $task, $grade),
         };
     }
@@ -151,6 +155,14 @@ final readonly class PastCareTable
         }
 
         return 1 === count($near) ? $near[0] : null;
+    }
+
+    /** What can be said of how it was found, or that nothing can. */
+    private static function words(TaskCare $task, Handbook $handbook): string
+    {
+        $names = $task->graded ? array_column($handbook->scales()->scale($task->scale())->grades, 'name') : [];
+
+        return [] === $names ? (string) __('exchange.past.ungraded') : mb_strtolower(implode(', ', $names));
     }
 
     private static function grade(TaskCare $task, string $found, Handbook $handbook): ?Grade

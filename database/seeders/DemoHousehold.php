@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\Household\RegisterUser;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
@@ -41,7 +40,6 @@ final readonly class DemoHousehold
     public function __construct(
         private Handbook $handbook,
         private ClockInterface $clock,
-        private RegisterUser $register,
         private LabHousehold $lab,
         private DemoTraces $traces,
     ) {
@@ -58,8 +56,7 @@ final readonly class DemoHousehold
         $ama = $this->lab->found('Ama Okonjo', self::EMAIL, self::PASSWORD, 'Marrowick flat');
         $home = $ama->home();
         $home->update(['hardness' => 19, 'hardness_unit' => 'dH', 'currency' => '€']);
-        $nils = $this->register->handle('Nils Lindqvist', 'nils@marrowick.example', self::PASSWORD);
-        $nils->household()->associate($home)->save();
+        $this->lab->join('Nils Lindqvist', 'nils@marrowick.example', self::PASSWORD, $home);
         $this->dishwasher($home, $ama);
         $this->others($home, $ama);
         $this->traces->load($home, $this->today($home));

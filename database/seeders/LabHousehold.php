@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Household\ChangeMembers;
 use App\Actions\Household\CreateHousehold;
 use App\Actions\Household\RegisterUser;
 use App\Actions\Logbook\EntryDraft;
@@ -30,6 +31,7 @@ final readonly class LabHousehold
     public function __construct(
         private RegisterUser $register,
         private CreateHousehold $found,
+        private ChangeMembers $members,
         private AddMachine $add,
         private WriteEntries $write,
         private Handbook $handbook,
@@ -43,6 +45,11 @@ final readonly class LabHousehold
         $this->found->handle($user, $home, 'Europe/Stockholm', Measures::Metric);
 
         return $user;
+    }
+
+    public function join(string $person, string $email, string $password, Household $home): void
+    {
+        $this->members->add($this->register->handle($person, $email, $password), $home);
     }
 
     /**

@@ -21,6 +21,7 @@ return [
     'email_confirm' => 'Is this your address?',
     'email_confirm_line' => 'Good Rinse will use :email from now on, for logging in too.',
     'email_confirm_do' => 'Yes, use it',
+    'no_email' => 'That is no e-mail address.',
     'password' => 'Password',
     'password_new' => 'New password',
     'password_hint' => 'At least 10 characters; a few words in a row do well.',

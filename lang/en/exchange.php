@@ -74,7 +74,8 @@ return [
         'future' => 'that day lies ahead.',
         'no_machine' => 'there is no machine “:cell”, or more than one.',
         'no_task' => '“:cell” is none of the jobs of :machine.',
-        'no_grade' => '“:cell” is none of the words for :task.',
+        'ungraded' => 'leave it empty',
+        'no_grade' => '“:cell” is none of the words for :task: :words.',
     ],
     'wrong' => [
         'id' => 'that is no id.',

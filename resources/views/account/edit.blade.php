@@ -30,9 +30,9 @@
                     :hint="__('account.password_hint')" required/>
                 <p class="mt-3 mb-0"><button class="push push--main">{{ __('account.password_do') }}</button></p>
             </form>
-            @include('account.two-factor')
         </div>
         <div class="col-lg-6 stack">
+            @include('account.two-factor')
             <section class="tile">
                 <h2>{{ __('account.logins') }}</h2>
                 <ul class="clean-list rows">

@@ -50,6 +50,32 @@
                     No harsh chemicals: no round uses bleach or a strong degreaser, and where one is written down it says never.</label>
                 <p class="mt-4 mb-0"><button class="push push--main">Save</button></p>
             </form>
+            <section class="tile">
+                <h2>{{ __('exchange.export') }}</h2>
+                <p>{{ __('exchange.export_line') }}</p>
+                <p><a class="push" href="{{ route('household.export') }}" download>{{ __('exchange.export_do') }}</a></p>
+                <p class="mb-0"><a href="{{ route('import') }}">{{ __('exchange.import_link') }}</a></p>
+            </section>
+            @if ($isKeeper)
+                <section class="tile">
+                    <h2>{{ __('household.backup.title') }}</h2>
+                    <p class="mb-0">{{ $backup }}</p>
+                </section>
+                <details class="tile">
+                    <summary>{{ __('household.end') }}</summary>
+                    <form method="post" action="{{ route('household') }}" class="mt-3">
+                        @csrf
+                        @method('delete')
+                        <p>{{ __('household.end_line') }}</p>
+                        <div class="field">
+                            <label class="form-label" for="f-end-name">{{ __('household.end_name') }}</label>
+                            <input class="form-control" id="f-end-name" name="name" autocomplete="off" required>
+                        </div>
+                        <x-account.current id="for-end"/>
+                        <p class="mt-3 mb-0"><button class="push">{{ __('household.end_do') }}</button></p>
+                    </form>
+                </details>
+            @endif
         </div>
         <div class="col-lg-5 stack">
             <section class="tile">
@@ -86,19 +112,28 @@
                             <summary>{{ __('household.manage') }}</summary>
                             @foreach ($memberships as $membership)
                                 @continue($membership->isKeeper())
-                                <div class="with-gap mt-3"><span>{{ $membership->user->name }}</span>
-                                    <form method="post" action="{{ route('members.destroy', $membership->user) }}">
-                                        @csrf
-                                        @method('delete')
-                                        <button class="push push--quiet">{{ __('household.remove') }}</button>
-                                    </form>
-                                </div>
-                                <form method="post" action="{{ route('members.keeper', $membership->user) }}">
+                                <form class="with-gap mt-3" method="post" action="{{ route('members.destroy', $membership->user) }}">
                                     @csrf
-                                    <x-account.current id="keeper-{{ $membership->user_id }}"/>
-                                    <p class="mt-2"><button class="push push--quiet">{{ __('household.hand_over') }}</button></p>
+                                    @method('delete')
+                                    <span>{{ $membership->user->name }}</span>
+                                    <button class="push push--quiet">{{ __('household.remove') }}<span
+                                        class="visually-hidden"> {{ $membership->user->name }}</span></button>
                                 </form>
                             @endforeach
+                            <form class="mt-3" method="post" action="{{ route('members.keeper') }}">
+                                @csrf
+                                <div class="field">
+                                    <label class="form-label" for="f-keeper">{{ __('household.new_keeper') }}</label>
+                                    <select class="form-select" id="f-keeper" name="user">
+                                        @foreach ($memberships as $membership)
+                                            @continue($membership->isKeeper())
+                                            <option value="{{ $membership->user_id }}">{{ $membership->user->name }}</option>
+                                        @endforeach
+                                    </select>
+                                </div>
+                                <x-account.current id="for-keeper"/>
+                                <p class="mt-2 mb-0"><button class="push">{{ __('household.hand_over') }}</button></p>
+                            </form>
                         </details>
                     @endif
                     <p class="mt-3 mb-0"><a href="{{ route('household.security') }}">{{ __('household.security') }}</a></p>
@@ -141,32 +176,6 @@
                 <p>{{ __('household.account_line') }}</p>
                 <a class="push" href="{{ route('account') }}">{{ __('household.account') }}</a>
             </section>
-            <section class="tile">
-                <h2>{{ __('exchange.export') }}</h2>
-                <p>{{ __('exchange.export_line') }}</p>
-                <p><a class="push" href="{{ route('household.export') }}" download>{{ __('exchange.export_do') }}</a></p>
-                <p class="mb-0"><a href="{{ route('import') }}">{{ __('exchange.import_link') }}</a></p>
-            </section>
-            @if ($isKeeper)
-                <section class="tile">
-                    <h2>{{ __('household.backup.title') }}</h2>
-                    <p class="mb-0">{{ $backup }}</p>
-                </section>
-                <details class="tile">
-                    <summary>{{ __('household.end') }}</summary>
-                    <form method="post" action="{{ route('household') }}" class="mt-3">
-                        @csrf
-                        @method('delete')
-                        <p>{{ __('household.end_line') }}</p>
-                        <div class="field">
-                            <label class="form-label" for="f-end-name">{{ __('household.end_name') }}</label>
-                            <input class="form-control" id="f-end-name" name="name" autocomplete="off" required>
-                        </div>
-                        <x-account.current id="for-end"/>
-                        <p class="mt-3 mb-0"><button class="push">{{ __('household.end_do') }}</button></p>
-                    </form>
-                </details>
-            @endif
             <form method="post" action="{{ route('logout') }}">
                 @csrf<button class="push push--quiet">Log out {{ auth()->user()->name }}</button></form>
         </div>

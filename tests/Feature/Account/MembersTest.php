@@ -30,7 +30,7 @@ final class MembersTest extends TestCase
         $this->actingAs($nils)->get('/household')->assertOk()->assertDontSee('/household/invitations"', false);
         $this->post('/household/invitations')->assertForbidden();
         $this->delete("/household/members/$ama->id")->assertForbidden();
-        $this->post("/household/members/$nils->id/keeper", self::PASSWORD)->assertForbidden();
+        $this->post('/household/keeper', ['user' => $nils->id] + self::PASSWORD)->assertForbidden();
         $this->delete('/household', self::PASSWORD + ['name' => $ama->home()->name])->assertForbidden();
         $this->get('/household/security')->assertForbidden();
 
@@ -60,8 +60,12 @@ final class MembersTest extends TestCase
     {
         [$ama, $nils] = $this->two();
         $this->actingAs($ama)->post('/household/leave')->assertSessionHasErrors('did');
-        $this->post("/household/members/$nils->id/keeper", ['current_password' => 'no'])->assertSessionHasErrors('current_password');
-        $this->post("/household/members/$nils->id/keeper", self::PASSWORD)->assertSessionHasNoErrors();
+        $this->post('/household/keeper', ['user' => $nils->id, 'current_password' => 'no'])->assertSessionHasErrors('current_password');
+        $this->post('/household/keeper', ['user' => $nils->id] + self::PASSWORD)->assertSessionHasNoErrors();
+        $this->actingAs($nils->refresh())
+            ->post('/household/keeper', ['user' => $this->member()->id] + self::PASSWORD)
+            ->assertSessionHasErrors('did');
+        $this->actingAs($ama->refresh());
         self::assertTrue($nils->refresh()->isKeeper());
         self::assertFalse($ama->refresh()->isKeeper());
 

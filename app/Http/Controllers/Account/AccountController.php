@@ -36,7 +36,10 @@ final class AccountController extends Controller
     {
         $request->merge(['email' => mb_strtolower($request->string('email')->toString())]);
         $user = $this->person($request);
-        $request->validate(['email' => ['required', 'string', 'email', 'max:190', Rule::unique(User::class)->ignore($user->id)]]);
+        $request->validate(
+            ['email' => ['required', 'string', 'email', 'max:190', Rule::unique(User::class)->ignore($user->id)]],
+            ['email.unique' => __('account.refused.email_taken'), 'email.email' => __('account.no_email')],
+        );
         $change->askForEmail($user, $request->string('email')->toString());
 
         return redirect()->route('account')->with('did', __('account.email_sent', ['email' => $user->new_email]));

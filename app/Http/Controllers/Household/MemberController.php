@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Household;
 
+use App\Actions\Account\AccountRefused;
 use App\Actions\Household\ChangeMembers;
 use App\Actions\Household\DeleteHousehold;
 use App\Http\Controllers\Controller;
@@ -23,9 +24,11 @@ final class MemberController extends Controller
         return redirect()->route('household')->with('did', __('household.removed', ['name' => $user->name]));
     }
 
-    public function handOver(Request $request, User $user, ChangeMembers $members): RedirectResponse
+    public function handOver(Request $request, ChangeMembers $members): RedirectResponse
     {
         $by = $this->person($request);
+        $request->validate(['user' => ['required', 'integer']]);
+        $user = $by->home()->members()->whereKey($request->integer('user'))->first() ?? throw AccountRefused::because('not_there');
         $members->handOver($by, $user, $by->home());
 
         return redirect()->route('household')->with('did', __('household.handed_over', ['name' => $user->name]));

@@ -21,6 +21,12 @@ final class RegistrationRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['email.unique' => (string) __('account.refused.email_taken'), 'email.email' => (string) __('account.no_email')];
+    }
+
     protected function prepareForValidation(): void
     {
         $this->merge(['email' => mb_strtolower($this->string('email')->toString())]);
