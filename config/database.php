@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'sqlite',
+    // SQLite is what a household uses; PostgreSQL is for whoever hosts many.
+    'default' => env('DB_CONNECTION', 'sqlite'),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
@@ -13,6 +14,19 @@ return [
             'busy_timeout' => (int) env('DB_BUSY_TIMEOUT', 5000),
             'journal_mode' => 'WAL',
             'synchronous' => env('DB_SYNCHRONOUS', 'FULL'),
+        ],
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => (int) env('DB_PORT', 5432),
+            'database' => env('DB_NAME', 'good_rinse'),
+            'username' => env('DB_USERNAME', 'good_rinse'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => 'public',
+            'sslmode' => env('DB_SSLMODE', 'prefer'),
+            'timezone' => 'UTC',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -26,6 +26,18 @@ abstract class TestCase extends BaseTestCase
 
     protected HandClock $clock;
 
+    /** With DB_CONNECTION=pgsql the same tests run there, each process of several in a database of its own. */
+    public function createApplication()
+    {
+        if ('pgsql' === getenv('DB_CONNECTION')) {
+            $name = 'good_rinse_'.(getenv('TEST_TOKEN') ?: '1');
+            putenv("DB_NAME=$name");
+            $_ENV['DB_NAME'] = $_SERVER['DB_NAME'] = $name;
+        }
+
+        return parent::createApplication();
+    }
+
     protected function setUp(): void
     {
         parent::setUp();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Databases\ImmediateSqliteConnector;
+use App\Databases\PostgresHomeConnection;
 use App\Models\CalendarFeed;
 use App\Models\Device;
 use App\Models\Document;
@@ -15,7 +17,6 @@ use App\Models\Round;
 use App\Models\Trace;
 use App\Outside\OutboxTransport;
 use App\Policies\HouseholdRecordPolicy;
-use App\Sqlite\ImmediateSqliteConnector;
 use App\Support\Caller;
 use App\Support\PendingLogin;
 use App\Support\Scalar;
@@ -25,6 +26,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Console\AboutCommand;
 use Illuminate\Http\Request;
@@ -41,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
+        Connection::resolverFor('pgsql', PostgresHomeConnection::make(...));
         $this->app->scoped(HouseMeasures::class);
         $this->app->bind(Caller::class, static fn (Application $app): Caller => new Caller(
             $app->runningInConsole() && !$app->runningUnitTests() ? null : $app->make(Request::class)->ip(),
@@ -79,9 +82,12 @@ final class AppServiceProvider extends ServiceProvider
             Gate::policy($record, HouseholdRecordPolicy::class);
         }
 
+        // Only what went wrong counts: who knows the password is let in as often as they like.
+        $failed = static fn (): bool => session()->has('errors');
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(6)->by('who:'.mb_strtolower($request->string('email')->limit(190, '')->toString()).'|'.$request->ip()),
-            Limit::perMinute(30)->by('from:'.$request->ip()),
+            Limit::perMinute(6)->by('who:'.mb_strtolower($request->string('email')->limit(190, '')->toString()).'|'.$request->ip())
+                ->after($failed),
+            Limit::perMinute(30)->by('from:'.$request->ip())->after($failed),
         ]);
         RateLimiter::for('code', static function (Request $request): array {
             $who = $request->user()?->getAuthIdentifier()

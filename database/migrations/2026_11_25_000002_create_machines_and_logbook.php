@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Databases\AppendOnly;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -79,9 +80,7 @@ return new class extends Migration {
         // What the logbook shows first, without the many counts between.
         DB::unprepared("CREATE INDEX entries_care ON entries (household_id, happened_at, seq) WHERE kind NOT IN ('counter', 'voiding')");
         foreach (['update', 'delete'] as $change) {
-            DB::unprepared(
-                "CREATE TRIGGER entries_refuse_$change BEFORE $change ON entries BEGIN SELECT RAISE(ABORT, 'the logbook only grows'); END",
-            );
+            AppendOnly::guard($change);
         }
 
         Schema::create('photos', function (Blueprint $table): void {

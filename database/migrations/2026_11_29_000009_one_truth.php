@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Databases\AppendOnly;
 use GoodRinse\Core\Logbook\DayOrder;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Database\Migrations\Migration;
@@ -17,7 +18,7 @@ return new class extends Migration {
         // The entry that this one stands instead of.
         Schema::table('entries', fn (Blueprint $table) => $table->ulid('corrects')->nullable());
         DB::unprepared('CREATE INDEX entries_corrects ON entries (corrects) WHERE corrects IS NOT NULL'); // few entries have one
-        DB::unprepared('DROP TRIGGER entries_refuse_update');
+        AppendOnly::open('update');
         foreach (DB::table('entries')->where('source', 'hand')->whereIn('kind', ['opening', 'symptom'])->get(
             ['seq', 'zone', 'happened_at', 'recorded_at'],
         ) as $entry) {
@@ -31,9 +32,7 @@ return new class extends Migration {
                 );
             }
         }
-        DB::unprepared(
-            "CREATE TRIGGER entries_refuse_update BEFORE UPDATE ON entries BEGIN SELECT RAISE(ABORT, 'the logbook only grows'); END",
-        );
+        AppendOnly::guard('update');
     }
 
     public function down(): void

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Databases\AppendOnly;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -71,11 +72,6 @@ return new class extends Migration {
         Schema::table('households', function (Blueprint $table): void {
             $table->boolean('leaving')->default(false);
         });
-        DB::unprepared('DROP TRIGGER IF EXISTS entries_refuse_delete');
-        DB::unprepared(
-            "CREATE TRIGGER entries_refuse_delete BEFORE DELETE ON entries
-                WHEN NOT EXISTS (SELECT 1 FROM households WHERE id = OLD.household_id AND leaving = 1)
-                BEGIN SELECT RAISE(ABORT, 'the logbook only grows'); END",
-        );
+        AppendOnly::guard('delete', 'EXISTS (SELECT 1 FROM households WHERE households.id = OLD.household_id AND leaving)');
     }
 };

@@ -41,4 +41,8 @@ return [
             'upgrade' => 'The change failed, and the database is as it was: :error',
         ],
     ],
+    'move' => [
+        'not_empty' => 'The other database is not empty: there is something in :table. Nothing was moved.',
+        'differs' => 'Not everything of :table arrived, so nothing was moved.',
+    ],
 ];

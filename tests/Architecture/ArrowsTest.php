@@ -11,7 +11,7 @@ final class ArrowsTest extends TestCase
 {
     /** What each folder of the application may lean on in the application; the core is open to all of them. */
     private const ALLOWED = [
-        'Sqlite' => [],
+        'Databases' => [],
         'Support' => [],
         'Handbook' => [],
         'Models' => [],
@@ -24,9 +24,9 @@ final class ArrowsTest extends TestCase
         'View' => ['Backups', 'Care', 'Exchange', 'Models', 'Support'],
         'Outside' => ['Actions', 'Models'],
         'Exceptions' => ['Actions', 'Models'],
-        'Http' => ['Actions', 'Care', 'Exchange', 'Models', 'Outside', 'Support', 'View'],
-        'Console' => ['Actions', 'Backups', 'Care', 'Exchange', 'Handbook', 'Models', 'Support', 'View'],
-        'Providers' => ['Handbook', 'Models', 'Outside', 'Policies', 'Sqlite', 'Support', 'View'],
+        'Http' => ['Actions', 'Care', 'Databases', 'Exchange', 'Models', 'Outside', 'Support', 'View'],
+        'Console' => ['Actions', 'Backups', 'Care', 'Databases', 'Exchange', 'Handbook', 'Models', 'Support', 'View'],
+        'Providers' => ['Handbook', 'Models', 'Outside', 'Policies', 'Databases', 'Support', 'View'],
     ];
 
     /** Folders below Http, which know nothing of requests and answers. */

@@ -11,7 +11,8 @@ final class GlossaryTest extends TestCase
 {
     /** Ordinary words, and those of PHP, SQLite and the framework. */
     private const ORDINARY =
-        'account archive backup caller claim copy database delete email exchange factor folder forgotten host import '
+        'append only home move postgres databases '
+        .'account archive backup caller claim copy database delete email exchange factor folder forgotten host import '
         .'login logins make maker mark '
         .'one password pending person quota recent report restore restorer two upgrade waiting writer '
         .'safety accept accepts action add ahead answer app assessment attempt bad begin belongs bench blank body book bounds '

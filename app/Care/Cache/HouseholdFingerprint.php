@@ -32,7 +32,8 @@ final readonly class HouseholdFingerprint
             'select (select seq from entries where household_id = :vessels
                     and kind in (\'dose\', \'clearing\', \'voiding\') order by seq desc limit 1) as poured,
                 (select group_concat(id) from rounds where household_id = :rounds and '.OpenRounds::OPEN.') as open,
-                (select group_concat(id || coalesce(ended_at, \'\') || symptoms || (ended_at <= :asked)) from traces
+                (select group_concat(id || coalesce(cast(ended_at as text), \'\') || symptoms
+                    || coalesce(cast(ended_at <= :asked as text), \'\')) from traces
                     where household_id = :traces and (ended_at is null or (ended_how = :fixed and held is null))) as traces,
                 exists (select 1 from rounds where household_id = :running and ended_at is null)
                 or exists (select 1 from entries where household_id = :entries and happened_at > :now) as moves',
@@ -43,7 +44,7 @@ final readonly class HouseholdFingerprint
                 'asked' => $utc($now->modify(sprintf('-%d days', $this->handbook->asking()->heldAfterDays))),
             ],
         );
-        if (!$signs instanceof \stdClass || 0 !== $signs->moves) {
+        if (!$signs instanceof \stdClass || (bool) $signs->moves) {
             return null;
         }
 

@@ -18,6 +18,7 @@ use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Logbook\UseEntries;
 use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Usage\UseTimeline;
+use Illuminate\Contracts\Database\Query\Expression;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -34,6 +35,9 @@ final readonly class HistoryReader
     private const READING_BEFORE = '-60 days';
 
     /** Counters that are no single use; word for word as the index over them has it. */
+    /** Before anything that was ever written down. */
+    private const EVER = '0001-01-01 00:00:00';
+
     private const NO_TAP =
         "kind = 'counter' AND (json_extract(payload, '$.over') IS NOT NULL OR json_extract(payload, '$.unit') = 'litres')";
 
@@ -144,14 +148,14 @@ final readonly class HistoryReader
      */
     private function readEntries(Machine $machine, ?\DateTimeImmutable $from = null, ?SettledPast $kept = null): array
     {
-        $since = $from?->format('Y-m-d H:i:s') ?? '';
+        $since = $from?->format('Y-m-d H:i:s') ?? self::EVER;
         [$entries, $voided] = EffectiveEntries::split($this->entries($machine, $since, $kept));
         $query = DB::connection()->getPdo()->prepare(
             "select cast(strftime('%s', happened_at) as integer), json_extract(payload, '\$.uses'), id from entries "
                 ."where machine_id = ? and kind = 'counter' and happened_at >= ? and json_extract(payload, '\$.over') is null "
                 ."and json_extract(payload, '\$.unit') <> 'litres' order by happened_at, seq",
         );
-        $query->execute([$machine->id, max($since, $kept->cut ?? '')]);
+        $query->execute([$machine->id, max($since, $kept->cut ?? self::EVER)]);
         $counts = [];
         while (is_array($row = $query->fetch(\PDO::FETCH_NUM))) {
             [$time, $uses, $id] = $row;
@@ -161,6 +165,12 @@ final readonly class HistoryReader
         }
 
         return [$entries, $counts];
+    }
+
+    /** SQLite reads past every single count if it is not told which index leaves them out. */
+    private static function noTaps(): Expression
+    {
+        return DB::raw('sqlite' === DB::getDriverName() ? 'entries INDEXED BY entries_no_taps' : 'entries');
     }
 
     /** @return \Generator<LogbookEntry> without single counts, and of openings that are settled only the last of each task */
@@ -179,9 +189,9 @@ final readonly class HistoryReader
                 static fn (EntryKind $a, EntryKind $b): int => $a->value <=> $b->value,
             )),
         );
-        yield from self::decoded($of()->from(DB::raw('entries INDEXED BY entries_no_taps'))->whereRaw(self::NO_TAP)->whereRaw(
+        yield from self::decoded($of()->from(self::noTaps())->whereRaw(self::NO_TAP)->whereRaw(
             "(json_extract(payload, '$.over') IS NOT NULL OR happened_at >= ?)",
-            [$kept->cut ?? ''],
+            [$kept->cut ?? self::EVER],
         ));
         if (null === $kept) {
             yield from self::decoded($of(EntryKind::Opening));

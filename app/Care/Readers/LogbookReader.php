@@ -143,7 +143,7 @@ final readonly class LogbookReader
         if ('' !== $word) {
             $like = static fn (string $text): string => '%'.addcslashes($text, '%_\\').'%';
             $query->where(function (Builder $any) use ($word, $named, $like): void {
-                $any->whereRaw("json_extract(payload, '$.text') like ? escape '\\'", [$like($word)]);
+                $any->whereRaw("lower(json_extract(payload, '$.text')) like lower(?) escape '\\'", [$like($word)]);
                 foreach ($named($word) as $id) {
                     $any->orWhere('part', $id)->orWhereRaw("payload like ? escape '\\'", [$like("\"$id\"")]);
                 }

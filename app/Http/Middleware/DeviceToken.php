@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Databases\PostgresHomeConnection;
 use App\Http\FailedAttemptLimiter;
 use App\Models\Device;
 use Illuminate\Http\Request;
@@ -30,6 +31,7 @@ final class DeviceToken
         if ((int) $request->header('Content-Length', '0') > self::MOST_BYTES || strlen($request->getContent()) > self::MOST_BYTES) {
             return response()->json(['message' => __('devices.too_large', ['most' => self::MOST_BYTES])], 413);
         }
+        PostgresHomeConnection::of($device->household_id);
         $request->attributes->set(self::KEY, $device);
 
         return $next($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Databases\PostgresHomeConnection;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -15,6 +16,8 @@ final class EnsureHousehold
     public function handle(Request $request, \Closure $next): Response
     {
         $user = $request->user();
+
+        PostgresHomeConnection::of($user instanceof User ? $user->household_id : null);
 
         return $user instanceof User && null !== $user->household_id ? $next($request) : redirect()->route('household.new');
     }

@@ -204,8 +204,9 @@ final class RoundTripTest extends TestCase
         $this->actingAs($user)->get('/'); // what was said last is said once
         $content = (string) $this->get('/')->assertOk()->getContent();
 
-        return (string) preg_replace(
+        $same = (string) preg_replace(
             [
+                '#<form [^>]*/claim">.*?</form>#s', // there is nobody else yet who could do it
                 '/name="id" value="\w+"/',
                 '/_token" value="[^"]+"/',
                 '/name="(csrf-token|person)" content="\w+"/',
@@ -214,6 +215,8 @@ final class RoundTripTest extends TestCase
             '',
             $content,
         );
+
+        return (string) preg_replace('/\s+/', ' ', $same);
     }
 
     /** @return array<string, string> hashes of pictures by name */

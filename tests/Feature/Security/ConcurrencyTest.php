@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Security;
 
-use App\Sqlite\ImmediatePdo;
+use App\Databases\ImmediatePdo;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -41,7 +41,7 @@ final class ConcurrencyTest extends TestCase
     public function test_nobody_is_turned_away_and_no_write_is_lost(): void
     {
         $script = sprintf(
-            'require %s; $pdo = new App\Sqlite\ImmediatePdo(%s); $pdo->exec("PRAGMA busy_timeout = 10000");
+            'require %s; $pdo = new App\Databases\ImmediatePdo(%s); $pdo->exec("PRAGMA busy_timeout = 10000");
             for ($i = 0; $i < %d; ++$i) { $pdo->beginTransaction(); 
                 $n = $pdo->query("SELECT n FROM tally")->fetchColumn(); usleep(500);
                 $pdo->exec("UPDATE tally SET n = ".($n + 1)); $pdo->commit(); }',

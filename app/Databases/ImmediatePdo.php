@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Sqlite;
+namespace App\Databases;
 
 /**
  * SQLite through PDO, with transactions that take the write lock when they begin.

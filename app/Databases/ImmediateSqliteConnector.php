@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Sqlite;
+namespace App\Databases;
 
 use Illuminate\Database\Connectors\SQLiteConnector;
 
