@@ -90,6 +90,8 @@ ensure_host() {
     command -v nginx > /dev/null || [ -x /usr/sbin/nginx ] || missing+=(nginx)
     [ -x /usr/sbin/php-fpm8.2 ] || missing+=(php8.2-fpm)
     command -v openssl > /dev/null || missing+=(openssl)
+    [ -x /usr/sbin/mosquitto ] || missing+=(mosquitto)
+    command -v mosquitto_pub > /dev/null || missing+=(mosquitto-clients)
     apt_install "${missing[@]}"
 }
 
