@@ -41,6 +41,12 @@ final class Photo extends Model implements BelongsToHousehold
         return ['taken_at' => 'immutable_datetime'];
     }
 
+    /** The picture itself, for a page that is on its own; null when its file is gone. */
+    public function embedded(): ?string
+    {
+        return is_file($this->path()) ? 'data:image/jpeg;base64,'.base64_encode((string) file_get_contents($this->path())) : null;
+    }
+
     public function householdId(): string
     {
         return $this->household_id;

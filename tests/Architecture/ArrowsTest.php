@@ -25,7 +25,7 @@ final class ArrowsTest extends TestCase
         'Outside' => ['Actions', 'Models'],
         'Exceptions' => ['Actions', 'Models'],
         'Http' => ['Actions', 'Care', 'Databases', 'Exchange', 'Models', 'Outside', 'Support', 'View'],
-        'Console' => ['Actions', 'Backups', 'Care', 'Databases', 'Exchange', 'Handbook', 'Models', 'Support', 'View'],
+        'Console' => ['Actions', 'Backups', 'Care', 'Databases', 'Exchange', 'Handbook', 'Models', 'Outside', 'Support', 'View'],
         'Providers' => ['Handbook', 'Models', 'Outside', 'Policies', 'Databases', 'Support', 'View'],
     ];
 

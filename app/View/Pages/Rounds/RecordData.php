@@ -54,9 +54,7 @@ final readonly class RecordData extends PageData
     /** A picture to stand in a file of its own, as a data URL; null where it is gone. */
     public function picture(Photo $photo): ?string
     {
-        $file = $photo->path();
-
-        return is_file($file) ? 'data:image/jpeg;base64,'.base64_encode((string) file_get_contents($file)) : null;
+        return $photo->embedded();
     }
 
     /** "10:05–11:20, stopped half-way". */

@@ -1,6 +1,11 @@
 @props(['trace', 'names', 'told', 'steps', 'suspects', 'machine', 'household', 'lately', 'ruledOut' => []])
 @use('App\View\Words\Dates')
 @use('GoodRinse\Core\Quantity\Day')
+<p>{{ $machine->name }}{{ $machine->place ? ', '.$machine->place : '' }}. Model: {{ $machine->model
+    ?? '______________' }}. Serial: {{ $machine->serial ?? '______________' }}.{{ $machine->model && $machine->serial ? ''
+    : ' Both stand on its rating label.' }}
+    @if ($machine->bought_on) Bought {{ Dates::day($machine->boughtOn()) }}.@endif
+    @if ($machine->warranty_until) Warranty until {{ Dates::day($machine->warrantyUntil()) }}.@endif</p>
 <h2>What is noticed</h2>
 <p>{{ implode('; ', $names) }}. First looked into on {{ Dates::day(Day::at($trace->begun_at, $household->zone())) }}.@if ($trace->display)
     <strong>{{ __('traces.displayed', ['display' => $trace->display]) }}</strong>@endif</p>
@@ -21,9 +26,3 @@
     <h2>Done to it lately</h2>
     <ul>@foreach ($lately as $line)<li>{{ $line }}</li>@endforeach</ul>
 @endif
-<h2>The machine</h2>
-<p>{{ $machine->name }}{{ $machine->place ? ', '.$machine->place : '' }}. Model: {{ $machine->model
-    ?? '______________' }}. Serial: {{ $machine->serial ?? '______________' }}.{{ $machine->model && $machine->serial ? ''
-    : ' Both stand on its rating label.' }}
-    @if ($machine->bought_on) Bought {{ Dates::day($machine->boughtOn()) }}.@endif
-    @if ($machine->warranty_until) Warranty until {{ Dates::day($machine->warrantyUntil()) }}.@endif</p>
