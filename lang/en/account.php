@@ -83,6 +83,7 @@ return [
     'refused' => [
         'link_used' => 'That link has been used or has run out. Ask for a new one.',
         'email_taken' => 'Somebody else uses that address.',
+        'on_already' => 'It is on already. Stop asking for it first, then set up the other phone.',
         'wrong_code' => 'That is not the code. Look at the phone again; it changes every half minute.',
         'registration' => 'Accounts are made by invitation here. Ask somebody who is in already.',
         'keeper_only' => 'Only the keeper of the household can do this.',

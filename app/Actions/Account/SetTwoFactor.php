@@ -19,9 +19,16 @@ final readonly class SetTwoFactor
     {
     }
 
-    /** @return string the secret to put into the phone; nothing is asked for before a code of it was given */
+    /**
+     * @return string the secret to put into the phone; nothing is asked for before a code of it was given
+     *
+     * @throws AccountRefused while another phone is asked
+     */
     public function begin(User $user): string
     {
+        if (null !== $user->two_factor_at) {
+            throw AccountRefused::because('on_already');
+        }
         $secret = OneTimeCode::secret();
         $user->forceFill(['two_factor_secret' => $secret, 'two_factor_at' => null, 'two_factor_step' => null])->save();
 

@@ -119,7 +119,7 @@ final readonly class ImportHousehold
                 $inserts = [];
                 foreach ($some as $row) {
                     if (!isset($there[ImportPlanner::key($table, $row)])) {
-                        $inserts[] = $this->insertable($table, $row, $household, $people, $seqs);
+                        $inserts[] = $this->insertable($table, self::typed($file, $row), $household, $people, $seqs);
                         $this->copyFile($file, $row, $household, $copied);
                     }
                 }
@@ -151,6 +151,24 @@ final readonly class ImportHousehold
         }
         if (!in_array($table, ['ticks', 'device_events'], true)) {
             $row['household_id'] = $household->id;
+        }
+
+        return $row;
+    }
+
+    /**
+     * What a paper is its file says, whatever stands beside it.
+     *
+     * @param array<string, mixed> $row
+     *
+     * @return array<string, mixed>
+     */
+    private static function typed(HouseholdFile $file, array $row): array
+    {
+        $name = $row['file'] ?? null;
+        if (is_string($name) && array_key_exists('mime', $row)) {
+            $row['mime'] = (string) mime_content_type($file->files[$name][1]);
+            $row['bytes'] = (int) filesize($file->files[$name][1]);
         }
 
         return $row;

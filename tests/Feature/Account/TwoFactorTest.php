@@ -39,6 +39,8 @@ final class TwoFactorTest extends TestCase
         $codes = $this->put('/account/code', ['code' => $this->code($secret)])->assertSessionHas('codes')->getSession()->get('codes');
         self::assertIsArray($codes);
         self::assertCount(8, array_unique($codes));
+        $this->post('/account/code', ['current_password' => UserFactory::PASSWORD])->assertSessionHasErrors('did');
+        self::assertNotNull($ama->refresh()->two_factor_at, 'another phone does not take its place unasked');
         $this->post('/logout');
 
         $this->clock->move('+1 minute');
