@@ -9,9 +9,18 @@ use Illuminate\Support\Facades\DB;
 /** Copies of the SQLite database, taken while others write, and looks into them. */
 final readonly class DatabaseCopy
 {
+    /** Whether the database is a file here; a server's has ways of its own to be copied. */
+    public function isFile(): bool
+    {
+        return 'sqlite' === DB::getDriverName();
+    }
+
     /** @throws BackupFailed when it cannot be copied or the copy is not whole */
     public function to(string $file): void
     {
+        if (!$this->isFile()) {
+            throw BackupFailed::because('server');
+        }
         is_file($file) && unlink($file);
         try {
             $from = new \SQLite3($this->path(), SQLITE3_OPEN_READONLY);

@@ -33,6 +33,9 @@ final readonly class Upgrade
      */
     public function run(?\Closure $migrate = null): int
     {
+        if (!$this->copy->isFile()) {
+            return $this->onServer();
+        }
         if (is_file($this->aside())) {
             $this->copy->putBack($this->aside());
             unlink($this->aside());
@@ -68,6 +71,20 @@ final readonly class Upgrade
         return $pending;
     }
 
+    /** A server's database changes in one transaction for each migration, and is not copied here. */
+    private function onServer(): int
+    {
+        $unknown = $this->schema->unknown();
+        if ([] !== $unknown) {
+            throw BackupFailed::because('newer', ['migration' => $unknown[0]]);
+        }
+        $pending = count($this->schema->pending());
+        Artisan::call('migrate', ['--force' => true]);
+        $this->check();
+
+        return $pending;
+    }
+
     /**
      * That the file is whole, the handbook can be read, and every household's machines can be worked out.
      *
@@ -75,7 +92,9 @@ final readonly class Upgrade
      */
     public function check(): void
     {
-        $this->copy->verify($this->copy->path());
+        if ($this->copy->isFile()) {
+            $this->copy->verify($this->copy->path());
+        }
         $this->handbook->version();
         foreach (Household::query()->lazyById(50, 'id') as $household) {
             $this->care->household($household);

@@ -30,6 +30,7 @@ return [
         'none' => 'There is none yet. Whoever runs this installation sets it up: php artisan backup:make.',
         'old' => 'That is more than two days ago. Whoever runs this installation should look at it.',
         'failed' => [
+            'server' => 'The database is a server’s: back it up with pg_dump, and the folder of pictures with it.',
             'folder' => 'The folder for backups cannot be made: :path.',
             'write' => 'This cannot be written: :path. Is the disk full?',
             'copy' => 'The database cannot be copied: :error.',
