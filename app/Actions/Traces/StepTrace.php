@@ -10,6 +10,8 @@ use App\Actions\Logbook\WriteEntries;
 use App\Models\Entry;
 use App\Models\Trace;
 use App\Models\User;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Logbook\Payload\Check;
 use GoodRinse\Core\Logbook\Payload\Reversal;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +21,7 @@ use Psr\Clock\ClockInterface;
 /** Keeps an answer of a trace, or takes one back. */
 final readonly class StepTrace
 {
-    public function __construct(private ClockInterface $clock, private WriteEntries $write)
+    public function __construct(private ClockInterface $clock, private WriteEntries $write, private Handbook $handbook)
     {
     }
 
@@ -30,9 +32,11 @@ final readonly class StepTrace
      * @param string|null $result of a check
      *
      * @throws ActionRefused when it has ended, or somebody else has answered meanwhile
+     * @throws UnknownEntry for a card or an answer that the handbook does not have
      */
     public function add(Trace $trace, User $by, int $seen, string $kind, string $id, ?string $result): void
     {
+        $this->ensureCard($trace, $kind, $id, $result);
         DB::transaction(function () use ($trace, $by, $seen, $kind, $id, $result): void {
             $steps = $this->open($trace, $seen);
             $now = $this->clock->now();
@@ -51,6 +55,20 @@ final readonly class StepTrace
                 );
             }
         });
+    }
+
+    private function ensureCard(Trace $trace, string $kind, string $id, ?string $result): void
+    {
+        $faults = $this->handbook->trouble($trace->machine->kind);
+        $check = $faults->checks[$id] ?? null;
+        $isThere = match ($kind) {
+            Trace::ANSWER => null !== $check && in_array($result, array_column($check->results, 'id'), true),
+            Trace::FAILED => isset($faults->actions[$id]),
+            default => null !== $check || isset($faults->actions[$id]),
+        };
+        if (!$isThere) {
+            throw UnknownEntry::named('card', "$id ".(string) $result);
+        }
     }
 
     /**

@@ -54,6 +54,16 @@ final class TraceTest extends TestCase
         $this->get("/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     }
 
+    public function test_only_cards_and_answers_of_the_handbook_are_taken(): void
+    {
+        $trace = $this->begin(['standing-water']);
+        foreach ([['no-such', 'x', Trace::ANSWER], ['listen', 'purple', Trace::ANSWER], ['listen', null, Trace::FAILED],
+            ['clear-sump', 'x', Trace::ANSWER], ['<b>', null, Trace::SKIPPED]] as [$card, $result, $kind]) {
+            $this->answer($trace, $card, $result, $kind)->assertSessionHasErrors('did');
+        }
+        self::assertSame([], $trace->refresh()->steps);
+    }
+
     public function test_a_card_that_fits_a_new_part_leads_to_ordering_it(): void
     {
         $trace = $this->begin(['smell']);
