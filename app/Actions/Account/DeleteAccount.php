@@ -38,6 +38,7 @@ final readonly class DeleteAccount
             }
             Login::query()->where('user_id', $user->id)->delete();
             CalendarFeed::query()->where('made_by', $user->id)->delete();
+            DB::table('outbox')->where('to', $user->email)->delete();
             DB::table('security_events')->where('user_id', $user->id)->update(['address' => null]);
             $user->forceFill([
                 'name' => (string) __('account.somebody'),

@@ -19,6 +19,7 @@ final class MemberController extends Controller
     public function destroy(Request $request, User $user, ChangeMembers $members): RedirectResponse
     {
         $by = $this->person($request);
+        self::ensureMember($user, $by->home());
         $members->remove($by, $user, $by->home());
 
         return redirect()->route('household')->with('did', __('household.removed', ['name' => $user->name]));
@@ -44,9 +45,16 @@ final class MemberController extends Controller
 
     public function open(Request $request, Household $household, ChangeMembers $members): RedirectResponse
     {
+        self::ensureMember($this->person($request), $household);
         $members->open($this->person($request), $household);
 
         return redirect()->route('today')->with('did', __('household.opened', ['name' => $household->name]));
+    }
+
+    /** Somebody else's household, and somebody of one, are answered like what does not exist. */
+    private static function ensureMember(User $user, Household $household): void
+    {
+        abort_unless($user->memberships()->where('household_id', $household->id)->exists(), 404);
     }
 
     public function end(Request $request, DeleteHousehold $delete): RedirectResponse
