@@ -143,10 +143,12 @@ $byHand = array_filter($all, static fn (array $each): bool => $each['byHand']);
 $mended = array_filter($all, static fn (array $each): bool => !$each['called']);
 $share = static fn (array $some, string $what): float => 100 * count(array_filter(array_column($some, $what))) / count($some);
 printf(
-    'trace: %d households, two faults at once in 1 of 6: mean cost / calling at once %.2f; cards %.1f; '
+    'trace: %d households, two faults at once in 1 of 6: mean cost / calling at once %.2f '
+        .'(%.2f for somebody who knew the cause); cards %.1f; '
         ."put right without a call %.0f %% (%.0f %% where a person can); right cause blamed %.0f %%\n",
     FAULTS,
     array_sum(array_column($all, 'cost')) / count($all) / $prices->callFee,
+    array_sum(array_column($all, 'least')) / count($all) / $prices->callFee,
     array_sum(array_column($all, 'cards')) / count($all),
     100 - $share($all, 'called'),
     100 - $share($byHand, 'called'),

@@ -36,7 +36,7 @@ final readonly class FaultDrill
     /**
      * One household.
      *
-     * @return array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool}
+     * @return array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool, least: float}
      */
     public function household(): array
     {
@@ -51,7 +51,10 @@ final readonly class FaultDrill
             $causes[] = $this->drawn(array_diff_key($weights, [$causes[0] => 0.0]));
         }
         $outcome = ['cards' => 0, 'longest' => 0, 'cost' => 0.0, 'called' => false, 'right' => true, 'faults' => count($causes)]
-            + ['byHand' => [] === array_filter($causes, fn (string $cause): bool => !$this->isDoneByHand($cause))];
+            + [
+                'byHand' => [] === array_filter($causes, fn (string $cause): bool => !$this->isDoneByHand($cause)),
+                'least' => array_sum(array_map($this->least(...), $causes)),
+            ];
         $case = new FaultCase($this->traits, $this->prices, $this->noticed($causes), wear: $wear);
         foreach ($this->faults->suspects($case)->groups() as $group) {
             $here = array_values(array_filter($causes, fn (string $cause): bool => $this->shows($cause, $group->symptoms)));
@@ -68,9 +71,9 @@ final readonly class FaultDrill
      * @param list<string> $symptoms
      * @param list<string> $causes that are behind them
      * @param array<string, float> $wear
-     * @param array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool} $outcome so far
+     * @param array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool, least: float} $outcome so far
      *
-     * @return array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool}
+     * @return array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool, least: float}
      */
     private function follow(array $symptoms, array $causes, array $wear, array $outcome): array
     {
@@ -101,6 +104,21 @@ final readonly class FaultDrill
         }
 
         return ['called' => true, 'cost' => $outcome['cost'] + $this->prices->callFee] + $outcome;
+    }
+
+    /** What it costs somebody on average who knows the cause: the best thing to do, and a call when that does not help. */
+    private function least(string $cause): float
+    {
+        $least = $this->prices->callFee;
+        foreach ($this->trouble->actions as $action) {
+            $helps = 'call' !== $action->kind && $action->when->holds($this->traits) ? $action->fixes[$cause] ?? 0.0 : 0.0;
+            if ($helps > 0.0) {
+                $own = $this->prices->of($action->minutes, $action->supplies);
+                $least = min($least, $own + (1.0 - $helps) * $this->prices->callFee);
+            }
+        }
+
+        return $least;
     }
 
     /** The likeliest of the suspects that what helped removes. */
