@@ -8,6 +8,7 @@ use App\Http\Middleware\EnsureKeeper;
 use App\Http\Middleware\EnsureRecentPassword;
 use App\Http\Middleware\FormToken;
 use App\Http\Middleware\KeepLogin;
+use App\Http\Middleware\OwnHost;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TakeCleanText;
 use Illuminate\Foundation\Application;
@@ -29,6 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustProxies(
             headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PORT | Request::HEADER_X_FORWARDED_PROTO,
         );
+        $middleware->prepend(OwnHost::class);
         $middleware->append([SecurityHeaders::class, TakeCleanText::class]);
         $middleware->web(replace: [ValidateCsrfToken::class => FormToken::class]);
         $middleware->web(append: [KeepLogin::class]);

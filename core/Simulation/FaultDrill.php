@@ -16,6 +16,8 @@ use GoodRinse\Core\Trace\RankedOption;
 /**
  * Made-up households with a machine that has one fault, or now and then two, who follow the cards to the end: how many cards
  * it takes, what it costs, and whether the right cause stands first when it is put right.
+ *
+ * @phpstan-type Outcome array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool, least: float}
  */
 final readonly class FaultDrill
 {
@@ -36,7 +38,7 @@ final readonly class FaultDrill
     /**
      * One household.
      *
-     * @return array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool, least: float}
+     * @return Outcome
      */
     public function household(): array
     {
@@ -71,9 +73,9 @@ final readonly class FaultDrill
      * @param list<string> $symptoms
      * @param list<string> $causes that are behind them
      * @param array<string, float> $wear
-     * @param array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool, least: float} $outcome so far
+     * @param Outcome $outcome so far
      *
-     * @return array{cards: int, longest: int, cost: float, called: bool, right: bool, faults: int, byHand: bool, least: float}
+     * @return Outcome
      */
     private function follow(array $symptoms, array $causes, array $wear, array $outcome): array
     {

@@ -101,6 +101,13 @@ test('a person gets from an account to a machine through it', async () => {
         assert.ok(cookies.length > 0 && cookies.every((cookie) => cookie.secure && cookie.httpOnly));
         await page.goto(`${url}/machines/new?kind=kettle`);
         assert.match(await page.locator('h1').first().innerText(), /\S/);
+        // Without a referer the way back is what the session knows.
+        await page.goto(`${url}/household`, { referer: '' });
+        const token = await page.locator('meta[name=csrf-token]').getAttribute('content');
+        const back = await page.request.post(`${url}/household/new`, {
+            form: { _token: token, name: '' }, headers: { referer: '' }, maxRedirects: 0,
+        });
+        assert.equal(back.headers().location, `${url}/household`);
     } finally {
         await browser.close();
     }

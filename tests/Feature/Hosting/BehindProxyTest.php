@@ -27,6 +27,16 @@ final class BehindProxyTest extends TestCase
         self::assertStringStartsWith('/calendar/', (string) parse_url(route('feed', app(CreateFeed::class)->handle($ama)), PHP_URL_PATH));
     }
 
+    public function test_the_way_back_is_where_browsers_come_from_though_a_server_leaves_the_port_out(): void
+    {
+        $ama = $this->member();
+        $machine = $this->machineOf($ama);
+        $this->flushHeaders();
+        $page = "/machines/$machine->id";
+        $this->actingAs($ama)->get("http://127.0.0.1$page", ['Host' => '127.0.0.1'])->assertOk();
+        $this->post("$page/uses", ['id' => $this->ulid(), 'uses' => 1])->assertRedirect(config()->string('app.url').$page);
+    }
+
     public function test_only_a_proxy_that_is_named_says_that_it_was_https(): void
     {
         $https = ['X-Forwarded-Proto' => 'https', 'X-Forwarded-For' => '203.0.113.7'];
