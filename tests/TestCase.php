@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Databases\PostgresHomeConnection;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
@@ -33,6 +34,7 @@ abstract class TestCase extends BaseTestCase
             $name = 'good_rinse_'.(getenv('TEST_TOKEN') ?: '1');
             putenv("DB_NAME=$name");
             $_ENV['DB_NAME'] = $_SERVER['DB_NAME'] = $name;
+            PostgresHomeConnection::lock(false);
         }
 
         return parent::createApplication();
@@ -106,6 +108,7 @@ abstract class TestCase extends BaseTestCase
     /** Does something while the application has another database, and gives the test's own back. */
     protected function onDatabase(string $path, \Closure $do): void
     {
+        $before = config('database.default');
         config([
             'database.connections.other' => ['database' => $path, 'busy_timeout' => 50] + (array) config('database.connections.sqlite'),
             'database.default' => 'other',
@@ -114,7 +117,7 @@ abstract class TestCase extends BaseTestCase
             $do();
         } finally {
             DB::purge('other');
-            config(['database.default' => 'sqlite']);
+            config(['database.default' => $before]);
         }
     }
 

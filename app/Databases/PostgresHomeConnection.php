@@ -15,6 +15,14 @@ final class PostgresHomeConnection extends PostgresConnection
     /** Whose lock a transaction takes; everybody's where nobody is known (accounts, the command line). */
     private static string $household = '';
 
+    /** Tests that run whole in one transaction, which is taken back, would wait for what an earlier one left open. */
+    private static bool $locks = true;
+
+    public static function lock(bool $locks): void
+    {
+        self::$locks = $locks;
+    }
+
     /** @param array<string, mixed> $config */
     public static function make(\PDO|\Closure $pdo, string $database, string $prefix, array $config): self
     {
@@ -30,7 +38,7 @@ final class PostgresHomeConnection extends PostgresConnection
     {
         $isOuter = 0 === $this->transactionLevel();
         parent::beginTransaction();
-        if ($isOuter) {
+        if ($isOuter && self::$locks) {
             $this->statement('select pg_advisory_xact_lock(hashtext(?))', [self::$household]);
         }
     }

@@ -38,6 +38,6 @@ final class DeviceEvent extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime', 'received_at' => 'immutable_datetime', 'lit' => 'boolean'];
+        return ['at' => 'immutable_datetime', 'received_at' => 'immutable_datetime', 'lit' => 'boolean', 'total' => 'float'];
     }
 }

@@ -46,6 +46,7 @@ final class PostgresTest extends TestCase
         self::assertInstanceOf(PostgresHomeConnection::class, $second);
         DB::statement("select pg_advisory_xact_lock(hashtext('one'))"); // as a writer of the first household holds it
         $second->statement("set lock_timeout = '200ms'");
+        PostgresHomeConnection::lock(true);
         PostgresHomeConnection::of('two');
         $second->transaction(static fn () => $second->select('select 1'));
         PostgresHomeConnection::of('one');
@@ -56,6 +57,7 @@ final class PostgresTest extends TestCase
             self::assertStringContainsString('lock timeout', $e->getMessage());
         } finally {
             PostgresHomeConnection::of(null);
+            PostgresHomeConnection::lock(false);
             DB::purge('second');
         }
     }

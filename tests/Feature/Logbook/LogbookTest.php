@@ -43,7 +43,7 @@ final class LogbookTest extends TestCase
         $this->note('kept', '2026-06-01T10:00:00Z');
         foreach ([fn () => DB::table('entries')->update(['kind' => 'dose']), fn () => DB::table('entries')->delete()] as $change) {
             try {
-                $change();
+                DB::transaction($change);
                 self::fail('the logbook was changed');
             } catch (QueryException $e) {
                 self::assertStringContainsString('the logbook only grows', $e->getMessage());
