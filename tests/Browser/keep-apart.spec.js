@@ -103,7 +103,7 @@ test('the handbook narrows as you type and every page of it is legible to all @w
     }
 });
 
-test('each sort of machine can be added, drawn and started', async ({ page }) => {
+test('each sort of machine can be added, drawn and started @wide', async ({ page }) => {
     await logIn(page);
     for (const [kind, name, step] of [
         ['hood', 'Gale', 'Put these within reach.'], ['drip-brewer', 'Drop', 'Put these within reach.'],

@@ -27,7 +27,7 @@ final class RoundFuzzTest extends TestCase
     #[DataProvider('shares')]
     public function test_what_always_holds_of_a_round(int $share): void
     {
-        $many = (int) (getenv('GOODRINSE_ROUNDS') ?: 96);
+        $many = (int) (getenv('GOODRINSE_ROUNDS') ?: 72);
         $first = (int) (getenv('GOODRINSE_SEED') ?: 1);
         $fuzz = new RoundFuzz($this, $this->clock);
         for ($seed = $first + $share; $seed < $first + $many; $seed += self::SHARES) {
