@@ -56,10 +56,11 @@ final readonly class BackupFolder
     /** @return list<Backup> that the rule no longer keeps: the newest of each of the last days, weeks and months stays */
     public function surplus(): array
     {
+        $all = $this->all();
         $keep = [];
         foreach (self::KEPT as $format => $count) {
             $seen = [];
-            foreach ($this->all() as $backup) {
+            foreach ($all as $backup) {
                 $when = $backup->madeAt->format($format);
                 if (!isset($seen[$when]) && count($seen) < $count) {
                     $seen[$when] = true;
@@ -68,6 +69,6 @@ final readonly class BackupFolder
             }
         }
 
-        return array_values(array_filter($this->all(), static fn (Backup $backup): bool => !isset($keep[$backup->path])));
+        return array_values(array_filter($all, static fn (Backup $backup): bool => !isset($keep[$backup->path])));
     }
 }

@@ -24,10 +24,7 @@ final readonly class BackupRestorer
      */
     public function restore(string $file): ?string
     {
-        $unknown = $this->schema->unknown((new BackupReader($file))->verify());
-        if ([] !== $unknown) {
-            throw BackupFailed::because('newer', ['migration' => $unknown[0]]);
-        }
+        $this->schema->ensureNotNewer((new BackupReader($file))->verify());
         $photos = config()->string('good-rinse.photos');
         $draft = $this->copy->path().'.restored';
         $files = "$photos.restored";

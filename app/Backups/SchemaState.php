@@ -26,11 +26,13 @@ final readonly class SchemaState
     /**
      * @param list<string>|null $done migrations; those of the database in use when null
      *
-     * @return list<string> those that a newer version must have made
+     * @throws BackupFailed when a newer version must have made one of them
      */
-    public function unknown(?array $done = null): array
+    public function ensureNotNewer(?array $done = null): void
     {
-        return array_values(array_diff($done ?? $this->done(), $this->known()));
+        foreach (array_diff($done ?? $this->done(), $this->known()) as $migration) {
+            throw BackupFailed::because('newer', ['migration' => $migration]);
+        }
     }
 
     /** @return list<string> */

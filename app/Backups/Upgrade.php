@@ -33,19 +33,15 @@ final readonly class Upgrade
      */
     public function run(?\Closure $migrate = null): int
     {
-        if (!$this->copy->isFile()) {
-            return $this->onServer();
-        }
-        if (is_file($this->aside())) {
+        $isFile = $this->copy->isFile();
+        if ($isFile && is_file($this->aside())) {
             $this->copy->putBack($this->aside());
             unlink($this->aside());
         }
-        $unknown = $this->schema->unknown();
-        if ([] !== $unknown) {
-            throw BackupFailed::because('newer', ['migration' => $unknown[0]]);
-        }
+        $this->schema->ensureNotNewer();
         $pending = count($this->schema->pending());
-        if (!Schema::hasTable('households')) {
+        // A server's database changes in one transaction for each migration, and is not copied here.
+        if (!$isFile || !Schema::hasTable('households')) {
             Artisan::call('migrate', ['--force' => true]);
             $this->check();
 
@@ -67,20 +63,6 @@ final readonly class Upgrade
             throw BackupFailed::because('upgrade', ['error' => $e->getMessage()]);
         }
         unlink($this->aside());
-
-        return $pending;
-    }
-
-    /** A server's database changes in one transaction for each migration, and is not copied here. */
-    private function onServer(): int
-    {
-        $unknown = $this->schema->unknown();
-        if ([] !== $unknown) {
-            throw BackupFailed::because('newer', ['migration' => $unknown[0]]);
-        }
-        $pending = count($this->schema->pending());
-        Artisan::call('migrate', ['--force' => true]);
-        $this->check();
 
         return $pending;
     }

@@ -46,7 +46,7 @@ final readonly class ArchiveReader
                 }
                 if ('household.json' === $name) {
                     $json = $this->bytes($zip, $i, $most, $name);
-                } elseif (1 === preg_match('#^files/[0-9a-zA-Z]{20,40}\.(jpg|jpeg|png|webp|pdf)$#D', $name)) {
+                } elseif (1 === preg_match(ExchangeFormat::FILE, $name)) {
                     $files[$name] = $this->unpack($zip, $i, $name, $folder.'/'.basename($name));
                 }
             }
@@ -69,8 +69,8 @@ final readonly class ArchiveReader
         return $bytes;
     }
 
-    /** @return array{string, string} sha256 and path */
-    private function unpack(\ZipArchive $zip, int $i, string $name, string $path): array
+    /** @return string the path */
+    private function unpack(\ZipArchive $zip, int $i, string $name, string $path): string
     {
         $bytes = $this->bytes($zip, $i, self::MOST_FILE, $name);
         $type = (new \finfo(FILEINFO_MIME_TYPE))->buffer($bytes);
@@ -85,6 +85,6 @@ final readonly class ArchiveReader
         }
         chmod($path, 0o600);
 
-        return [hash('sha256', $bytes), $path];
+        return $path;
     }
 }

@@ -34,7 +34,7 @@ final readonly class ColumnCheck
                 : throw ImportRefused::at($place, 'number'),
             'json' => self::json($value, $place),
             'person' => is_string($value) && isset($ids['people'][$value]) ? $value : throw ImportRefused::at($place, 'person'),
-            'file' => self::matching('#^files/[0-9a-zA-Z]{20,40}\.(jpg|jpeg|png|webp|pdf)$#D', $value, $place, 'file'),
+            'file' => self::matching(ExchangeFormat::FILE, $value, $place, 'file'),
             default => is_string($value) && isset($ids[$type][$value]) ? $value : throw ImportRefused::at($place, 'missing_row'),
         };
     }

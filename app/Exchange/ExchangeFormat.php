@@ -16,6 +16,9 @@ final readonly class ExchangeFormat
     /** Rows of all tables together. */
     public const MOST_ROWS = 400_000;
 
+    /** What a picture or paper is called in the zip. */
+    public const FILE = '#^files/[0-9a-zA-Z]{20,40}\.(jpg|jpeg|png|webp|pdf)$#D';
+
     /** Bytes of household.json. */
     public const MOST_BYTES = 64_000_000;
 

@@ -11,7 +11,7 @@ final readonly class HouseholdFile
      * @param array<string, mixed> $household as its table has it
      * @param array<string, string> $people names by id
      * @param array<string, list<array<string, mixed>>> $tables rows as their tables have them, in order; people by their id here
-     * @param array<string, array{string, string}> $files sha256 and path of each unpacked, by its name in the file
+     * @param array<string, string> $files path of each unpacked, by its name in the file
      */
     public function __construct(
         public bool $isWhole,

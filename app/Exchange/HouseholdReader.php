@@ -17,7 +17,7 @@ final readonly class HouseholdReader
 
     /**
      * @param string $json household.json
-     * @param array<string, array{string, string}> $files sha256 and path of each unpacked, by its name in the file
+     * @param array<string, string> $files path of each unpacked, by its name in the file
      *
      * @throws ImportRefused naming the place that is wrong
      */
@@ -118,7 +118,7 @@ final readonly class HouseholdReader
      * What a row says has to make sense here: a kind of machine that the handbook knows, an entry that can be read.
      *
      * @param array<string, mixed> $row
-     * @param array<string, array{string, string}> $files
+     * @param array<string, string> $files path of each unpacked, by its name in the file
      */
     private function meaning(string $table, array $row, string $place, array $files): void
     {

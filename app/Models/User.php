@@ -65,6 +65,12 @@ final class User extends Authenticatable
         return $this->hasMany(Membership::class);
     }
 
+    /** The person with an address, in whatever case it is given; addresses are kept in lower case. */
+    public static function byEmail(string $email): ?self
+    {
+        return self::query()->where('email', mb_strtolower($email))->first();
+    }
+
     /** Whether the person keeps the household that is open. */
     public function isKeeper(): bool
     {

@@ -19,13 +19,13 @@ final readonly class LogIn
     public function byPassword(#[\SensitiveParameter] array $credentials): ?User
     {
         return (new Timebox())->call(function (Timebox $time) use ($credentials): ?User {
-            $known = User::query()->where('email', $credentials['email'])->first();
+            $known = User::byEmail($credentials['email']);
             if (null !== $known && Hash::check($credentials['password'], $known->password)) {
                 $time->returnEarly();
 
                 return $known;
             }
-            $this->note('log-in-failed', null, $known?->email, $known?->household_id);
+            null === $known || $this->failed($known);
 
             return null;
         }, config()->integer('auth.timebox_duration'));
@@ -34,6 +34,12 @@ final readonly class LogIn
     public function noted(User $user): void
     {
         $this->note('logged-in', $user);
+    }
+
+    /** Somebody gave this person's address, but not what only the person has. */
+    public function failed(User $user): void
+    {
+        $this->note('log-in-failed', null, $user->email, $user->household_id);
     }
 
     /** A full disk keeps nobody out. */

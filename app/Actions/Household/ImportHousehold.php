@@ -167,8 +167,8 @@ final readonly class ImportHousehold
     {
         $name = $row['file'] ?? null;
         if (is_string($name) && array_key_exists('mime', $row)) {
-            $row['mime'] = (string) mime_content_type($file->files[$name][1]);
-            $row['bytes'] = (int) filesize($file->files[$name][1]);
+            $row['mime'] = (string) mime_content_type($file->files[$name]);
+            $row['bytes'] = (int) filesize($file->files[$name]);
         }
 
         return $row;
@@ -204,7 +204,7 @@ final readonly class ImportHousehold
         }
         $path = config()->string('good-rinse.photos')."/$household->id/".basename($name);
         is_dir(dirname($path)) || @mkdir(dirname($path), 0o700, true);
-        if (!@copy($file->files[$name][1], $path)) {
+        if (!@copy($file->files[$name], $path)) {
             throw ImportRefused::because('disk');
         }
         $copied[] = $path;

@@ -34,10 +34,10 @@ final readonly class HistoryReader
     /** A counter's reading so long before still tells what lies after it. */
     private const READING_BEFORE = '-60 days';
 
-    /** Counters that are no single use; word for word as the index over them has it. */
     /** Before anything that was ever written down. */
     private const EVER = '0001-01-01 00:00:00';
 
+    /** Counters that are no single use; word for word as the index over them has it. */
     private const NO_TAP =
         "kind = 'counter' AND (json_extract(payload, '$.over') IS NOT NULL OR json_extract(payload, '$.unit') = 'litres')";
 

@@ -17,7 +17,7 @@ final class HouseholdExport extends Command
 
     public function handle(ExportArchive $archive): int
     {
-        $user = User::query()->where('email', mb_strtolower((string) $this->argument('email')))->first();
+        $user = User::byEmail((string) $this->argument('email'));
         if (null === $user?->household_id) {
             $this->error('Nobody with that address has a household open.');
 

@@ -23,7 +23,7 @@ final class HouseholdImport extends Command
 
     public function handle(ArchiveReader $reader, ImportHousehold $import): int
     {
-        $user = User::query()->where('email', mb_strtolower((string) $this->argument('email')))->first();
+        $user = User::byEmail((string) $this->argument('email'));
         if (null === $user) {
             $this->error('There is no account with that address.');
 

@@ -24,7 +24,7 @@ final class UserPassword extends Command
 
     public function handle(ChangeAccount $change, SetTwoFactor $set): int
     {
-        $user = User::query()->where('email', mb_strtolower((string) $this->argument('email')))->first();
+        $user = User::byEmail((string) $this->argument('email'));
         if (null === $user) {
             $this->error('There is no account with that address.');
 

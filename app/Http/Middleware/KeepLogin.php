@@ -30,6 +30,14 @@ final readonly class KeepLogin
         return is_array($kept) && ($kept['user'] ?? null) === $user->id && is_string($kept['id'] ?? null) ? $kept['id'] : null;
     }
 
+    /** Leaves nothing of whoever was logged in behind in this browser. */
+    public static function logOut(Request $request): void
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+    }
+
     /** @param \Closure(Request): Response $next */
     public function handle(Request $request, \Closure $next): Response
     {
@@ -43,9 +51,7 @@ final readonly class KeepLogin
                 $begun = $this->track->begin($user, $request->ip(), $request->userAgent());
                 $request->session()->put(self::KEY, ['user' => $user->id, 'id' => $begun]);
             } elseif (!$this->track->isThere($user, $id)) {
-                Auth::logout();
-                $request->session()->invalidate();
-                $request->session()->regenerateToken();
+                self::logOut($request);
 
                 return $request->expectsJson()
                     ? response()->json(['message' => __('failures.logged_out').' '.__('failures.logged_out_advice')], 401)

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Account;
 use App\Actions\Account\ChangeAccount;
 use App\Actions\Account\DeleteAccount;
 use App\Http\Controllers\Controller;
+use App\Http\Middleware\KeepLogin;
 use App\Http\Requests\Account\PasswordRequest;
 use App\Models\User;
 use App\View\Pages\Account\AccountPage;
@@ -68,9 +69,7 @@ final class AccountController extends Controller
     public function destroy(Request $request, DeleteAccount $delete): RedirectResponse
     {
         $delete->handle($this->person($request));
-        Auth::logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        KeepLogin::logOut($request);
 
         return redirect()->route('login')->with('did', __('account.deleted'));
     }

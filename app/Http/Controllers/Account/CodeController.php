@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Actions\Account\RecordSecurity;
+use App\Actions\Account\LogIn;
 use App\Actions\Account\SetTwoFactor;
 use App\Http\Controllers\Controller;
 use App\Models\User;
@@ -22,7 +22,7 @@ final class CodeController extends Controller
         return null === PendingLogin::of($request->session()) ? redirect()->route('login') : view('auth.code');
     }
 
-    public function store(Request $request, SetTwoFactor $set, RecordSecurity $record): RedirectResponse
+    public function store(Request $request, SetTwoFactor $set, LogIn $in): RedirectResponse
     {
         $request->validate(['code' => ['required', 'string', 'max:20']]);
         $pending = PendingLogin::of($request->session());
@@ -31,14 +31,14 @@ final class CodeController extends Controller
             return redirect()->route('login')->withErrors(['email' => __('account.too_late')]);
         }
         if (!$set->accepts($user, $request->string('code')->toString())) {
-            $record->handle('log-in-failed', null, $user->email, $user->household_id);
+            $in->failed($user);
 
             return back()->withErrors(['code' => __('account.refused.wrong_code')]);
         }
         PendingLogin::forget($request->session());
         Auth::login($user, $pending->remember);
         $request->session()->regenerate();
-        $record->handle('logged-in', $user);
+        $in->noted($user);
 
         return redirect()->intended(route('today'));
     }

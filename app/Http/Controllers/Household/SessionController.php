@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Household;
 use App\Actions\Account\LogIn;
 use App\Actions\Account\TrackLogin;
 use App\Http\Controllers\Controller;
+use App\Http\Middleware\KeepLogin;
 use App\Http\Requests\Household\LogInRequest;
 use App\Support\PendingLogin;
 use Illuminate\Contracts\View\View;
@@ -46,9 +47,7 @@ final class SessionController extends Controller
         if (null !== $login) {
             $track->end($this->person($request), $login);
         }
-        Auth::logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        KeepLogin::logOut($request);
 
         return redirect()->route('login')->with('did', __('auth.logged_out'));
     }
