@@ -91,6 +91,21 @@ final class Household extends Model
         return $this->belongsToMany(User::class, 'memberships');
     }
 
+    /**
+     * @param array<array-key, int|null> $writers of lines, who may belong to it no longer or have no account here
+     *
+     * @return array<array-key, mixed> names of these and of everybody who belongs to it, by id
+     */
+    public function names(array $writers): array
+    {
+        return User::query()
+            ->whereIn('id', Membership::query()->select('user_id')->where('household_id', $this->id))
+            ->orWhereIn('id', array_unique(array_filter($writers)))
+            ->orderBy('id')
+            ->pluck('name', 'id')
+            ->all();
+    }
+
     /** @return HasMany<Membership, $this> */
     public function memberships(): HasMany
     {

@@ -84,10 +84,10 @@ final readonly class ExportArchive
     private function lines(Household $household, ?Machine $machine): array
     {
         $machines = $household->machines()->get()->keyBy('id');
-        $names = DB::table('users')->pluck('name', 'id');
         $lines = [];
         $entries = $household->entries()->when(null !== $machine, static fn ($q) => $q->where('machine_id', $machine?->id))
             ->orderByDesc('happened_at')->orderByDesc('seq')->get();
+        $names = $household->names($entries->map(static fn (Entry $entry): ?int => $entry->recorded_by)->all());
         foreach (Entry::inForce($entries) as $entry) {
             $of = $machines[$entry->machine_id ?? ''] ?? null;
             $lines[] = [

@@ -174,6 +174,22 @@ final class MembersTest extends TestCase
         Entry::query()->where('household_id', $ama->household_id)->delete();
     }
 
+    public function test_the_logbook_names_who_wrote_a_line_wherever_they_are_now(): void
+    {
+        [$ama, $nils] = $this->two();
+        $machine = $this->machineOf($ama);
+        $this->actingAs($nils)->post("/machines/$machine->id/uses", ['id' => $this->ulid(), 'uses' => 1]);
+        $line = '· Nilsson';
+        $this->actingAs($ama)->get('/logbook?show=all')->assertSee($line);
+
+        $nils->forceFill(['household_id' => $this->member()->household_id])->save();
+        $this->actingAs($ama)->get('/logbook?show=all')->assertSee($line);
+
+        app(ChangeMembers::class)->leave($nils->refresh(), $ama->home());
+        $this->actingAs($ama)->get('/logbook?show=all')->assertSee($line);
+        $this->get("/logbook?show=all&by=$nils->id")->assertSee($line);
+    }
+
     /** @return array{User, User} the keeper and a member of one household */
     private function two(): array
     {

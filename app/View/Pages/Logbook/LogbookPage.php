@@ -59,7 +59,7 @@ final readonly class LogbookPage
             );
         $photos = 'pictures' === $show ? $this->logbook->photos($household, $machine) : [];
         $last = count($rows) > LogbookReader::AT_ONCE ? $rows[LogbookReader::AT_ONCE - 1] : null;
-        $people = DB::table('users')->where('household_id', $household->id)->pluck('name', 'id')->all();
+        $people = $household->names(array_map(static fn (object $row): ?int => $row->recorded_by, $rows));
 
         return new LogbookData(
             household: $household,
