@@ -6,6 +6,8 @@ namespace Tests\Feature\Account;
 
 use App\Actions\Household\ChangeMembers;
 use App\Actions\Rounds\StorePhoto;
+use App\Models\CalendarFeed;
+use App\Models\Device;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
@@ -188,6 +190,25 @@ final class MembersTest extends TestCase
         app(ChangeMembers::class)->leave($nils->refresh(), $ama->home());
         $this->actingAs($ama)->get('/logbook?show=all')->assertSee($line);
         $this->get("/logbook?show=all&by=$nils->id")->assertSee($line);
+    }
+
+    public function test_what_reads_or_writes_for_itself_is_in_the_security_log_when_it_comes_and_when_it_goes(): void
+    {
+        $ama = $this->member();
+        $machine = $this->machineOf($ama);
+        $this->actingAs($ama)->post("/machines/$machine->id/devices", ['id' => $this->ulid(), 'name' => 'Plug']);
+        $device = Device::query()->sole();
+        $this->post("/devices/$device->id/token");
+        $this->delete("/devices/$device->id");
+        $this->post('/feeds');
+        $this->delete('/feeds/'.CalendarFeed::query()->sole()->id);
+        $events = SecurityEvent::query()->where(['household_id' => $ama->household_id, 'user_id' => $ama->id]);
+        self::assertSame(
+            ['device-added', 'device-token', 'device-removed', 'feed-made', 'feed-removed'],
+            $events->orderBy('id')->pluck('kind')->all(),
+        );
+        $gone = (string) __('account.event.device-removed', ['who' => $ama->name, 'about' => 'Plug']);
+        $this->get('/household/security')->assertSee($gone);
     }
 
     /** @return array{User, User} the keeper and a member of one household */

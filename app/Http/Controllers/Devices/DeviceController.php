@@ -58,14 +58,16 @@ final class DeviceController extends Controller
         return view('devices.stream', $page->for($device, $this->person($request)->home()));
     }
 
-    public function rotate(Device $device, RotateDeviceToken $rotate): RedirectResponse
+    public function rotate(Request $request, Device $device, RotateDeviceToken $rotate): RedirectResponse
     {
-        return redirect()->route('devices.show', $device)->with('token', $rotate->handle($device))->with('did', __('devices.rotated'));
+        $token = $rotate->handle($device, $this->person($request));
+
+        return redirect()->route('devices.show', $device)->with('token', $token)->with('did', __('devices.rotated'));
     }
 
-    public function destroy(Device $device, RevokeDevice $revoke): RedirectResponse
+    public function destroy(Request $request, Device $device, RevokeDevice $revoke): RedirectResponse
     {
-        $revoke->handle($device);
+        $revoke->handle($device, $this->person($request));
 
         return redirect()->route('devices.show', $device)->with('did', __('devices.revoked'));
     }

@@ -29,9 +29,9 @@ final class FeedController extends Controller
             : redirect()->route('reminders')->with('feed', route('feed', $token));
     }
 
-    public function destroy(CalendarFeed $feed, RevokeFeed $revoke): RedirectResponse
+    public function destroy(Request $request, CalendarFeed $feed, RevokeFeed $revoke): RedirectResponse
     {
-        $revoke->handle($feed);
+        $revoke->handle($feed, $this->person($request));
 
         return redirect()->route('reminders')->with('did', __('reminders.feed_gone'));
     }
