@@ -219,3 +219,4 @@ Route::middleware('auth')->group(function (): void {
 });
 
 require __DIR__.'/account.php';
+require __DIR__.'/measures.php';

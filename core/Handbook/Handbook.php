@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Handbook;
 
 use GoodRinse\Core\Handbook\Care\DoseModel;
+use GoodRinse\Core\Handbook\Care\MeasureModel;
 use GoodRinse\Core\Handbook\Care\PromptRules;
 use GoodRinse\Core\Handbook\Care\Question;
 use GoodRinse\Core\Handbook\Care\RhythmModel;
@@ -77,7 +78,7 @@ final class Handbook
     /** @return array<string, string> what the numbers of a model rest on, by the file they stand in */
     public function bases(): array
     {
-        $files = ['rhythm', 'dose', 'faults', 'own-tasks'];
+        $files = ['rhythm', 'dose', 'measures', 'faults', 'own-tasks'];
 
         return array_combine($files, array_map(fn (string $file): string => $this->root()->at($file)->string('basis'), $files));
     }
@@ -119,6 +120,12 @@ final class Handbook
     public function doseModel(): DoseModel
     {
         return DoseModel::read($this->root()->at('dose'));
+    }
+
+    /** The constants of what is measured: spray, cup, time, lime, grease. */
+    public function measureModel(): MeasureModel
+    {
+        return MeasureModel::read($this->root()->at('measures'));
     }
 
     /** @throws UnknownEntry */

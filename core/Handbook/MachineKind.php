@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Handbook;
 
 use GoodRinse\Core\Handbook\Care\CareTask;
+use GoodRinse\Core\Handbook\Machine\ArmTemplate;
 use GoodRinse\Core\Handbook\Machine\Habit;
 use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use GoodRinse\Core\Handbook\Machine\OwnVessel;
@@ -120,6 +121,25 @@ final class MachineKind
     public function hasPart(string $id): bool
     {
         return in_array($id, $this->details->partIds(), true);
+    }
+
+    /**
+     * The spray arms of a machine of these traits.
+     *
+     * @param array<string, string> $traits
+     *
+     * @return array<string, ArmTemplate> by id
+     */
+    public function sprayArms(array $traits): array
+    {
+        $arms = [];
+        foreach ($this->details->sprayArms() as $arm) {
+            if ($arm->when->holds($traits)) {
+                $arms[$arm->id] = $arm;
+            }
+        }
+
+        return $arms;
     }
 
     /** @throws UnknownEntry */

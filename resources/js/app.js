@@ -5,7 +5,9 @@ import copy from './components/copy.js';
 import counts from './components/counts.js';
 import find from './components/find.js';
 import grade from './components/grade.js';
+import jetMap from './components/jet-map.js';
 import kit from './components/kit.js';
+import layers from './components/layers.js';
 import photo from './components/photo.js';
 import pour from './components/pour.js';
 import round from './components/round.js';
@@ -25,7 +27,9 @@ Object.entries({
     counts,
     find,
     grade,
+    jetMap,
     kit,
+    layers,
     photo,
     pour,
     round,

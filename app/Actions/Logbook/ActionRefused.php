@@ -71,6 +71,16 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self("That is the most tasks of your own that one machine can have: $most. Change one that is there.");
     }
 
+    public static function armGone(): self
+    {
+        return new self('This machine does not have that spray arm any more. Reload the page: it shows the arms there are.');
+    }
+
+    public static function boreUnlikely(float $least, float $most): self
+    {
+        return new self("A jet is between $least and $most mm wide. Look at the widths again.");
+    }
+
     public static function noSuchWait(): self
     {
         return new self('That is not one of the times this step offers. Pick one of those shown.');

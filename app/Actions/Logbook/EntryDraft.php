@@ -11,6 +11,9 @@ use GoodRinse\Core\Logbook\Payload\Payload;
 /** An entry that is about to be written. */
 final readonly class EntryDraft
 {
+    /** What the id of an opening is derived with that follows from the measurement written beside it. */
+    public const OPENING = 'opening';
+
     /**
      * @param string|null $id ULID made where it happened; null to make one here
      * @param string|null $corrects id of the entry that this one stands instead of

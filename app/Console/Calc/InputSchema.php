@@ -95,6 +95,7 @@ final readonly class InputSchema
         return match ($keyword) {
             'type' => self::TYPES[is_string($args['expected'] ?? null) ? $args['expected'] : ''] ?? 'is of the wrong type',
             'minLength' => 'must be text',
+            'enum' => 'is none of those it may be',
             'minItems' => 'must hold at least '.$limit('min'),
             'minimum' => 'must be at least '.$limit('min'),
             'exclusiveMinimum' => 'must be greater than '.$limit('min'),

@@ -6,7 +6,9 @@ namespace App\Console\Commands;
 
 use App\Console\Calc\BadInput;
 use App\Console\Calc\ChemistryModel;
+use App\Console\Calc\CupModel;
 use App\Console\Calc\DoseModel;
+use App\Console\Calc\FlowModel;
 use App\Console\Calc\InputSchema;
 use App\Console\Calc\Json;
 use App\Console\Calc\Model;
@@ -25,13 +27,15 @@ final class Calc extends Command
         'rhythm' => RhythmModel::class,
         'chemistry' => ChemistryModel::class,
         'dose' => DoseModel::class,
+        'flow' => FlowModel::class,
+        'cup' => CupModel::class,
         'trace' => TraceModel::class,
         'suspects' => SuspectsModel::class,
         'use' => UseModel::class,
     ];
     private const BAD_INPUT = 2;
 
-    protected $signature = 'calc {model? : what to calculate: rhythm, use, chemistry, dose or trace}
+    protected $signature = 'calc {model? : what to calculate: rhythm, use, chemistry, dose, flow, cup, trace or suspects}
         {--schema : print the JSON Schema of the input instead}';
 
     protected $description = 'Reads one JSON document on standard input and writes the result on standard output';

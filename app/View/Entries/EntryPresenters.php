@@ -8,10 +8,13 @@ use App\View\Entries\Kinds\AbsenceEntry;
 use App\View\Entries\Kinds\CheckEntry;
 use App\View\Entries\Kinds\ClearingEntry;
 use App\View\Entries\Kinds\ConfirmationEntry;
+use App\View\Entries\Kinds\CupEntry;
 use App\View\Entries\Kinds\DoseEntry;
 use App\View\Entries\Kinds\FixEntry;
+use App\View\Entries\Kinds\JetMapEntry;
 use App\View\Entries\Kinds\LightEntry;
 use App\View\Entries\Kinds\MeasurementEntry;
+use App\View\Entries\Kinds\MeshGridEntry;
 use App\View\Entries\Kinds\MeterEntry;
 use App\View\Entries\Kinds\NoteEntry;
 use App\View\Entries\Kinds\OpeningEntry;
@@ -43,6 +46,9 @@ final class EntryPresenters
         AbsenceEntry::class,
         CheckEntry::class,
         MeasurementEntry::class,
+        JetMapEntry::class,
+        CupEntry::class,
+        MeshGridEntry::class,
         PartFittedEntry::class,
         PartNeedEntry::class,
         NoteEntry::class,

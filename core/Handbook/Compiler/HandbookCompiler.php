@@ -17,6 +17,7 @@ final class HandbookCompiler
         'agents',
         'chemistry',
         'dose',
+        'measures',
         'cautions',
         'kit',
         'readings',

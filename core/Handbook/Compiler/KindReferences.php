@@ -49,6 +49,11 @@ final class KindReferences
         foreach ($kind->at('closings')->items() as $i => $closing) {
             $this->problems->known($this->file, "/closings/$i/procedures", 'procedure', $closing->at('procedures')->strings(), $procedures);
         }
+        foreach ($kind->at('spray')->items() as $i => $arm) {
+            $this->problems->known($this->file, "/spray/$i/part", 'part', [$arm->string('part')], $this->parts);
+            $this->problems->known($this->file, "/spray/$i/task", 'task', [$arm->string('task')], $this->tasks);
+            $this->problems->condition($this->file, "/spray/$i/when", $arm->condition('when'), $this->facts);
+        }
         $words = array_keys($kind->at('traits')->byId());
         $this->problems->words($this->file, '', $kind->raw(), $words);
         (

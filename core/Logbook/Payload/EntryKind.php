@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook\Payload;
 
+use GoodRinse\Core\Logbook\Payload\Measured\CupRecord;
+use GoodRinse\Core\Logbook\Payload\Measured\JetMap;
+use GoodRinse\Core\Logbook\Payload\Measured\MeshGrid;
 use GoodRinse\Core\Logbook\PayloadFields;
 
 /** The kinds of thing that happen in a household and are written down. */
@@ -22,6 +25,9 @@ enum EntryKind: string
     case Away = 'away';
     case Check = 'check';
     case Measurement = 'reading';
+    case Jets = 'jets';
+    case Cup = 'cup';
+    case Grid = 'grid';
     case PartFitted = 'part-fitted';
     case PartNeed = 'part-need';
     case Note = 'note';
@@ -44,6 +50,9 @@ enum EntryKind: string
             self::Away => Absence::class,
             self::Check => Check::class,
             self::Measurement => Measurement::class,
+            self::Jets => JetMap::class,
+            self::Cup => CupRecord::class,
+            self::Grid => MeshGrid::class,
             self::PartFitted => PartFitted::class,
             self::PartNeed => PartNeed::class,
             self::Note => Note::class,

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Measures;
+
+use App\Models\Entry;
+use App\Models\Machine;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
+use GoodRinse\Core\Logbook\Payload\Measurement;
+use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Measure\LimeShare;
+use GoodRinse\Core\Measure\PotTime;
+
+/** What brewing and descaling have shown of a machine's lime: the time of a pot, and what ran out. */
+final readonly class BrewReader
+{
+    /** A descaling that leaves more than this in place leaves no clean machine. */
+    private const CLEAN = 0.1;
+
+    public function __construct(private Handbook $handbook, private MeasureReader $measures)
+    {
+    }
+
+    public function potTime(Machine $machine): PotTime
+    {
+        $model = $this->handbook->measureModel();
+        $times = $this->measures->readings($machine, [$model->timed['reading']]);
+
+        return PotTime::of(
+            array_map(static fn (MeasuredEntry $time): array => [$time->at, (float) $time->payload->number], $times),
+            [] === $times ? [] : $this->descalings($machine, $model->timed['task']),
+            $model->normalTimes,
+        );
+    }
+
+    public function limeShare(Machine $machine): LimeShare
+    {
+        $model = $this->handbook->measureModel();
+
+        return LimeShare::learn(array_map(
+            static fn (MeasuredEntry $ran): string => $ran->payload->picks[0] ?? '',
+            $this->measures->readings($machine, [$model->ranReading]),
+        ), $model);
+    }
+
+    /** Whether lime shows as time on a machine of its kind. */
+    public function isTimed(Machine $machine): bool
+    {
+        $kind = $machine->kindIn($this->handbook);
+
+        return null !== $kind->litresTrait
+            && isset($kind->tasks()[$this->handbook->measureModel()->timed['task']]);
+    }
+
+    /** @return list<\DateTimeImmutable> when it was descaled, the oldest first */
+    private function descalings(Machine $machine, string $task): array
+    {
+        $query = $machine->entries()->where('kind', EntryKind::Opening)->where('payload->task', $task)->orderBy('happened_at')->orderBy('seq');
+        $descalings = [];
+        foreach (Entry::inForce($query->get()) as $entry) {
+            $payload = $entry->decode();
+            if ($payload instanceof Opening && $payload->left->value <= self::CLEAN) {
+                $descalings[] = $entry->happened_at->toDateTimeImmutable();
+            }
+        }
+
+        return $descalings;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Handbook\Care;
+
+use GoodRinse\Core\Handbook\Compiler\Node;
+use GoodRinse\Core\Quantity\NumberRange;
+
+/** The constants of what is measured, as the handbook's measures.yaml states them. */
+final readonly class MeasureModel
+{
+    /**
+     * @param float $bore mm of a jet that nobody has measured
+     * @param NumberRange $bores mm that a jet may have
+     * @param NumberRange $cups ml that a cup may hold
+     * @param float $usualCup ml of a cup that nobody has described
+     * @param array<string, array{name: string, flare: float}> $shapes of cups by id; width at the brim over width at
+     *     the floor
+     * @param float $longestTest minutes
+     * @param array{reading: string, task: string} $timed what is timed, and the care task that lime makes due
+     * @param int $normalTimes newest clean times that make a machine's normal
+     * @param NumberRange $times minutes that a pot or cup may take
+     * @param array{least: float, most: float, ran: array<string, float>} $lime by what the share that settles may be
+     *     multiplied, and what one descaling multiplies it by, by what ran out
+     * @param string $ranReading reading of what ran out while descaling
+     * @param array{dripsAt: float, wet: float, tare: float} $grease in g: due to be washed off; what a filter may gain by
+     *     a wash; what a clean weight may differ by
+     * @param NumberRange $filters g that a filter may weigh
+     * @param float $hardest mg/L that no tap's water goes beyond
+     */
+    public function __construct(
+        public FlowModel $flow,
+        public float $bore,
+        public NumberRange $bores,
+        public NumberRange $cups,
+        public float $usualCup,
+        public array $shapes,
+        public float $longestTest,
+        public array $timed,
+        public int $normalTimes,
+        public NumberRange $times,
+        public array $lime,
+        public string $ranReading,
+        public array $grease,
+        public NumberRange $filters,
+        public float $hardest,
+    ) {
+    }
+
+    /** @internal to the handbook */
+    public static function read(Node $node): self
+    {
+        $cup = $node->at('cup');
+        $lime = $node->at('lime');
+        $grease = $node->at('grease');
+
+        return new self(
+            flow: FlowModel::read($node),
+            bore: $node->at('spray')->number('bore'),
+            bores: self::range($node->at('spray')->at('bores')),
+            cups: self::range($cup->at('ml')),
+            usualCup: $cup->at('ml')->number('usual'),
+            shapes: array_map(
+                static fn (Node $shape): array => ['name' => $shape->string('name'), 'flare' => $shape->number('flare')],
+                $cup->at('shapes')->byId(),
+            ),
+            longestTest: $cup->number('minutes'),
+            timed: ['reading' => $node->at('time')->string('reading'), 'task' => $node->at('time')->string('task')],
+            normalTimes: (int) $node->at('time')->number('readings'),
+            times: self::range($node->at('time')->at('minutes')),
+            lime: ['least' => $lime->number('least'), 'most' => $lime->number('most'), 'ran' => $lime->at('ran')->numbers()],
+            ranReading: $lime->string('reading'),
+            grease: [
+                'dripsAt' => $grease->number('dripsAt'),
+                'wet' => $grease->number('wet'),
+                'tare' => $grease->number('tare'),
+            ],
+            filters: self::range($grease->at('filters')),
+            hardest: $node->at('hardness')->number('most'),
+        );
+    }
+
+    private static function range(Node $node): NumberRange
+    {
+        return new NumberRange($node->number('least'), $node->number('most'));
+    }
+}
