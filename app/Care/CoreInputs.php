@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Care\Measures\BrewReader;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Apart\OwnWay;
@@ -21,7 +22,7 @@ use GoodRinse\Core\Round\Circumstances;
 /** Puts what a household has said about itself and its machines in the terms of the core. */
 final readonly class CoreInputs
 {
-    public function __construct(private Handbook $handbook)
+    public function __construct(private Handbook $handbook, private BrewReader $brews)
     {
     }
 
@@ -68,6 +69,8 @@ final readonly class CoreInputs
                 static fn (?array $first): bool => null !== $first,
             ),
             $machine->ownParts(),
+            $this->brews->isTimed($machine) ? $this->brews->potTime($machine)->slowedBy : 0.0,
+            $this->brews->isTimed($machine) ? $this->brews->limeShare($machine)->factor : 1.0,
         );
     }
 

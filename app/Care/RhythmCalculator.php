@@ -33,7 +33,12 @@ final class RhythmCalculator
     public function rhythm(Machine $machine, Household $household, CareTask $task, MachineHistory $history, Day $today): ?Rhythm
     {
         $kind = $machine->kindIn($this->handbook);
-        $signals = Signals::of($task, $history, fn (string $symptom): string => $this->symptom($kind, $symptom));
+        $signals = Signals::of(
+            $task,
+            $history,
+            fn (string $symptom): string => $this->symptom($kind, $symptom),
+            $this->handbook->doseModel()->stand['slowedBy'],
+        );
         $settings = $this->inputs->settings($machine, $household, $task->id);
         if ([] === $signals && !$settings->own->isKept() && $task->school($settings->school, $settings->habits)->isOff()) {
             return null;

@@ -29,6 +29,9 @@ final class Photo extends Model implements BelongsToHousehold
     use HasUlids;
     use StoredFile;
 
+    /** Stands in place of a step at a picture of a mesh that a grid is laid over. */
+    public const MESH = 'mesh-grid';
+
     public $timestamps = false;
 
     protected $table = 'photos';

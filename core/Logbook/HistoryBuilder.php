@@ -75,6 +75,7 @@ final readonly class HistoryBuilder
                     $payload->found,
                     $payload->left,
                     false,
+                    $payload->isMeasured(),
                 ],
                 $payload instanceof Snooze => $snoozes[$payload->task] = [
                     $place,
@@ -94,7 +95,7 @@ final readonly class HistoryBuilder
         $lights = array_filter($lights);
         foreach ($confirmed as $entry => $confirmation) {
             if ($confirmation->caused && isset($symptoms[$entry])) {
-                $openings[$confirmation->task][] = [$symptoms[$entry][0], $entry, $this->clogged, $this->clogged, true];
+                $openings[$confirmation->task][] = [$symptoms[$entry][0], $entry, $this->clogged, $this->clogged, true, false];
             }
         }
         $tasks = [];
@@ -126,8 +127,8 @@ final readonly class HistoryBuilder
     }
 
     /**
-     * @param list<array{\DateTimeImmutable, string, Fraction|null, Fraction, bool}> $openings when, entry, found, left,
-     *     whether a symptom told it
+     * @param list<array{\DateTimeImmutable, string, Fraction|null, Fraction, bool, bool}> $openings when, entry, found, left,
+     *     whether a symptom told it, whether it was measured
      * @param list<SymptomRecord> $symptoms
      * @param list<OpeningRecord> $old computed already
      * @param list<string> $answered lights that it was opened after
@@ -146,7 +147,7 @@ final readonly class HistoryBuilder
         $records = $old;
         $known = $old[count($old) - 1]->entry ?? null;
         $before = $last = null;
-        foreach ($openings as [$at, $entry, $found, $left, $symptom]) {
+        foreach ($openings as [$at, $entry, $found, $left, $symptom, $measured]) {
             $time = $this->times($at);
             $day = Day::numbered((int) floor($time[0]));
             if ($entry === $known) {
@@ -164,6 +165,7 @@ final readonly class HistoryBuilder
                 absent: null === $last ? 0 : $absences->days($last, $day),
                 symptom: $symptom,
                 estimated: $estimated,
+                measured: $measured,
             );
             [$before, $last] = [$time, $day];
         }

@@ -17,6 +17,7 @@ final readonly class MachineHistory
      * @param float $usesInAll uses since the machine is known
      * @param float $estimated of them, those that nobody told of
      * @param Absences $absences days on which nobody used it
+     * @param array<string, float> $slow share by which it has become slower than clean, by the care task that puts it right
      * @param array<string, Day> $lights indicator lights that are on, with the day each came on
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class MachineHistory
         private float $estimated = 0.0,
         public Absences $absences = new Absences(),
         public array $lights = [],
+        public array $slow = [],
     ) {
     }
 
@@ -51,11 +53,20 @@ final readonly class MachineHistory
     /** The history with another one of a task in its place. */
     public function with(string $id, TaskHistory $task): self
     {
-        return $this->withTasks([$id => $task] + $this->tasks);
+        return $this->withTasks([$id => $task] + $this->tasks)->slowed(array_diff_key($this->slow, [$id => true]));
     }
 
-    /** @param array<string, TaskHistory> $tasks */
-    private function withTasks(array $tasks): self
+    /** @param array<string, float> $slow as in the constructor */
+    public function slowed(array $slow): self
+    {
+        return $this->withTasks($this->tasks, $slow);
+    }
+
+    /**
+     * @param array<string, TaskHistory> $tasks
+     * @param array<string, float>|null $slow null for as it is
+     */
+    private function withTasks(array $tasks, ?array $slow = null): self
     {
         return new self(
             $tasks,
@@ -66,6 +77,7 @@ final readonly class MachineHistory
             $this->estimated,
             $this->absences,
             $this->lights,
+            $slow ?? $this->slow,
         );
     }
 }

@@ -18,6 +18,7 @@ final readonly class OpeningRecord
      * @param int $absent of the days, those on which nobody was there
      * @param bool $symptom whether it was not opened: a symptom told how it was
      * @param float $estimated of the uses, those that nobody told of
+     * @param bool $measured whether it was counted or measured, and not judged by eye
      */
     public function __construct(
         public string $entry,
@@ -29,6 +30,7 @@ final readonly class OpeningRecord
         public int $absent = 0,
         public bool $symptom = false,
         public float $estimated = 0.0,
+        public bool $measured = false,
     ) {
     }
 }

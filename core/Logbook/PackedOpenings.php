@@ -21,6 +21,7 @@ final readonly class PackedOpenings
         return new self($openings[count($openings) - 1]->entry, json_encode(array_map(static fn (OpeningRecord $opening): array => [
             $opening->entry, $opening->day->number, $opening->days, $opening->uses, $opening->found?->value, $opening->left->value,
             $opening->absent, $opening->symptom, $opening->estimated,
+            $opening->measured,
         ], $openings), JSON_THROW_ON_ERROR));
     }
 
@@ -28,9 +29,9 @@ final readonly class PackedOpenings
     public function openings(): array
     {
         $openings = [];
-        /** @var list<array{string, int, int, float, float|null, float, int, bool, float}> $rows */
+        /** @var list<array{string, int, int, float, float|null, float, int, bool, float, bool}> $rows */
         $rows = json_decode($this->text, true, 3, JSON_THROW_ON_ERROR);
-        foreach ($rows as [$entry, $day, $days, $uses, $found, $left, $absent, $symptom, $estimated]) {
+        foreach ($rows as [$entry, $day, $days, $uses, $found, $left, $absent, $symptom, $estimated, $measured]) {
             $openings[] = new OpeningRecord(
                 entry: $entry,
                 day: Day::numbered($day),
@@ -41,6 +42,7 @@ final readonly class PackedOpenings
                 absent: $absent,
                 symptom: $symptom,
                 estimated: $estimated,
+                measured: $measured,
             );
         }
 

@@ -77,22 +77,4 @@ final readonly class GreaseLoad
                 $this->band[0] > 0 ? $dripsAt / $this->band[0] : $dripsAt / $this->perHour,
             ];
     }
-
-    /**
-     * What is odd about two weights of one wash.
-     *
-     * @param float $before grams, as it came off
-     * @param float $after grams, washed and dried
-     * @param float $wet grams that it may seem to gain
-     *
-     * @return string|null "wet" when it got heavier by a little, "swapped" when by as much as grease; null when nothing is
-     */
-    public static function doubt(float $before, float $after, float $wet): ?string
-    {
-        return match (true) {
-            $after <= $before => null,
-            $after <= $before + $wet => 'wet',
-            default => 'swapped',
-        };
-    }
 }

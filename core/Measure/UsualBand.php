@@ -16,7 +16,7 @@ final readonly class UsualBand
      * @param float $low lower end of what is usual
      * @param float $usual the middle of it
      * @param float $high upper end
-     * @param int $out how many of the newest figures lie outside, all on one side; 0 when the newest is usual
+     * @param int $out how many of the newest figures are worse; 0 when the newest is not
      * @param float|null $times those as a multiple of what is usual; null when none is out or usual is nothing
      */
     private function __construct(public float $low, public float $usual, public float $high, public int $out, public ?float $times)
@@ -25,16 +25,17 @@ final readonly class UsualBand
 
     /**
      * @param list<float> $figures the oldest first
+     * @param bool $goodIsHigh whether more is better: only what is worse than usual lies outside
      *
      * @return self|null null where there are too few
      */
-    public static function of(array $figures): ?self
+    public static function of(array $figures, bool $goodIsHigh = false): ?self
     {
         $count = count($figures);
         for ($run = min(self::LONGEST_RUN, $count - self::LEAST); $run >= 1; --$run) {
             $band = self::band(array_slice($figures, 0, $count - $run));
             $newest = array_slice($figures, -$run);
-            if (null !== $band && [] !== $newest && $band->isBeyond($newest)) {
+            if (null !== $band && [] !== $newest && $band->isWorse($newest, $goodIsHigh)) {
                 $usual = $band->usual;
 
                 return new self($band->low, $usual, $band->high, $run, $usual > 0 ? Quantile::of($newest, 0.5) / $usual : null);
@@ -56,14 +57,14 @@ final readonly class UsualBand
     }
 
     /**
-     * Whether all lie above, or all below; a hair's breadth is not beyond.
+     * Whether all lie beyond it on the bad side; a hair's breadth is not beyond.
      *
      * @param list<float> $figures
      */
-    private function isBeyond(array $figures): bool
+    private function isWorse(array $figures, bool $goodIsHigh): bool
     {
         $slack = max(0.02 * abs($this->usual), 1e-9);
 
-        return [] !== $figures && (min($figures) > $this->high + $slack || max($figures) < $this->low - $slack);
+        return [] !== $figures && ($goodIsHigh ? max($figures) < $this->low - $slack : min($figures) > $this->high + $slack);
     }
 }

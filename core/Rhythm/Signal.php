@@ -9,6 +9,8 @@ final readonly class Signal
 {
     public const LIGHT = 'light';
     public const SYMPTOM = 'symptom';
+    /** It takes so many per cent longer than when it was clean. */
+    public const SLOW = 'slow';
     public const NEVER_OPENED = 'never-opened';
 
     /** @param string $kind one of the constants */

@@ -215,6 +215,7 @@ final readonly class TaskClocks
                 null === $opening->found ? 0.0 : max(0.0, $uses($opening)),
                 $opening->found ?? $opening->left,
                 $opening->left,
+                $opening->measured,
             ),
             $openings,
         );

@@ -21,6 +21,8 @@ final readonly class Circumstances
      * @param array<string, list<string>> $first parts that come off before a part on this machine, where the household
      *     says so, by part
      * @param OwnParts $own parts that the household adds
+     * @param float $slowedBy share by which it has become slower than clean, 0 or more
+     * @param float $limeShare lime it keeps, against the usual share, above 0
      */
     public function __construct(
         public array $traits,
@@ -31,6 +33,8 @@ final readonly class Circumstances
         public array $residues = [],
         public array $first = [],
         public OwnParts $own = new OwnParts(),
+        public float $slowedBy = 0.0,
+        public float $limeShare = 1.0,
     ) {
     }
 }

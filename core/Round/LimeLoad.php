@@ -33,14 +33,14 @@ final readonly class LimeLoad
         if (null === $litres || null === $here->hardness) {
             return Handbook::FACTS;
         }
-        $scale = $this->descaling->scaleGrams(
+        $scale = $here->limeShare * $this->descaling->scaleGrams(
             $here->hardness,
             $litres * ($here->usesSince[$kind->taskOf($procedure->id)->id ?? ''] ?? 0.0),
         );
         $capacity = $this->capacity($procedure, $here);
 
         return [
-            'scale' => $this->descaling->isHeavy($scale) ? 'heavy' : 'light',
+            'scale' => $this->descaling->isHeavy($scale, $here->slowedBy) ? 'heavy' : 'light',
             'passes' => null !== $capacity && $this->descaling->passes($scale, $capacity) > 1 ? 'more' : 'one',
         ];
     }

@@ -6,6 +6,7 @@ namespace GoodRinse\Core\Round;
 
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Logbook\Payload\MalformedEntry;
+use GoodRinse\Core\Logbook\Payload\Measured\JetMap;
 use GoodRinse\Core\Logbook\Payload\Measurement;
 
 /** What a person told beside the answer to a step. */
@@ -18,6 +19,7 @@ final readonly class TickDetails
      * @param string|null $also answer to what is asked with a grade
      * @param float|null $wait minutes that were picked for the wait it starts, 0 for as long as the rest takes
      * @param string|null $despite what was not as it should be when the machine was run all the same
+     * @param JetMap|null $map the spray arms as they were drawn
      */
     public function __construct(
         public array $readings = [],
@@ -26,6 +28,7 @@ final readonly class TickDetails
         public ?string $also = null,
         public ?float $wait = null,
         public ?string $despite = null,
+        public ?JetMap $map = null,
     ) {
     }
 
@@ -51,6 +54,7 @@ final readonly class TickDetails
             'also' => $this->also,
             'wait' => $this->wait,
             'despite' => $this->despite,
+            'map' => $this->map?->toArray(),
         ], static fn (mixed $value): bool => null !== $value && [] !== $value);
     }
 
@@ -85,6 +89,14 @@ final readonly class TickDetails
             $text('also'),
             is_int($wait) || is_float($wait) ? (float) $wait : null,
             $text('despite'),
+            self::map($data['map'] ?? null),
         );
+    }
+
+    private static function map(mixed $data): ?JetMap
+    {
+        $map = is_array($data) ? EntryKind::Jets->decode($data) : null;
+
+        return $map instanceof JetMap ? $map : null;
     }
 }

@@ -25,6 +25,7 @@ return [
     'no-use' => 'No :unit are being counted, so this clock gives no date.',
     'signal-light' => 'The :name light is on, so it is due today.',
     'signal-symptom' => ':name points here, so it is due today.',
+    'signal-slow' => 'A pot takes :name % longer than when the machine was clean, so it is due today.',
     'signal-never-opened' => 'Not checked yet. Check it once to set the schedule.',
     'snoozed' => 'You asked to be reminded on :until; the clock runs on.',
     'away' => 'Use counts pause until :until, while nobody is there. Mould grows on.',

@@ -31,6 +31,7 @@ return [
     'step_found' => ':grade (:percent % shut) after :uses. Foulings: :foulings − :left left before = :added',
     'step_symptom' => 'a symptom came from it, so it counts as :grade (:percent % shut) after :uses. Foulings: :foulings − :left left '
         .'before = :added',
+    'step_measured' => '. It was counted, so it weighs :weight times a look',
     'step_sum' => ':beta ÷ :alpha = :evidence',
     'what' => [
         'bounds' => 'Start and bounds',

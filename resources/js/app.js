@@ -1,8 +1,11 @@
 import Alpine from '@alpinejs/csp';
 import busy from './components/busy.js';
+import cells from './components/cells.js';
+import compare from './components/compare.js';
 import compose from './components/compose.js';
 import copy from './components/copy.js';
 import counts from './components/counts.js';
+import cup from './components/cup.js';
 import find from './components/find.js';
 import grade from './components/grade.js';
 import jetMap from './components/jet-map.js';
@@ -11,6 +14,7 @@ import layers from './components/layers.js';
 import photo from './components/photo.js';
 import pour from './components/pour.js';
 import round from './components/round.js';
+import stopwatch from './components/stopwatch.js';
 import stream from './components/stream.js';
 import span from './components/span.js';
 import stepper from './components/stepper.js';
@@ -22,9 +26,12 @@ import { startWorker } from './offline/worker.js';
 
 Object.entries({
     busy,
+    cells,
+    compare,
     compose,
     copy,
     counts,
+    cup,
     find,
     grade,
     jetMap,
@@ -35,6 +42,7 @@ Object.entries({
     round,
     span,
     stepper,
+    stopwatch,
     stream,
     tally,
     timer,

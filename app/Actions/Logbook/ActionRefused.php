@@ -71,6 +71,16 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self("That is the most tasks of your own that one machine can have: $most. Change one that is there.");
     }
 
+    public static function drawingBroken(): self
+    {
+        return new self('The drawing of the arms did not arrive whole. Reload the page and try again.');
+    }
+
+    public static function noSuchMesh(): self
+    {
+        return new self('That is not a mesh of this machine. Pick one of those shown.');
+    }
+
     public static function armGone(): self
     {
         return new self('This machine does not have that spray arm any more. Reload the page: it shows the arms there are.');

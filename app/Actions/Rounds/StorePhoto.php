@@ -46,6 +46,16 @@ final readonly class StorePhoto
     }
 
     /**
+     * A picture of a mesh, to count its shut cells on.
+     *
+     * @throws ActionRefused when it cannot be read or there is no room for it
+     */
+    public function ofMesh(Machine $machine, User $by, string $id, UploadedFile $upload): void
+    {
+        $this->keep($machine->household_id, $by, $id, $upload, ['machine_id' => $machine->id, 'step' => Photo::MESH]);
+    }
+
+    /**
      * A picture of what was noticed; a trace has one.
      *
      * @throws ActionRefused when it cannot be read or there is no room for it

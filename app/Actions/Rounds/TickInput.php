@@ -24,6 +24,8 @@ final readonly class TickInput
      * @param string|null $wait length picked for the wait it starts
      * @param bool $ended a running machine has ended before its time, and the person said so
      * @param int|null $ago seconds since it was done, where the device could not send it at once
+     * @param string|null $map drawing of the spray arms
+     * @param bool $sure the person has looked at an odd number again
      */
     public function __construct(
         public string $id,
@@ -43,6 +45,8 @@ final readonly class TickInput
         public ?string $also = null,
         public ?string $wait = null,
         public bool $ended = false,
+        public ?string $map = null,
+        public bool $sure = false,
     ) {
     }
 

@@ -7,6 +7,7 @@ namespace App\Actions\Rounds;
 use App\Actions\Logbook\ActionRefused;
 use App\Actions\Logbook\VesselGuard;
 use App\Actions\Logbook\WriteEntries;
+use App\Actions\Measures\RecordJets;
 use App\Care\Gates\RunGate;
 use App\Models\Round;
 use App\Models\UnreadableRound;
@@ -14,6 +15,8 @@ use App\Models\User;
 use GoodRinse\Core\Handbook\Procedure\Capture;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\Scale\Scales;
+use GoodRinse\Core\Logbook\Payload\MalformedEntry;
+use GoodRinse\Core\Logbook\Payload\Measured\JetMap;
 use GoodRinse\Core\Logbook\Payload\Note;
 use GoodRinse\Core\Round\CannotTick;
 use GoodRinse\Core\Round\Progress;
@@ -32,6 +35,8 @@ final readonly class TickStep
         private VesselGuard $keepApart,
         private RunGate $gate,
         private ProjectRound $project,
+        private RecordJets $jets,
+        private RoundWeights $weights,
     ) {
     }
 
@@ -124,6 +129,9 @@ final readonly class TickStep
         $readings = [] === $draft->readings
             ? []
             : (new MeasurementForm($round->handbook()))->read($step, $draft->readings, $round->machine->traits, $by->home()->measures);
+        if (!$draft->sure && !$draft->isLate()) {
+            $this->weights->ensureLikely($round, $readings);
+        }
 
         return new TickDetails(
             $readings,
@@ -132,7 +140,24 @@ final readonly class TickStep
             $this->also($step->capture?->also, $draft->also),
             null === $step->timer ? null : $this->clock->wait($by, $step->timer, $draft->wait),
             CoreTick::DONE === $draft->how && $draft->knows ? $despite : null,
+            null === $draft->map ? null : $this->map($round, $step, $draft->map),
         );
+    }
+
+    /** @throws ActionRefused for a drawing that did not arrive whole, or of arms that the machine does not have */
+    private function map(Round $round, Step $step, string $json): ?JetMap
+    {
+        if ([] === ($step->capture->count ?? [])) {
+            return null;
+        }
+        try {
+            $map = JetMap::parse($json, 'left' === $step->capture?->means ? JetMap::LEFT : JetMap::FOUND);
+        } catch (MalformedEntry) {
+            throw ActionRefused::drawingBroken();
+        }
+        $this->jets->ensureFits($round->machine, $map);
+
+        return $map;
     }
 
     /** @throws CannotTick when it is not one of the answers */

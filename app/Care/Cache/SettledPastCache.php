@@ -29,7 +29,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class SettledPastCache
 {
     /** Goes up when what is kept changes its shape. */
-    private const SHAPE = 5;
+    private const SHAPE = 6;
 
     /** Days after which an opening may be kept; and after which it is worth keeping more. */
     private const AGE = 90;

@@ -14,16 +14,44 @@ use GoodRinse\Core\Measure\LimeShare;
 use GoodRinse\Core\Measure\PotTime;
 
 /** What brewing and descaling have shown of a machine's lime: the time of a pot, and what ran out. */
-final readonly class BrewReader
+final class BrewReader
 {
     /** A descaling that leaves more than this in place leaves no clean machine. */
     private const CLEAN = 0.1;
 
-    public function __construct(private Handbook $handbook, private MeasureReader $measures)
+    /** @var \WeakMap<Machine, array{PotTime, LimeShare}> what was read already */
+    private \WeakMap $read;
+
+    public function __construct(private readonly Handbook $handbook, private readonly MeasureReader $measures)
     {
+        $this->read = new \WeakMap();
+    }
+
+    /** @return array<string, float> share by which it has become slower than clean, by the care task that puts it right */
+    public function slow(Machine $machine): array
+    {
+        $slowed = $this->isTimed($machine) ? $this->potTime($machine)->slowedBy : 0.0;
+
+        return $slowed > 0 ? [$this->handbook->measureModel()->timed['task'] => $slowed] : [];
     }
 
     public function potTime(Machine $machine): PotTime
+    {
+        return $this->of($machine)[0];
+    }
+
+    public function limeShare(Machine $machine): LimeShare
+    {
+        return $this->of($machine)[1];
+    }
+
+    /** @return array{PotTime, LimeShare} */
+    private function of(Machine $machine): array
+    {
+        return $this->read[$machine] ??= [$this->readTime($machine), $this->readShare($machine)];
+    }
+
+    private function readTime(Machine $machine): PotTime
     {
         $model = $this->handbook->measureModel();
         $times = $this->measures->readings($machine, [$model->timed['reading']]);
@@ -35,7 +63,7 @@ final readonly class BrewReader
         );
     }
 
-    public function limeShare(Machine $machine): LimeShare
+    private function readShare(Machine $machine): LimeShare
     {
         $model = $this->handbook->measureModel();
 

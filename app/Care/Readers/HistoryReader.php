@@ -6,6 +6,7 @@ namespace App\Care\Readers;
 
 use App\Care\Cache\SettledPast;
 use App\Care\Cache\SettledPastCache;
+use App\Care\Measures\BrewReader;
 use App\Models\Entry;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
@@ -41,7 +42,7 @@ final readonly class HistoryReader
     private const NO_TAP =
         "kind = 'counter' AND (json_extract(payload, '$.over') IS NOT NULL OR json_extract(payload, '$.unit') = 'litres')";
 
-    public function __construct(private Handbook $handbook, private SettledPastCache $frozen)
+    public function __construct(private Handbook $handbook, private SettledPastCache $frozen, private BrewReader $brews)
     {
     }
 
@@ -63,6 +64,7 @@ final readonly class HistoryReader
         $known = $machine->created_at?->toDateTimeImmutable() ?? $asOf;
 
         $history = $builder->build($entries, $use, $asOf, $known, $absences, $kept->openings ?? [], $only);
+        $history = $history->slowed($this->brews->slow($machine));
         if ($keep && null === $only) {
             $this->frozen->keep($machine, $zone, $history, $use, $asOf, $kept);
         }

@@ -112,6 +112,7 @@ final readonly class LogbookReader
                 'to' => match (true) {
                     null !== $photo->round_id => "/rounds/$photo->round_id",
                     null !== $photo->trace_id => "/traces/$photo->trace_id",
+                    Photo::MESH === $photo->step => "/machines/$photo->machine_id/mesh/$photo->id",
                     null !== $photo->machine_id => "/machines/$photo->machine_id/apart",
                     default => null,
                 },

@@ -41,7 +41,7 @@ final readonly class WorkingWords
                 'foulings' => self::n($each[1]->foulings + ($each[1]->foulings > 0 ? $each[1]->left : 0.0)),
                 'left' => self::n($each[1]->left),
                 'added' => self::n($each[1]->foulings),
-            ]),
+            ]).($each[1]->observation->measured ? (string) __('rhythm.step_measured', ['weight' => self::n($model->measuredWeight)]) : ''),
             'sum' => (string) __(
                 'rhythm.step_sum',
                 ['beta' => self::n($each[1]->beta), 'alpha' => self::n($each[1]->alpha), 'evidence' => self::n($each[1]->evidence)],

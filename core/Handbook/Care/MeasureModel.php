@@ -26,6 +26,7 @@ final readonly class MeasureModel
      * @param string $ranReading reading of what ran out while descaling
      * @param array{dripsAt: float, wet: float, tare: float} $grease in g: due to be washed off; what a filter may gain by
      *     a wash; what a clean weight may differ by
+     * @param string $weighedTask care task of the filters that are weighed
      * @param NumberRange $filters g that a filter may weigh
      * @param float $hardest mg/L that no tap's water goes beyond
      */
@@ -43,6 +44,7 @@ final readonly class MeasureModel
         public array $lime,
         public string $ranReading,
         public array $grease,
+        public string $weighedTask,
         public NumberRange $filters,
         public float $hardest,
     ) {
@@ -76,6 +78,7 @@ final readonly class MeasureModel
                 'wet' => $grease->number('wet'),
                 'tare' => $grease->number('tare'),
             ],
+            weighedTask: $grease->string('task'),
             filters: self::range($grease->at('filters')),
             hardest: $node->at('hardness')->number('most'),
         );

@@ -15,6 +15,7 @@ final readonly class RhythmModel
      * @param float $priorWeight openings' worth of trust in the starting interval
      * @param float $priorLeast share of that trust which never fades, between 0 and 1
      * @param float $memory openings after which an observation counts half
+     * @param float $measuredWeight weight of an opening that was counted or measured, against one graded by eye
      * @param float $stretch most that one opening may lengthen (or, inverted, shorten) the interval
      * @param array{float, float} $windowQuantiles lower and upper quantile of the belief that bound the window
      * @param array<string, float> $stateFrom wear at which settling, soon, due and overdue begin
@@ -28,6 +29,7 @@ final readonly class RhythmModel
         public float $priorWeight,
         public float $priorLeast,
         public float $memory,
+        public float $measuredWeight,
         public float $stretch,
         public array $windowQuantiles,
         public array $stateFrom,
@@ -49,6 +51,7 @@ final readonly class RhythmModel
             priorWeight: $node->number('priorWeight'),
             priorLeast: $node->has('priorLeast') ? $node->number('priorLeast') : 1.0, // rounds begun before it was there
             memory: $node->number('memory'),
+            measuredWeight: $node->has('measuredWeight') ? $node->number('measuredWeight') : 1.0, // as priorLeast
             stretch: $node->number('stretch'),
             windowQuantiles: [min($quantiles ?: [0.1]), max($quantiles ?: [0.9])],
             stateFrom: $node->at('stateFrom')->numbers(),

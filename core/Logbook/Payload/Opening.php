@@ -33,6 +33,12 @@ final readonly class Opening implements Payload
         return new self($fields->text('task'), $fields->optionalFraction('found'), $fields->fraction('left'), $fields->text('how'));
     }
 
+    /** Whether it was counted or measured, and not judged by eye. */
+    public function isMeasured(): bool
+    {
+        return null !== $this->found && in_array($this->how, [self::COUNTED, self::MEASURED], true);
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::Opening;

@@ -12,7 +12,7 @@ use GoodRinse\Core\Rhythm\Clock;
  *
  * Foulings a use have a Gamma belief; each opening adds the foulings it found to the shape and the uses
  * since the opening before to the rate, with older openings, and the start among them, fading. The interval in force is rate over
- * shape, held to at most double and at least half of the one before and to the clock's bounds.
+ * shape, an opening that was measured weighing more than one judged by eye. It is held to at most double and at least half of the one before and to the clock's bounds.
  *
  * Source: Gamma–Poisson conjugate update (any text on Bayesian inference) with exponential forgetting.
  */
@@ -75,8 +75,9 @@ final readonly class IntervalLearner
                 $lay = $left;
                 $added = $this->curve->foulings($observation->found) - $left;
                 $added = $added > 0 ? $added : 0.0;
-                $foulings = $foulings * $fade + $added;
-                $uses = $uses * $fade + $observation->uses;
+                $counts = $observation->measured ? $this->model->measuredWeight : 1.0;
+                $foulings = $foulings * $fade + $counts * $added;
+                $uses = $uses * $fade + $counts * $observation->uses;
                 $weight = $this->startWeighs(++$seen);
                 $prior = $weight * $clock->start;
                 $before = $interval;

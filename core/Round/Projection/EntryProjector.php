@@ -60,12 +60,15 @@ final readonly class EntryProjector
     }
 
     /**
-     * The share that is blocked by count, over everything that was counted at a step.
+     * The share that is blocked by count, over everything that was counted or mapped at a step.
      *
      * @return Fraction|null 0 to 1; null when nothing was counted
      */
     public static function counted(Step $step, ?TickDetails $details): ?Fraction
     {
+        if (null !== $details?->map) {
+            return $details->map->blocked();
+        }
         $shut = $all = 0.0;
         foreach ($step->capture->count ?? [] as $row) {
             $reading = $details?->reading($row->reading);
@@ -79,7 +82,7 @@ final readonly class EntryProjector
     /** @return list<Payload> what was answered and measured */
     private function judged(Step $step, Tick $tick, Progress $progress): array
     {
-        $measurements = $tick->details->readings;
+        $measurements = [...$tick->details->readings, ...array_filter([$tick->details->map])];
         $capture = $step->capture;
         if (null !== $capture && null !== $tick->answer) {
             $isLight = null !== $step->putsOut && $capture->passes($tick->answer); // said by the light itself

@@ -9,8 +9,8 @@ use GoodRinse\Core\Logbook\Payload\Measurement;
 /** What weighing a part before and after it was washed says. */
 final class WeightLoss
 {
-    private const BEFORE = 'weight-before';
-    private const AFTER = 'weight-after';
+    public const BEFORE = 'weight-before';
+    public const AFTER = 'weight-after';
 
     /**
      * Grams that were washed out; null where it was not weighed twice.

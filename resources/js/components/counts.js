@@ -1,5 +1,25 @@
 // What is counted picks the mesh that comes nearest; the server computes with the count itself.
 export default () => ({
+    // What is marked on the drawing fills the counts.
+    fill(event) {
+        const counts = {};
+        event.detail.arms.forEach((arm) =>
+            arm.jets.forEach((jet) => {
+                const row = (counts[arm.sides[jet.side]?.count] ??= { shut: 0, all: 0 });
+                row.shut += jet.blocked;
+                row.all += 1;
+            }),
+        );
+        Object.entries(counts).forEach(([reading, { shut, all }]) => {
+            const field = (name) => this.$root.querySelector(`[name="r[${reading}][${name}]"]`);
+            if (field('shut')) {
+                field('shut').value = shut;
+                field('all').value = all;
+            }
+        });
+        this.judge();
+    },
+
     judge() {
         const sum = (kind) =>
             [...this.$root.querySelectorAll(`[data-${kind}]`)].reduce(

@@ -88,6 +88,7 @@
                     @endif
                     <a class="push push--quiet" href="{{ route('logbook', ['machine' => $care->machine->id]) }}">Its logbook</a>
                     @if ($data->isMachine())
+                        <a class="push push--quiet" href="{{ route('measures', $care->machine) }}">{{ __('measures.link') }}</a>
                         <a class="push push--quiet" href="{{ route('machines.apart', $care->machine) }}">How it comes apart</a>
                         <a class="push push--quiet" href="{{ route('machines.parts', $care->machine) }}">Worn and new parts</a>
                     @endif

@@ -37,6 +37,7 @@ final class TickRequest extends UlidRequest
             'ago' => ['nullable', 'integer', 'min:0'],
             'also' => ['nullable', 'string', 'max:40'],
             'wait' => ['nullable', 'string', 'max:20'],
+            'map' => ['nullable', 'string', 'max:30000'],
             'photo_id' => ['required', 'string', 'ulid'],
             'photo' => $this->photoRules(),
         ], $isSent, ARRAY_FILTER_USE_KEY);
@@ -62,6 +63,8 @@ final class TickRequest extends UlidRequest
             also: $this->filled('also') ? $this->string('also')->toString() : null,
             wait: $this->filled('wait') ? $this->string('wait')->toString() : null,
             ended: $this->boolean('ended'),
+            sure: $this->boolean('sure'),
+            map: $this->filled('map') ? $this->string('map')->toString() : null,
         );
     }
 

@@ -16,7 +16,19 @@ final readonly class ArmsScript
     }
 
     /** @param list<ArmState> $arms */
-    public function json(array $arms): string
+    public function shown(array $arms): ArmsShown
+    {
+        $model = $this->handbook->measureModel()->flow;
+        $words = new FlowWords($this->handbook);
+
+        return new ArmsShown(
+            array_map(static fn (ArmState $arm): ArmView => ArmView::of($arm, $model, $words), $arms),
+            $this->json($arms),
+        );
+    }
+
+    /** @param list<ArmState> $arms */
+    private function json(array $arms): string
     {
         $model = $this->handbook->measureModel();
         $words = new FlowWords($this->handbook);

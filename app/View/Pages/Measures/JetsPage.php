@@ -40,6 +40,7 @@ final readonly class JetsPage
     {
         $maps = $this->measures->maps($machine);
         $current = $this->arms->current($machine, $maps);
+        $shown = $this->script->shown($current);
         $earlier = array_map(
             fn (MeasuredEntry $map): EarlierMap => $this->earlier($machine, $household, $map),
             array_reverse(array_slice($maps, -self::EARLIER)),
@@ -49,8 +50,8 @@ final readonly class JetsPage
             $household,
             $machine,
             $this->head($current, [] === $maps),
-            $this->views($current),
-            $this->script->json($current),
+            $shown->views,
+            $shown->script,
             $earlier,
             self::pair($earlier),
             $typed,
@@ -88,21 +89,8 @@ final readonly class JetsPage
             $map->payload->means,
             Dates::day(Day::at($map->at, $household->zone()), Day::at($this->clock->now(), $household->zone())),
             self::text('was.'.$map->payload->means),
-            $this->views($this->arms->mapped($machine, $map->payload)),
+            $this->script->shown($this->arms->mapped($machine, $map->payload))->views,
         );
-    }
-
-    /**
-     * @param list<ArmState> $arms
-     *
-     * @return list<ArmView>
-     */
-    private function views(array $arms): array
-    {
-        $words = new FlowWords($this->handbook);
-        $model = $this->handbook->measureModel()->flow;
-
-        return array_map(static fn (ArmState $arm): ArmView => ArmView::of($arm, $model, $words), $arms);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\View\Pages\Rounds;
 
 use App\Care\Gates\PourVerdict;
 use App\Models\Photo;
+use App\View\Pages\Measures\ArmView;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use GoodRinse\Core\Handbook\Procedure\Capture;
@@ -13,6 +14,7 @@ use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\Scale\MeasurementRule;
 use GoodRinse\Core\Round\Kit\KitList;
 use GoodRinse\Core\Round\Lateness;
+use GoodRinse\Core\Round\Projection\WeightLoss;
 use GoodRinse\Core\Round\RunningTimer;
 use GoodRinse\Core\Round\Tick;
 
@@ -39,6 +41,8 @@ final readonly class StepView
      * @param list<string> $because why it was put in, in sentences
      * @param list<array{string, \DateTimeImmutable}> $disagreed who said different things of it and when, the one that
      *     counts last
+     * @param list<ArmView> $arms spray arms whose jets are judged
+     * @param string $armsScript what their drawing's script is given
      */
     public function __construct(
         public Step $step,
@@ -65,6 +69,8 @@ final readonly class StepView
         public ?string $length = null,
         public array $disagreed = [],
         public array $because = [],
+        public array $arms = [],
+        public string $armsScript = '',
     ) {
     }
 
@@ -74,6 +80,12 @@ final readonly class StepView
         return null === $this->wait || null !== $this->step->capture
             ? (string) __('rounds.done')
             : $this->wait->ends ?? (string) __('rounds.is_over');
+    }
+
+    /** Whether it asks for a weight that may turn out odd. */
+    public function asksToBeSure(): bool
+    {
+        return in_array(WeightLoss::AFTER, $this->step->observe, true);
     }
 
     /** Whether leaving it out is offered: it can be, and is not done already. */

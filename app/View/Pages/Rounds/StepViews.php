@@ -40,6 +40,7 @@ final readonly class StepViews
         private RunGate $gate,
         private Handbook $handbook,
         private StepHistory $history,
+        private StepArms $arms,
     ) {
     }
 
@@ -52,6 +53,7 @@ final readonly class StepViews
         $form = new MeasurementForm($round->handbook());
         $traits = $round->machine->traits;
         $sheet = $this->sheet($round->machine);
+        $arms = $this->arms->of($round, $step, $tick);
         $line = $sheet->line($step->takesOff ?? $step->putsBack ?? '');
 
         return new StepView(
@@ -81,6 +83,8 @@ final readonly class StepViews
             ),
             disagreed: $this->history->disagreement($progress, $step),
             because: $this->history->because($step, $household),
+            arms: $arms->views,
+            armsScript: $arms->script,
         );
     }
 

@@ -1,5 +1,6 @@
 @props(['arms', 'script', 'typed' => null, 'setup' => true, 'always' => false])
 {{-- Tap a jet: open, half blocked, blocked. The rack above follows at once. --}}
+<x-measure.jet-signs/>
 <div class="arms" x-data="jetMap" data-map="{{ $script }}" data-typed="{{ $typed }}" data-always="{{ $always ? '1' : '' }}">
     <input type="hidden" name="map" x-ref="map">
     <div class="chips arms__which" role="group" aria-label="{{ __('measures.jets.which') }}" x-ref="which">
