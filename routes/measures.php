@@ -12,7 +12,8 @@ use Illuminate\Support\Facades\Route;
 
 Route::middleware(['auth', 'household'])->group(function (): void {
     Route::get('machines/{machine}/measures', [TrendController::class, 'show'])->name('measures')->can('view', 'machine');
-    Route::get('machines/{machine}/measures/{series}.csv', [TrendController::class, 'table'])->name('measures.table')->can('view', 'machine');
+    Route::get('machines/{machine}/measures/{series}.csv', [TrendController::class, 'table'])->name('measures.table')
+        ->can('view', 'machine');
     Route::get('machines/{machine}/jets', [JetController::class, 'show'])->name('measures.jets')->can('view', 'machine');
     Route::post('machines/{machine}/jets', [JetController::class, 'store'])->can('update', 'machine');
     Route::get('machines/{machine}/cup', [CupController::class, 'show'])->name('measures.cup')->can('view', 'machine');

@@ -54,9 +54,15 @@ final readonly class CoreInputs
      *
      * @param array<string, list<Residue>> $residues what each vessel holds now, by vessel
      * @param array<string, float> $usesSince of the machine since each care task was last done, by task
+     * @param float $limeShare lime that the machine keeps, against the usual share
      */
-    public function circumstances(Machine $machine, Household $household, array $residues = [], array $usesSince = []): Circumstances
-    {
+    public function circumstances(
+        Machine $machine,
+        Household $household,
+        array $residues = [],
+        array $usesSince = [],
+        float $limeShare = 1.0,
+    ): Circumstances {
         return new Circumstances(
             $machine->traits,
             $household->harsh_chemicals,
@@ -70,7 +76,7 @@ final readonly class CoreInputs
             ),
             $machine->ownParts(),
             $this->brews->isTimed($machine) ? $this->brews->potTime($machine)->slowedBy : 0.0,
-            $this->brews->isTimed($machine) ? $this->brews->limeShare($machine)->factor : 1.0,
+            $limeShare,
         );
     }
 

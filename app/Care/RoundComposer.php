@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Care\Measures\LimeReader;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\VesselReader;
 use App\Models\Household;
@@ -27,6 +28,7 @@ final readonly class RoundComposer
         private CareReader $care,
         private CoreInputs $inputs,
         private VesselReader $vessels,
+        private LimeReader $lime,
     ) {
     }
 
@@ -46,7 +48,10 @@ final readonly class RoundComposer
         return (new Composer($this->handbook))->compose(
             $kind,
             $set,
-            $this->inputs->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since),
+            $this->inputs->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since, $this->lime->share(
+                $machine,
+                $household,
+            )->factor),
         );
     }
 

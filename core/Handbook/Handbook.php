@@ -37,9 +37,7 @@ final class Handbook
     public const FACT_VALUES = ['scale' => ['light', 'heavy'], 'passes' => ['one', 'more']];
 
     private ?MachineKinds $machineKinds = null;
-
     private ?Scales $scales = null;
-
     private ?ChemistryRules $chemistry = null;
 
     /** @var array<string, Node>|null */
@@ -47,7 +45,6 @@ final class Handbook
 
     /** @var array<string, FaultCatalog|null> those that have been asked for */
     private array $troubles = [];
-
     private ?Node $root = null;
 
     /**
@@ -58,15 +55,9 @@ final class Handbook
     {
     }
 
-    /** @return array<string, mixed> */
-    private function compiled(): array
-    {
-        return $this->compiled = $this->compiled instanceof \Closure ? ($this->compiled)() : $this->compiled;
-    }
-
     private function root(): Node
     {
-        return $this->root ??= Node::of($this->compiled());
+        return $this->root ??= Node::of($this->compiled instanceof \Closure ? ($this->compiled)() : $this->compiled);
     }
 
     /** Changes with every change of the handbook's data. */

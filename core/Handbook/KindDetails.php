@@ -8,7 +8,6 @@ use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Care\ClockBounds;
 use GoodRinse\Core\Handbook\Care\School;
 use GoodRinse\Core\Handbook\Compiler\Node;
-use GoodRinse\Core\Handbook\Machine\ArmTemplate;
 use GoodRinse\Core\Handbook\Machine\Habit;
 use GoodRinse\Core\Handbook\Machine\HoldingRule;
 use GoodRinse\Core\Handbook\Machine\MachineTrait;
@@ -53,15 +52,6 @@ final readonly class KindDetails
         $node = $this->find('parts', $id);
 
         return null === $node ? null : $this->readPart($node);
-    }
-
-    /** @return list<ArmTemplate> spray arms as a machine of this kind has them as a rule */
-    public function sprayArms(): array
-    {
-        return array_map(
-            fn (Node $node): ArmTemplate => ArmTemplate::read($node, $node->condition('when', $this->defaults)),
-            $this->kind->at('spray')->items(),
-        );
     }
 
     /** @return list<string> ids of the care tasks */

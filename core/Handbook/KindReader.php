@@ -6,6 +6,7 @@ namespace GoodRinse\Core\Handbook;
 
 use GoodRinse\Core\Handbook\Compiler\Node;
 use GoodRinse\Core\Handbook\Machine\OwnVessel;
+use GoodRinse\Core\Handbook\Machine\SprayArms;
 use GoodRinse\Core\Handbook\Procedure\ProcedureBook;
 use GoodRinse\Core\Handbook\Scale\Scales;
 
@@ -44,6 +45,7 @@ final readonly class KindReader
             mostUsesPerDay: $kind->at('uses')->has('most') ? $kind->at('uses')->number('most') : self::MOST_USES,
             procedureNames: array_map(static fn (Node $procedure): string => $procedure->string('name'), $listed),
             procedures: new ProcedureBook($kind, $steps, $listed, $this->scales, $defaults),
+            spray: new SprayArms($kind->at('spray'), $defaults),
             details: new KindDetails($kind, $defaults),
         );
     }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Handbook;
 
 use GoodRinse\Core\Handbook\Care\CareTask;
-use GoodRinse\Core\Handbook\Machine\ArmTemplate;
 use GoodRinse\Core\Handbook\Machine\Habit;
 use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use GoodRinse\Core\Handbook\Machine\OwnVessel;
 use GoodRinse\Core\Handbook\Machine\Part;
+use GoodRinse\Core\Handbook\Machine\SprayArms;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\ProcedureBook;
 
@@ -18,7 +18,6 @@ final class MachineKind
 {
     /** @var array<string, CareTask> those that have been asked for */
     private array $tasks = [];
-
     /** @var array<string, MachineTrait>|null */
     private ?array $traits = null;
 
@@ -51,6 +50,7 @@ final class MachineKind
         public readonly float $mostUsesPerDay,
         public readonly array $procedureNames,
         public readonly ProcedureBook $procedures,
+        public readonly SprayArms $spray,
         private readonly KindDetails $details,
     ) {
     }
@@ -121,25 +121,6 @@ final class MachineKind
     public function hasPart(string $id): bool
     {
         return in_array($id, $this->details->partIds(), true);
-    }
-
-    /**
-     * The spray arms of a machine of these traits.
-     *
-     * @param array<string, string> $traits
-     *
-     * @return array<string, ArmTemplate> by id
-     */
-    public function sprayArms(array $traits): array
-    {
-        $arms = [];
-        foreach ($this->details->sprayArms() as $arm) {
-            if ($arm->when->holds($traits)) {
-                $arms[$arm->id] = $arm;
-            }
-        }
-
-        return $arms;
     }
 
     /** @throws UnknownEntry */

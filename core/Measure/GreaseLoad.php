@@ -7,11 +7,14 @@ namespace GoodRinse\Core\Measure;
 /** Grease that a filter gathers, from weighing it: what it weighs clean, what it gained, and over how many cooking hours. */
 final readonly class GreaseLoad
 {
+    /** Newest washes that tell how fast it gathers now; twice as many tell how that goes up and down. */
+    private const LATELY = 3;
+
     /**
      * @param float|null $tare grams when it is clean and dry; null when nobody weighed it so
      * @param list<array{\DateTimeImmutable, float, float|null}> $washes when, grams that were on it, and grams an hour of
      *     cooking; the oldest first
-     * @param float|null $perHour grams an hour, the middle of all washes; null without one
+     * @param float|null $perHour grams an hour, the middle of the newest washes; null without one
      * @param array{float, float}|null $band within which most washes lie
      * @param float|null $now grams on it when it was weighed last since the last wash; null when it was not
      */
@@ -51,11 +54,14 @@ final readonly class GreaseLoad
             [$tare, $washed, $before] = [$grams, $at, null];
         }
 
+        $lately = array_slice($rates, -self::LATELY);
+        $around = array_slice($rates, -2 * self::LATELY);
+
         return new self(
             $tare,
             $washes,
-            [] === $rates ? null : Quantile::of($rates, 0.5),
-            [] === $rates ? null : [Quantile::of($rates, 0.1), Quantile::of($rates, 0.9)],
+            [] === $lately ? null : Quantile::of($lately, 0.5),
+            [] === $around ? null : [Quantile::of($around, 0.1), Quantile::of($around, 0.9)],
             null === $before || null === $tare ? null : max(0.0, $before - $tare),
         );
     }

@@ -9,8 +9,9 @@ use GoodRinse\Core\Handbook\Care\MeasureModel;
 /**
  * How much of its water's lime one machine keeps, against the usual share: learned from what ran out while descaling.
  *
- * Clear water says less was there than reckoned with, flakes say more. One descaling moves it a little, all of them together no
- * further than the model's bounds.
+ * Each descaling is held against what was expected of it: clear where little lime should be there, cloudy about a full interval,
+ * flakes beyond. One step more or less than expected moves the share a little, all of them together no further than the model's
+ * bounds.
  */
 final readonly class LimeShare
 {
@@ -23,16 +24,24 @@ final readonly class LimeShare
     {
     }
 
-    /** @param list<string> $ran what ran out at each descaling, the oldest first; ids that the model has */
-    public static function learn(array $ran, MeasureModel $model): self
+    /**
+     * @param list<array{string, float}> $descalings what ran out, as the model names it, and the grams of lime that the usual
+     *     share lays down, 0 or more; the oldest first
+     * @param float $full grams that a full interval lays down, above 0
+     */
+    public static function learn(array $descalings, float $full, MeasureModel $model): self
     {
         $factor = 1.0;
         $taught = 0;
-        foreach ($ran as $what) {
-            if (isset($model->lime['ran'][$what])) {
-                $factor = max($model->lime['least'], min($model->lime['most'], $factor * $model->lime['ran'][$what]));
-                ++$taught;
+        foreach ($descalings as [$what, $grams]) {
+            $seen = array_search($what, $model->lime['ran'], true);
+            if (!is_int($seen) || $full <= 0) {
+                continue;
             }
+            $expected = count(array_filter($model->lime['expects'], static fn (float $from): bool => $factor * $grams >= $from * $full));
+            $factor *= $model->lime['step'] ** ($seen - $expected);
+            $factor = max($model->lime['least'], min($model->lime['most'], $factor));
+            ++$taught;
         }
 
         return new self($factor, $taught, 2 ** (1 / sqrt(1 + $taught)));

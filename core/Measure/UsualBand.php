@@ -12,6 +12,10 @@ final readonly class UsualBand
     private const LONGEST_RUN = 5;
     private const QUANTILES = [0.1, 0.9];
 
+    /** Share of what is usual by which a single figure, or each of several, must lie beyond. */
+    private const ONE_BEYOND = 0.15;
+    private const MORE_BEYOND = 0.05;
+
     /**
      * @param float $low lower end of what is usual
      * @param float $usual the middle of it
@@ -57,13 +61,13 @@ final readonly class UsualBand
     }
 
     /**
-     * Whether all lie beyond it on the bad side; a hair's breadth is not beyond.
+     * Whether all lie beyond it on the bad side: one figure clearly, several by a little, since one in ten lies outside by chance.
      *
      * @param list<float> $figures
      */
     private function isWorse(array $figures, bool $goodIsHigh): bool
     {
-        $slack = max(0.02 * abs($this->usual), 1e-9);
+        $slack = max((1 === count($figures) ? self::ONE_BEYOND : self::MORE_BEYOND) * abs($this->usual), 1e-9);
 
         return [] !== $figures && ($goodIsHigh ? max($figures) < $this->low - $slack : min($figures) > $this->high + $slack);
     }

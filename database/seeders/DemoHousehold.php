@@ -41,6 +41,7 @@ final readonly class DemoHousehold
         private Handbook $handbook,
         private ClockInterface $clock,
         private LabHousehold $lab,
+        private DemoMeasures $measures,
         private DemoTraces $traces,
     ) {
     }
@@ -59,6 +60,7 @@ final readonly class DemoHousehold
         $this->lab->join('Nils Lindqvist', 'nils@marrowick.example', self::PASSWORD, $home);
         $this->dishwasher($home, $ama);
         $this->others($home, $ama);
+        $this->measures->load($home);
         $this->traces->load($home, $this->today($home));
 
         return $ama;

@@ -8,11 +8,11 @@ return [
     'link' => 'Measures and trends',
     'keep' => 'Keep this',
     'jets' => [
+        'or_judge' => 'Or judge the worst arm at a glance:',
         'which' => 'Which arm',
         'no_script' => 'The drawing needs scripts. In a round you can type how many jets are blocked.',
         'side' => ['top' => 'Jets on top', 'under' => 'Jets underneath'],
-        'hub' => '← hub',
-        'rim' => 'rim →',
+        'hub' => '← hub', 'rim' => 'rim →',
         'turn' => 'Turn to the other half',
         'push_it' => 'Push the arm with a finger',
         'at_hour' => 'at, seen from above with the door at six o’clock',
@@ -35,9 +35,8 @@ return [
         'wide' => 'A jet is between 0.5 and 12 mm wide.',
         'what_for' => 'When did you look?',
         'clean' => 'Clean the arms now',
-        'pair' => 'Before on :before, after on :after',
-        'before' => 'before',
-        'after' => 'after',
+        'pair' => '{0} Before on :before, after on :after|{1} :after, before and after cleaning',
+        'before' => 'before', 'after' => 'after',
         'earlier' => 'How they were',
         'slide' => 'Through the years',
         'title' => 'Spray arms of :machine',
@@ -138,6 +137,7 @@ return [
     'lime' => [
         'title' => 'Water, lime and time of :machine',
         'head' => 'About :grams of lime since the last descaling.',
+        'head_new' => 'About :grams of lime since you added it.',
         'head_slow' => 'It takes :percent % longer than when it was clean: descale it.',
         'gauge_head' => 'Water heated since the last descaling',
         'limit' => 'descale by here',
@@ -149,7 +149,8 @@ return [
             'water' => ':hardness mg/L, :degrees °dH',
             'water_guess' => 'not known yet; :hardness mg/L, :degrees °dH, is assumed',
             'heated' => ':litres, from :uses',
-            'lime' => ':share of :hardness mg/L × :plain L ÷ 1000 = :grams; most likely between :low and :high',
+            'lime' => ':share of :hardness mg/L × :plain L ÷ 1000 = :grams; '
+                .'most likely between :low and :high',
             'limit' => ':limit',
         ],
         'share' => [
@@ -197,8 +198,10 @@ return [
         'no_rate' => 'Weigh them again before the next wash: that shows how much gathers in an hour of cooking.',
         'rate' => 'They gather :rate in an hour of cooking.',
         'rate_band' => 'They gather :rate in an hour of cooking; most washes lie between :low and :high.',
-        'next' => 'At :drips they drip. That is after about :hours hours (:few to :many); :since have run since the last wash, so about :day.',
-        'next_now' => 'At :drips they drip. That is after about :hours hours (:few to :many), and :since have run: wash them now.',
+        'next' => 'At :drips they drip. That is after about :hours hours (:few to :many); :since have run since the last wash, '
+            .'so about :day.',
+        'next_now' => 'At :drips they drip. That is after about :hours hours (:few to :many), and :since have run: '
+            .'wash them now.',
         'weigh' => 'What do all the filters weigh together?',
         'weight' => 'Weight, :unit',
         'as' => ['weight-before' => 'As they came off', 'weight-after' => 'Washed and dry'],
@@ -216,7 +219,11 @@ return [
         'grease' => ['name' => 'Grease by weight', 'about' => 'How fast it gathers, and when it drips.'],
         'grid' => ['name' => 'Mesh on a picture', 'about' => 'Count the shut cells on a picture.'],
     ],
-    'series' => ['found' => ':task, found blocked', 'jets' => 'Spray arms, open', 'cup' => 'Cup test', 'grease' => 'Grease in an hour of cooking'],
+    'series' => [
+        'found' => ':task, found blocked',
+        'jets' => 'Spray arms, open', 'cup' => 'Cup test',
+        'grease' => 'Grease in an hour of cooking',
+    ],
     'series_unit' => ['cup' => ':unit a minute', 'grease' => ':unit an hour'],
     'trend' => [
         'head_none' => 'Nothing is measured here yet.',
@@ -228,8 +235,9 @@ return [
         'more' => ':percent % more than usual since :since. Usual here is :low to :high.',
         'less' => ':percent % less than usual since :since. Usual here is :low to :high.',
         'usual' => 'Usual here is :low to :high.',
-        'usual_same' => 'Usual here is :low.',
-        'too_few' => '{1} Measured once. What is usual shows after a few more.|[2,*] Measured :count times. What is usual shows after a few more.',
+        'usual_same' => 'Usual here is :high.',
+        'too_few' => '{1} Measured once. What is usual shows after a few more.'
+            .'|[2,*] Measured :count times. What is usual shows after a few more.',
         'how_long' => 'How far back',
         'years' => '{1} One year|[2,*] :n years',
         'table' => 'As a table',

@@ -19,4 +19,9 @@ return [
     'display_line' => 'A display on the wall, or a program that runs your house, reads what is due and why from :url with a token.',
     'display_token' => 'The token. It is shown only now.',
     'display_do' => 'Make a token',
+    'calendar' => [
+        'window' => 'Most likely between :from and :to.',
+        'takes' => 'About :minutes minutes of your hands.',
+        'over' => 'The wait is over, and the round can go on.',
+    ],
 ];

@@ -27,7 +27,7 @@ final readonly class RecordJets
     public function handle(Machine $machine, User $by, string $id, JetMap $map): void
     {
         $this->ensureFits($machine, $map);
-        $arms = $machine->kindIn($this->handbook)->sprayArms($machine->traits);
+        $arms = $machine->kindIn($this->handbook)->spray->for($machine->traits);
         $first = $arms[$map->arms[0]->id];
         $this->record->handle($machine, $by, $id, $map, $first->part, self::opening($first->task, $map));
     }
@@ -35,7 +35,7 @@ final readonly class RecordJets
     /** @throws ActionRefused for an arm that the machine does not have, or a bore that no jet has */
     public function ensureFits(Machine $machine, JetMap $map): void
     {
-        $arms = $machine->kindIn($this->handbook)->sprayArms($machine->traits);
+        $arms = $machine->kindIn($this->handbook)->spray->for($machine->traits);
         $bores = $this->handbook->measureModel()->bores;
         foreach ($map->arms as $arm) {
             if (!isset($arms[$arm->id])) {

@@ -177,7 +177,7 @@ final readonly class TickStep
 
         return null === $counted
             ? $draft->answer
-            : $round->handbook()->scales()->scale($step->capture->scale ?? Scales::MESH)->nearest($counted)->id;
+            : $round->handbook()->scales()->scale($step->capture->scale ?? Scales::MESH)->measured($counted)->id;
     }
 
     /** What is not as it should be, where the machine is to run. */

@@ -26,7 +26,7 @@ final readonly class ArmReader
      */
     public function layout(Machine $machine): array
     {
-        $templates = $machine->kindIn($this->handbook)->sprayArms($machine->traits);
+        $templates = $machine->kindIn($this->handbook)->spray->for($machine->traits);
 
         return [] === $templates ? [] : array_map(self::opened(...), $this->current($machine, $this->measures->maps($machine)));
     }
@@ -42,7 +42,7 @@ final readonly class ArmReader
     {
         return array_values(array_map(
             fn (ArmTemplate $template): ArmState => $this->state($template, $maps),
-            $machine->kindIn($this->handbook)->sprayArms($machine->traits),
+            $machine->kindIn($this->handbook)->spray->for($machine->traits),
         ));
     }
 
@@ -54,7 +54,7 @@ final readonly class ArmReader
     public function mapped(Machine $machine, JetMap $map): array
     {
         $arms = [];
-        foreach ($machine->kindIn($this->handbook)->sprayArms($machine->traits) as $template) {
+        foreach ($machine->kindIn($this->handbook)->spray->for($machine->traits) as $template) {
             $arm = $map->arm($template->id);
             if (null !== $arm) {
                 $arms[] = new ArmState($template, $arm, self::rings($template, $map->stands[$arm->id] ?? []));

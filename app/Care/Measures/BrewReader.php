@@ -8,18 +8,16 @@ use App\Models\Entry;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
-use GoodRinse\Core\Logbook\Payload\Measurement;
 use GoodRinse\Core\Logbook\Payload\Opening;
-use GoodRinse\Core\Measure\LimeShare;
 use GoodRinse\Core\Measure\PotTime;
 
-/** What brewing and descaling have shown of a machine's lime: the time of a pot, and what ran out. */
+/** How long a machine takes for a full pot or cup, since it was descaled and before. */
 final class BrewReader
 {
     /** A descaling that leaves more than this in place leaves no clean machine. */
     private const CLEAN = 0.1;
 
-    /** @var \WeakMap<Machine, array{PotTime, LimeShare}> what was read already */
+    /** @var \WeakMap<Machine, PotTime> what was read already */
     private \WeakMap $read;
 
     public function __construct(private readonly Handbook $handbook, private readonly MeasureReader $measures)
@@ -37,18 +35,7 @@ final class BrewReader
 
     public function potTime(Machine $machine): PotTime
     {
-        return $this->of($machine)[0];
-    }
-
-    public function limeShare(Machine $machine): LimeShare
-    {
-        return $this->of($machine)[1];
-    }
-
-    /** @return array{PotTime, LimeShare} */
-    private function of(Machine $machine): array
-    {
-        return $this->read[$machine] ??= [$this->readTime($machine), $this->readShare($machine)];
+        return $this->read[$machine] ??= $this->readTime($machine);
     }
 
     private function readTime(Machine $machine): PotTime
@@ -63,16 +50,6 @@ final class BrewReader
         );
     }
 
-    private function readShare(Machine $machine): LimeShare
-    {
-        $model = $this->handbook->measureModel();
-
-        return LimeShare::learn(array_map(
-            static fn (MeasuredEntry $ran): string => $ran->payload->picks[0] ?? '',
-            $this->measures->readings($machine, [$model->ranReading]),
-        ), $model);
-    }
-
     /** Whether lime shows as time on a machine of its kind. */
     public function isTimed(Machine $machine): bool
     {
@@ -85,7 +62,8 @@ final class BrewReader
     /** @return list<\DateTimeImmutable> when it was descaled, the oldest first */
     private function descalings(Machine $machine, string $task): array
     {
-        $query = $machine->entries()->where('kind', EntryKind::Opening)->where('payload->task', $task)->orderBy('happened_at')->orderBy('seq');
+        $query = $machine->entries()->where('kind', EntryKind::Opening)->where('payload->task', $task)
+            ->orderBy('happened_at')->orderBy('seq');
         $descalings = [];
         foreach (Entry::inForce($query->get()) as $entry) {
             $payload = $entry->decode();

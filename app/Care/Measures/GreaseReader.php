@@ -35,7 +35,10 @@ final readonly class GreaseReader
         $days = new LocalDays($zone);
         $use = [] === $weights ? null : $this->histories->use($machine, $zone, $now);
 
-        return GreaseLoad::of($weights, static fn (\DateTimeImmutable $from, \DateTimeImmutable $to): float => self::hours($use, $days, $from, $to));
+        return GreaseLoad::of(
+            $weights,
+            static fn (\DateTimeImmutable $from, \DateTimeImmutable $to): float => self::hours($use, $days, $from, $to),
+        );
     }
 
     private static function hours(?UseTimeline $use, LocalDays $days, \DateTimeImmutable $from, \DateTimeImmutable $to): float

@@ -77,7 +77,8 @@ final readonly class SeriesReader
     private function greased(Machine $machine, Household $household, \DateTimeImmutable $now): Series
     {
         $points = [];
-        foreach ($this->grease->isWeighed($machine) ? $this->grease->load($machine, $household->zone(), $now)->washes : [] as [$at, , $rate]) {
+        $washes = $this->grease->isWeighed($machine) ? $this->grease->load($machine, $household->zone(), $now)->washes : [];
+        foreach ($washes as [$at, , $rate]) {
             if (null !== $rate) {
                 $points[] = new Point($at, $rate);
             }
@@ -92,7 +93,8 @@ final readonly class SeriesReader
         $points = [];
         foreach ($this->measures->readings($machine) as $reading) {
             $number = $reading->payload->number;
-            if (null !== $number && null === $reading->payload->of && !in_array($reading->payload->what, [WeightLoss::BEFORE, WeightLoss::AFTER], true)) {
+            $isWeight = in_array($reading->payload->what, [WeightLoss::BEFORE, WeightLoss::AFTER], true);
+            if (null !== $number && null === $reading->payload->of && !$isWeight) {
                 $points[$reading->payload->what][] = new Point($reading->at, $number);
             }
         }
@@ -115,13 +117,19 @@ final readonly class SeriesReader
         [$history] = $this->histories->read($machine, $household->zone(), $now);
         $series = [];
         foreach ($machine->kindIn($this->handbook)->tasksFor($machine->traits) as $id => $task) {
-            $series[] = new Series("found-$id", Scalar::text(__('measures.series.found', ['task' => $task->name])), self::PERCENT, array_values(array_map(
-                static fn (OpeningRecord $opening): Point => new Point(
+            $looked = array_filter(
+                $history->task($id)->openings,
+                static fn (OpeningRecord $opening): bool => null !== $opening->found,
+            );
+            $series[] = new Series(
+                "found-$id",
+                Scalar::text(__('measures.series.found', ['task' => $task->name])),
+                self::PERCENT,
+                array_values(array_map(static fn (OpeningRecord $opening): Point => new Point(
                     self::noon($opening->day, $household->zone()),
                     100 * ($opening->found->value ?? 0.0),
-                ),
-                array_filter($history->task($id)->openings, static fn (OpeningRecord $opening): bool => null !== $opening->found),
-            )));
+                ), $looked)),
+            );
         }
 
         return $series;

@@ -92,7 +92,7 @@ final readonly class CareCalendar
         $event = $calendar->add('VEVENT', [
             'UID' => mb_strtolower("$round->id-$timer->step@good-rinse"),
             'SUMMARY' => $summary,
-            'DESCRIPTION' => (string) __('calendar.over'),
+            'DESCRIPTION' => (string) __('reminders.calendar.over'),
             'DTSTAMP' => $timer->startedAt->setTimezone(new \DateTimeZone('UTC')),
             'DTSTART' => $over,
             'DTEND' => $over,
@@ -112,8 +112,10 @@ final readonly class CareCalendar
 
         return implode("\n", array_filter([
             $line->reason(),
-            null === $window ? null : (string) __('calendar.window', ['from' => Dates::day($window[0]), 'to' => Dates::day($window[1])]),
-            (string) __('calendar.takes', ['minutes' => (int) ceil($task->estimate->hands->value)]),
+            null === $window
+                ? null
+                : (string) __('reminders.calendar.window', ['from' => Dates::day($window[0]), 'to' => Dates::day($window[1])]),
+            (string) __('reminders.calendar.takes', ['minutes' => (int) ceil($task->estimate->hands->value)]),
         ]));
     }
 }

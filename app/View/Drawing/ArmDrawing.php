@@ -67,7 +67,10 @@ final readonly class ArmDrawing
 
     private static function annulus(Ring $ring): string
     {
-        $circle = static fn (float $radius): string => sprintf('M%1$.2f 0A%1$.2f %1$.2f 0 1 0 -%1$.2f 0A%1$.2f %1$.2f 0 1 0 %1$.2f 0Z', $radius);
+        $circle = static fn (float $radius): string => sprintf(
+            'M%1$.2f 0A%1$.2f %1$.2f 0 1 0 -%1$.2f 0A%1$.2f %1$.2f 0 1 0 %1$.2f 0Z',
+            $radius,
+        );
         [$inner, $outer] = [$ring->inner * self::RADIUS, $ring->outer * self::RADIUS];
 
         return $circle($outer).($inner > 0 ? $circle($inner) : '');

@@ -54,9 +54,12 @@ final readonly class TrendChart
     /** @return array{float, float, float, float}|null x, y, width, height of what is usual */
     public function usual(): ?array
     {
-        return null === $this->band
-            ? null
-            : [(float) self::LEFT, $this->y($this->band->high), (float) (self::WIDTH - self::LEFT - 8), max(2.0, $this->y($this->band->low) - $this->y($this->band->high))];
+        if (null === $this->band) {
+            return null;
+        }
+        [$top, $bottom] = [$this->y($this->band->high), $this->y($this->band->low)];
+
+        return [(float) self::LEFT, $top, (float) (self::WIDTH - self::LEFT - 8), max(2.0, $bottom - $top)];
     }
 
     /** The path through all figures. */

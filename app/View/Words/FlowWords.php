@@ -44,14 +44,20 @@ final readonly class FlowWords
                 : self::text('hits', $percent + ['hour' => (string) $arm->hitsAt]);
         } else {
             $sentences = array_map(
-                static fn (array $dull): string => self::text('dull', ['Share' => Str::ucfirst($dull[0]), 'ring' => $dull[1], 'holds' => $dull[2]]),
+                static fn (array $dull): string => self::text('dull', [
+                    'Share' => Str::ucfirst($dull[0]),
+                    'ring' => $dull[1],
+                    'holds' => $dull[2],
+                ]),
                 $this->dull($arm, $rings),
             );
             $sentences = [] === $sentences && [] !== $arm->jetsOf(JetSide::Top) ? [self::text('fine')] : $sentences;
         }
         $under = $arm->openness(JetSide::Under);
 
-        return null === $under || $under >= 1.0 ? $sentences : [...$sentences, self::text('under', ['percent' => (string) self::percent($under)])];
+        return null === $under || $under >= 1.0
+            ? $sentences
+            : [...$sentences, self::text('under', ['percent' => (string) self::percent($under)])];
     }
 
     /**

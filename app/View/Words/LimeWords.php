@@ -17,12 +17,15 @@ final readonly class LimeWords
     {
     }
 
-    /** @param float $slowFrom share by which it must have become slower than clean */
-    public function head(float $grams, PotTime $time, float $slowFrom): string
+    /**
+     * @param float $slowFrom share by which it must have become slower than clean
+     * @param bool $isNew whether it has never been descaled here
+     */
+    public function head(float $grams, PotTime $time, float $slowFrom, bool $isNew): string
     {
         return $time->isSlow($slowFrom)
             ? self::text('head_slow', ['percent' => self::percent($time->slowedBy)])
-            : self::text('head', ['grams' => self::grams($grams)]);
+            : self::text($isNew ? 'head_new' : 'head', ['grams' => self::grams($grams)]);
     }
 
     /** @return list<array{string, string}> what, and how it is computed */
@@ -52,7 +55,8 @@ final readonly class LimeWords
             'high' => self::grams($grams * $share->spread),
         ];
         $sums = [];
-        foreach (['water' => $isGuessed ? 'water_guess' : 'water', 'heated' => 'heated', 'lime' => 'lime', 'limit' => 'limit'] as $what => $key) {
+        foreach (['water', 'heated', 'lime', 'limit'] as $what) {
+            $key = 'water' === $what && $isGuessed ? 'water_guess' : $what;
             $sums[] = [self::text("what.$what"), self::text("sum.$key", $values)];
         }
 
@@ -149,9 +153,7 @@ final readonly class LimeWords
     /** "6:20 min". */
     public function minutes(float $minutes): string
     {
-        $seconds = (int) round($minutes * 60);
-
-        return sprintf('%d:%02d min', intdiv($seconds, 60), $seconds % 60);
+        return Uses::clock($minutes);
     }
 
     private static function grams(float $grams): string

@@ -13,15 +13,32 @@ final readonly class TrendWords
 {
     /** From so many times what is usual on, it is said as a multiple. */
     private const MULTIPLE = 1.8;
+    private const PERCENT = '%';
+    private const MINUTES = 'min';
 
     /** A figure with its unit, in the household's measures. */
     public function figure(Series $series, float $value): string
     {
+        $unit = self::MINUTES === $series->unit ? '' : self::unit($series, HouseMeasures::field($series->unit)->name);
+
+        return trim($this->number($series, $value)." $unit");
+    }
+
+    private function number(Series $series, float $value): string
+    {
+        if (self::MINUTES === $series->unit) {
+            return Uses::clock($value);
+        }
         $in = HouseMeasures::field('' === $series->unit ? null : $series->unit);
         $size = $in->isKept() ? $value : $value * $in->written(1000.0) / 1000;
-        $shown = '%' === $series->unit ? (string) (int) round($size) : rtrim(rtrim(number_format($size, $size < 1 ? 2 : 1), '0'), '.');
+        $digits = match (true) {
+            self::PERCENT === $series->unit, $size >= 20 => 0,
+            $size < 1 => 2,
+            default => 1,
+        };
+        $shown = number_format($size, $digits, '.', '');
 
-        return trim("$shown ".self::unit($series, $in->name));
+        return 0 === $digits ? $shown : rtrim(rtrim($shown, '0'), '.');
     }
 
     /** How the newest figures compare with what is usual, as a sentence. */
@@ -32,7 +49,10 @@ final readonly class TrendWords
         if (null === $band) {
             return trans_choice('measures.trend.too_few', count($series->points), ['count' => (string) count($series->points)]);
         }
-        $usual = ['low' => $this->figure($series, $band->low), 'high' => $this->figure($series, $band->high)];
+        $usual = [
+            'low' => self::MINUTES === $series->unit ? rtrim(Uses::clock($band->low), ' min') : $this->number($series, $band->low),
+            'high' => $this->figure($series, $band->high),
+        ];
         if (null === $since || null === $band->times) {
             return self::text($band->low === $band->high ? 'usual_same' : 'usual', $usual);
         }

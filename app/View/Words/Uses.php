@@ -74,6 +74,14 @@ final class Uses
         return $whole < 90 ? "$whole min" : trim(sprintf('%d h %s', intdiv($whole, 60), 0 === $whole % 60 ? '' : ($whole % 60).' min'));
     }
 
+    /** Minutes as a clock shows them, "6:20 min". */
+    public static function clock(float $minutes): string
+    {
+        $seconds = (int) round($minutes * 60);
+
+        return sprintf('%d:%02d min', intdiv($seconds, 60), $seconds % 60);
+    }
+
     /** A small count in words. */
     public static function small(int $count): string
     {

@@ -21,8 +21,9 @@ final readonly class MeasureModel
      * @param array{reading: string, task: string} $timed what is timed, and the care task that lime makes due
      * @param int $normalTimes newest clean times that make a machine's normal
      * @param NumberRange $times minutes that a pot or cup may take
-     * @param array{least: float, most: float, ran: array<string, float>} $lime by what the share that settles may be
-     *     multiplied, and what one descaling multiplies it by, by what ran out
+     * @param array{least: float, most: float, ran: list<string>, expects: list<float>, step: float} $lime by what the share that
+     *     settles may be multiplied; what may run out, from little lime to much; of a full interval's lime, from which each but
+     *     the first is expected; factor for one step more or less
      * @param string $ranReading reading of what ran out while descaling
      * @param array{dripsAt: float, wet: float, tare: float} $grease in g: due to be washed off; what a filter may gain by
      *     a wash; what a clean weight may differ by
@@ -71,7 +72,13 @@ final readonly class MeasureModel
             timed: ['reading' => $node->at('time')->string('reading'), 'task' => $node->at('time')->string('task')],
             normalTimes: (int) $node->at('time')->number('readings'),
             times: self::range($node->at('time')->at('minutes')),
-            lime: ['least' => $lime->number('least'), 'most' => $lime->number('most'), 'ran' => $lime->at('ran')->numbers()],
+            lime: [
+                'least' => $lime->number('least'),
+                'most' => $lime->number('most'),
+                'ran' => $lime->at('ran')->strings(),
+                'expects' => array_values($lime->at('expects')->numbers()),
+                'step' => $lime->number('step'),
+            ],
             ranReading: $lime->string('reading'),
             grease: [
                 'dripsAt' => $grease->number('dripsAt'),

@@ -19,6 +19,14 @@ final readonly class Scale
         return $this->grades[0];
     }
 
+    /** The grade of what was counted or measured: clean only where nothing at all is soiled, else the nearest that is not. */
+    public function measured(Fraction $soiled): Grade
+    {
+        $nearest = $this->nearest($soiled);
+
+        return $nearest === $this->clean() && $soiled->value > 0.0 ? $this->grades[1] ?? $nearest : $nearest;
+    }
+
     /** The grade that a soiled fraction lies nearest to. */
     public function nearest(Fraction $soiled): Grade
     {

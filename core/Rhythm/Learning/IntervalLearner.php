@@ -11,8 +11,9 @@ use GoodRinse\Core\Rhythm\Clock;
  * Learns a clock's interval from its openings, oldest first.
  *
  * Foulings a use have a Gamma belief; each opening adds the foulings it found to the shape and the uses
- * since the opening before to the rate, with older openings, and the start among them, fading. The interval in force is rate over
- * shape, an opening that was measured weighing more than one judged by eye. It is held to at most double and at least half of the one before and to the clock's bounds.
+ * since the opening before to the rate, with older openings, and the start among them, fading. An opening that was
+ * measured weighs more than one judged by eye. The interval in force is rate over shape, held to at most double and at
+ * least half of the one before and to the clock's bounds.
  *
  * Source: Gamma–Poisson conjugate update (any text on Bayesian inference) with exponential forgetting.
  */

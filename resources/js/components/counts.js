@@ -32,7 +32,8 @@ export default () => ({
         }
         const share = Math.min(1, sum('shut') / all);
         const meshes = [...this.$root.closest('form').querySelectorAll('[data-fraction]')];
-        const nearest = meshes.reduce((best, mesh) =>
+        // One blocked jet is not a clean arm.
+        const nearest = meshes.filter((mesh) => share === 0 || Number(mesh.dataset.fraction) > 0).reduce((best, mesh) =>
             Math.abs(mesh.dataset.fraction - share) < Math.abs(best.dataset.fraction - share) ? mesh : best,
         );
         nearest.click();

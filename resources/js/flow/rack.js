@@ -4,14 +4,24 @@ import { wetRings } from './spray.js';
 const R = 100;
 const near = (number) => number.toFixed(2);
 
-const circle = (radius) => `M${near(radius)} 0A${near(radius)} ${near(radius)} 0 1 0 -${near(radius)} 0A${near(radius)} ${near(radius)} 0 1 0 ${near(radius)} 0Z`;
+function circle(radius) {
+    const r = near(radius);
+    return `M${r} 0A${r} ${r} 0 1 0 -${r} 0A${r} ${r} 0 1 0 ${r} 0Z`;
+}
 
 const annulus = ([inner, outer]) => circle(outer * R) + (inner > 0 ? circle(inner * R) : '');
 
 function wedge([inner, outer], degrees, sector) {
-    const point = (radius, angle) => `${near(radius * R * Math.cos((angle * Math.PI) / 180))} ${near(radius * R * Math.sin((angle * Math.PI) / 180))}`;
+    const point = (radius, angle) => {
+        const turn = (angle * Math.PI) / 180;
+        return `${near(radius * R * Math.cos(turn))} ${near(radius * R * Math.sin(turn))}`;
+    };
     const [from, to] = [degrees - sector / 2, degrees + sector / 2];
-    return `M${point(outer, from)} A${outer * R} ${outer * R} 0 0 1 ${point(outer, to)} L${point(inner, to)} A${inner * R} ${inner * R} 0 0 0 ${point(inner, from)} Z`;
+    const [far, close] = [outer * R, inner * R];
+    return (
+        `M${point(outer, from)} A${far} ${far} 0 0 1 ${point(outer, to)} ` +
+        `L${point(inner, to)} A${close} ${close} 0 0 0 ${point(inner, from)} Z`
+    );
 }
 
 // Degrees by which the arm lies turned: towards what it hits.

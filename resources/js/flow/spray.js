@@ -53,10 +53,10 @@ export function wetRings(jets, model) {
 
 // Share of a ring that none of the others covers; the others must not overlap.
 export function dullShare(ring, dull) {
-    return (
-        sum(dull.map(([inner, outer]) => [Math.max(inner, ring[0]), Math.min(outer, ring[1])]).map((both) => (both[1] > both[0] ? share(both) : 0))) /
-        share(ring)
-    );
+    const shared = dull
+        .map(([inner, outer]) => [Math.max(inner, ring[0]), Math.min(outer, ring[1])])
+        .map((both) => (both[1] > both[0] ? share(both) : 0));
+    return sum(shared) / share(ring);
 }
 
 export function flow({ jets, motion }, model) {
@@ -68,7 +68,8 @@ export function flow({ jets, motion }, model) {
     if (wet) {
         coverage = Math.min(1, sum(wet.map(share)));
         if (motion !== 'spins') {
-            coverage = ((reached(top.filter((jet) => jet.place >= 0)) + reached(top.filter((jet) => jet.place < 0))) * model.sector) / 360;
+            const halves = [top.filter((jet) => jet.place >= 0), top.filter((jet) => jet.place < 0)];
+            coverage = (sum(halves.map(reached)) * model.sector) / 360;
         }
     }
     return { openness: openness(jets), top: openness(top), under: openness(under), coverage, wet, dull: wet && gaps(wet) };

@@ -25,7 +25,8 @@
             </div>
         </div>
         <div class="cup__size">
-            <x-form.field name="cup" :label="__('measures.cup.size', ['unit' => $unit])" type="number" step="any" min="0" inputmode="decimal"
+            <x-form.field name="cup" :label="__('measures.cup.size', ['unit' => $unit])" type="number" step="any" min="0"
+                inputmode="decimal"
                 :value="$size" required x-ref="size" x-on:input="redraw"/>
             <div class="field"><label class="form-label" for="f-shape">{{ __('measures.cup.shape') }}</label>
                 <select class="form-select" id="f-shape" name="shape" x-ref="shape" x-on:change="redraw">
@@ -34,10 +35,11 @@
                 </select></div>
         </div>
         <table class="cup__looks" x-ref="looks" x-on:input="judge">
-            <thead><tr><th scope="col">{{ __('measures.cup.minute') }}</th><th scope="col">{{ __('measures.cup.in_it', ['unit' => $unit]) }}</th>
+            <thead><tr><th scope="col">{{ __('measures.cup.minute') }}</th><th scope="col">{{ __('measures.cup.in_it',
+                ['unit' => $unit]) }}</th>
                 </tr></thead>
             <tbody>
-                @foreach (range(0, $data::LOOKS - 1) as $i)
+                @foreach (range(0, $looks - 1) as $i)
                     <tr>
                         <td><input class="form-control nums" type="number" step="any" min="0" name="minute[]" inputmode="decimal"
                             aria-label="{{ __('measures.cup.minute') }}, {{ $i + 1 }}"
@@ -62,7 +64,8 @@
                     <li><svg viewBox="0 0 30 40" aria-hidden="true"><path class="in-water"
                         d="M5 {{ 38 - 34 * $cup->share }} H25 V38 H5Z"/><path class="ink-line" d="M4 4 V38 H26 V4"/></svg>
                         <span><strong class="nums">{{ $cup->rate }}</strong> {{ __('measures.cup.a_minute') }}<br><span
-                            class="muted small">{{ $cup->day }}{{ $cup->clean ? ', '.__('measures.cup.all_clean') : '' }}@if ($cup->verdict)<br>
+                            class="muted small">{{ $cup->day }}{{ $cup->clean ? ',
+                                '.__('measures.cup.all_clean') : '' }}@if ($cup->verdict)<br>
                                 {{ $cup->verdict }}@endif</span></span></li>
                 @endforeach
             </ol>

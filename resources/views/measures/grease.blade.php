@@ -12,7 +12,8 @@
             <fieldset class="chips mt-3">
                 <legend class="visually-hidden">{{ __('measures.grease.weigh') }}</legend>
                 @foreach ((array) __('measures.grease.as') as $as => $name)
-                    <label class="chip"><input type="radio" name="as" value="{{ $as }}" required @checked(old('as', 'weight-before') === $as)>
+                    <label class="chip"><input type="radio" name="as" value="{{ $as }}"
+                        required @checked(old('as', 'weight-before') === $as)>
                         {{ $name }}</label>
                 @endforeach
             </fieldset>

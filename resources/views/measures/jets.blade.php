@@ -21,7 +21,8 @@
     </form>
     @if ($pair)
         <section class="tile mt-3">
-            <h2>{{ __('measures.jets.pair', ['before' => $pair[0]->day, 'after' => $pair[1]->day]) }}</h2>
+            <h2>{{ trans_choice('measures.jets.pair', (int) ($pair[0]->day === $pair[1]->day), ['before' => $pair[0]->day,
+                'after' => $pair[1]->day]) }}</h2>
             <div class="pairs">
                 @foreach ($pair[1]->arms as $i => $after)
                     @if (isset($pair[0]->arms[$i]))

@@ -32,7 +32,8 @@
                     <p class="clock nums" x-ref="clock" hidden>0:00</p>
                     <p><button type="button" class="push push--wide" x-ref="go" x-on:click="go" hidden
                         data-stop="{{ __('measures.lime.time.stop') }}"
-                        data-start="{{ __('measures.lime.time.start', ['use' => $use]) }}">{{ __('measures.lime.time.start', ['use' => $use]) }}
+                        data-start="{{ __('measures.lime.time.start', ['use' => $use]) }}">{{ __('measures.lime.time.start',
+                            ['use' => $use]) }}
                         </button></p>
                     <div class="row g-3">
                         <div class="col-6"><x-form.field name="minutes" :label="__('measures.lime.time.minutes')" type="number" min="0"

@@ -85,6 +85,7 @@ final class DoorTest extends TestCase
             'part' => 'filter',
             'vessel' => 'tub',
             'trait' => 'filter',
+            'series' => 'jets',
         ];
         $tries = [];
         foreach (\Illuminate\Support\Facades\Route::getRoutes()->getRoutes() as $route) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Today;
 
 use App\Care\Cache\SettledPastCache;
+use App\Care\Measures\BrewReader;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\DueList;
 use App\Care\Readers\HistoryReader;
@@ -179,7 +180,9 @@ final class OneTruthTest extends TestCase
             )
                 ? 0
                 : 1;
-            $read = fn (SettledPastCache $frozen): MachineHistory => (new HistoryReader($handbook, $frozen))->read(
+            $read = fn (SettledPastCache $frozen): MachineHistory => (
+                new HistoryReader($handbook, $frozen, app(BrewReader::class))
+            )->read(
                 $machine->refresh(),
                 $life->home->zone(),
                 $this->clock->now(),

@@ -19,7 +19,7 @@ final class CupController extends Controller
 {
     public function show(Request $request, Machine $machine, Handbook $handbook, CupPage $page): View
     {
-        abort_if([] === $machine->kindIn($handbook)->sprayArms($machine->traits), 404);
+        abort_if([] === $machine->kindIn($handbook)->spray->for($machine->traits), 404);
 
         return view('measures.cup', $page->for($machine, $this->person($request)->home()));
     }

@@ -29,7 +29,14 @@ final class GreaseController extends Controller
     public function store(WeightRequest $request, Machine $machine, RecordWeight $record): RedirectResponse
     {
         try {
-            $record->handle($machine, $this->person($request), $request->ulid(), $request->grams(), $request->isClean(), $request->boolean('sure'));
+            $record->handle(
+                $machine,
+                $this->person($request),
+                $request->ulid(),
+                $request->grams(),
+                $request->isClean(),
+                $request->boolean('sure'),
+            );
         } catch (OddWeight $e) {
             return redirect()->route('measures.grease', $machine)->withInput()->with('doubt', $e->getMessage());
         }

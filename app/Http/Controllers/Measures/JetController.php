@@ -20,7 +20,7 @@ final class JetController extends Controller
 {
     public function show(Request $request, Machine $machine, Handbook $handbook, JetsPage $page): View
     {
-        abort_if([] === $machine->kindIn($handbook)->sprayArms($machine->traits), 404);
+        abort_if([] === $machine->kindIn($handbook)->spray->for($machine->traits), 404);
 
         return view('measures.jets', $page->for(
             $machine,

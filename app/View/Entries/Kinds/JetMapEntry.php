@@ -31,7 +31,7 @@ final readonly class JetMapEntry implements EntryPresenter
 
     public function describe(Payload $payload, EntrySubject $about): string
     {
-        $templates = null === $about->machine ? [] : $about->machine->kindIn($this->names->handbook)->sprayArms($about->machine->traits);
+        $templates = null === $about->machine ? [] : $about->machine->kindIn($this->names->handbook)->spray->for($about->machine->traits);
         $arm = static fn (SprayArm $arm): string => Scalar::text(__('measures.jets.entry_arm', [
             'name' => mb_strtolower($templates[$arm->id]->name ?? $arm->id),
             'percent' => null === $arm->openness() ? '–' : FlowWords::percent($arm->openness()),

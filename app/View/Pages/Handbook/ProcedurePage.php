@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages\Handbook;
 
 use App\Care\CoreInputs;
+use App\Care\Measures\LimeReader;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\VesselReader;
 use App\Models\Household;
@@ -31,6 +32,7 @@ final readonly class ProcedurePage
         private Handbook $handbook,
         private CoreInputs $inputs,
         private VesselReader $vessels,
+        private LimeReader $lime,
         private CareReader $care,
     ) {
     }
@@ -93,7 +95,13 @@ final readonly class ProcedurePage
         ));
         $since = array_map($care->usesSince(...), array_combine($tasks, $tasks));
 
-        return $this->inputs->circumstances($machine, $household, $this->vessels->residues($machine, $household), $since);
+        return $this->inputs->circumstances(
+            $machine,
+            $household,
+            $this->vessels->residues($machine, $household),
+            $since,
+            $this->lime->share($machine, $household)->factor,
+        );
     }
 
     /** The small handbook of the steps with what keep-apart puts between them, in the machine's words and amounts. */

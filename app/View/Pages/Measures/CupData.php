@@ -10,9 +10,6 @@ use App\View\PageData;
 /** What CupPage::for() hands to its view. */
 final readonly class CupData extends PageData
 {
-    /** Looks that there are lines for. */
-    public const LOOKS = 6;
-
     /**
      * @param string $advice what follows from the last test
      * @param list<EarlierCup> $earlier tests before, the newest first
@@ -22,6 +19,7 @@ final readonly class CupData extends PageData
      * @param array<string, string> $shapes names by id
      * @param bool $justCleaned whether the arms or the filter were cleaned in the last days, so that it may be the baseline
      * @param string $script what the page's script is given
+     * @param int $looks that there are lines for
      */
     public function __construct(
         public Machine $machine,
@@ -35,6 +33,7 @@ final readonly class CupData extends PageData
         public array $shapes,
         public bool $justCleaned,
         public string $script,
+        public int $looks,
     ) {
     }
 }

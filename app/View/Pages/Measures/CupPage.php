@@ -25,7 +25,9 @@ final readonly class CupPage
 {
     /** Days after a cleaning for which a test may be taken for what the clean machine can do. */
     private const JUST = 3;
+    private const CLEAN = 0.1;
     private const EARLIER = 20;
+    private const LOOKS = 5;
 
     public function __construct(
         private ClockInterface $clock,
@@ -63,11 +65,17 @@ final readonly class CupPage
             json_encode([
                 'baseline' => $baseline,
                 'size' => $in->kept(1000.0) / 1000,
-                'flow' => ['good' => $model->flow->good, 'weak' => $model->flow->weak, 'span' => $model->flow->span, 'checks' => $model->flow->checks],
+                'flow' => [
+                    'good' => $model->flow->good,
+                    'weak' => $model->flow->weak,
+                    'span' => $model->flow->span,
+                    'checks' => $model->flow->checks,
+                ],
                 'shapes' => array_map(static fn (array $shape): float => $shape['flare'], $model->shapes),
                 'words' => (array) __('measures.cup.live'),
                 'unit' => $in->name,
             ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE),
+            self::LOOKS,
         );
     }
 
@@ -89,7 +97,8 @@ final readonly class CupPage
     {
         foreach ($this->care->machine($machine, $household)->tasks as $id => $task) {
             $last = $task->history->last();
-            if (in_array($id, ['arms', 'filter'], true) && null !== $last && $today->since($last->day) <= self::JUST && $last->left->value <= 0.1) {
+            $isClean = null !== $last && $last->left->value <= self::CLEAN && $today->since($last->day) <= self::JUST;
+            if ($isClean && in_array($id, ['arms', 'filter'], true)) {
                 return true;
             }
         }

@@ -77,8 +77,9 @@ final readonly class GreasePage
             'low' => self::rate($load->band[0]),
             'high' => self::rate($load->band[1]),
         ]);
-        $history = $this->care->machine($machine, $household)->history;
-        $since = $history->task($this->handbook->measureModel()->weighedTask)->usesSince;
+        $care = $this->care->machine($machine, $household);
+        $history = $care->history;
+        $since = $care->usesSince($this->handbook->measureModel()->weighedTask);
         $left = max(0.0, $hours[1] - $since);
         $sentences[] = self::text($left > 0 && $history->rate > 0 ? 'next' : 'next_now', [
             'drips' => self::grams($drips),

@@ -6,6 +6,7 @@ namespace App\View\Pages\Measures;
 
 use App\Care\CoreInputs;
 use App\Care\Measures\BrewReader;
+use App\Care\Measures\LimeReader;
 use App\Care\Measures\MeasuredEntry;
 use App\Care\Measures\MeasureReader;
 use App\Care\Readers\HistoryReader;
@@ -18,7 +19,6 @@ use GoodRinse\Core\Dose\NoCapacity;
 use GoodRinse\Core\Handbook\Chemistry\Agent;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Quantity\Hardness;
 use Psr\Clock\ClockInterface;
 
 /** Water, lime and time of a machine that heats water: how much lime there is, what acid does about it, how long a pot takes. */
@@ -34,6 +34,7 @@ final readonly class LimePage
         private CoreInputs $inputs,
         private HistoryReader $histories,
         private BrewReader $brews,
+        private LimeReader $lime,
         private MeasureReader $measures,
         private LimeWords $words,
     ) {
@@ -49,12 +50,12 @@ final readonly class LimePage
         $kind = $machine->kindIn($this->handbook);
         $descaling = new Descaling($this->handbook->doseModel());
         $hardness = $this->inputs->hardness($household);
-        $water = $hardness ?? Hardness::mgPerLitre($this->handbook->doseModel()->brewLimit['hardness']);
+        $water = $this->lime->water($household);
         $perUse = (float) $kind->litresPerUse($machine->traits);
         $task = $this->handbook->measureModel()->timed['task'];
         [$history] = $this->histories->read($machine, $household->zone(), $now, only: $task);
         $litres = $perUse * $history->task($task)->usesSince;
-        $share = $this->brews->limeShare($machine);
+        $share = $this->lime->share($machine, $household);
         $time = $this->brews->potTime($machine);
         $grams = $share->factor * $descaling->scaleGrams($water, $litres);
         $acids = $this->acids($household);
@@ -69,8 +70,17 @@ final readonly class LimePage
             $household,
             $machine,
             $kind->useName,
-            $this->words->head($grams, $time, $this->handbook->doseModel()->stand['slowedBy']),
-            $this->words->sums($water, null === $hardness, $litres, $grams, $share, $descaling->litreLimit($water), $kind->useUnit, $perUse),
+            $this->words->head($grams, $time, $this->handbook->doseModel()->stand['slowedBy'], $history->task($task)->isEmpty()),
+            $this->words->sums(
+                $water,
+                null === $hardness,
+                $litres,
+                $grams,
+                $share,
+                $descaling->litreLimit($water),
+                $kind->useUnit,
+                $perUse,
+            ),
             new LimeGauge(
                 $litres,
                 $descaling->litreLimit($water),

@@ -10,11 +10,10 @@ use App\View\PageData;
 /** What TrendsPage::for() hands to its view. */
 final readonly class TrendsData extends PageData
 {
-    public const YEARS = [1, 2, 5, 10];
-
     /**
      * @param list<array{string, string, string}> $instruments name, address, what it says
      * @param list<TrendLine> $lines
+     * @param list<int> $choices years to look back over
      * @param string $from the first day shown, in words
      */
     public function __construct(
@@ -23,6 +22,7 @@ final readonly class TrendsData extends PageData
         public array $instruments,
         public array $lines,
         public int $years,
+        public array $choices,
         public string $from,
     ) {
     }

@@ -26,6 +26,8 @@ use Psr\Clock\ClockInterface;
 final readonly class TrendsPage
 {
     private const ROWS = 60;
+    private const YEARS = [1, 2, 5, 10];
+    private const USUAL_YEARS = 2;
 
     public function __construct(
         private ClockInterface $clock,
@@ -40,7 +42,7 @@ final readonly class TrendsPage
 
     public function for(Machine $machine, Household $household, int $years): TrendsData
     {
-        $years = in_array($years, TrendsData::YEARS, true) ? $years : 2;
+        $years = in_array($years, self::YEARS, true) ? $years : self::USUAL_YEARS;
         $now = $this->clock->now();
         $from = $now->setTimezone($household->zone())->modify("-$years years");
         $today = Day::at($now, $household->zone());
@@ -57,6 +59,7 @@ final readonly class TrendsPage
             $this->instruments($machine),
             $lines,
             $years,
+            self::YEARS,
             Dates::day(Day::at($from, $household->zone()), $today),
         );
     }
@@ -101,7 +104,7 @@ final readonly class TrendsPage
     {
         $kind = $machine->kindIn($this->handbook);
         $names = [];
-        if ([] !== $kind->sprayArms($machine->traits)) {
+        if ([] !== $kind->spray->for($machine->traits)) {
             $names[] = 'jets';
             $names[] = 'cup';
         }

@@ -23,7 +23,7 @@
         @case(MeasurementKind::Ratio)
             <div class="stepper" x-data="stepper">
                 <button type="button" class="push" x-on:click="less" aria-label="{{ $rule->name }}: one fewer shut">−</button>
-                <input class="form-control nums" type="number" inputmode="numeric" min="0" max="{{ $rule->range->most }}"
+                <input class="form-control nums" type="number" inputmode="decimal" min="0" step="0.5" max="{{ $rule->range->most }}"
                     name="r[{{ $rule->id }}][shut]" aria-label="{{ $rule->name }}, shut"
                     value="{{ old("r.$rule->id.shut", $given?->number) }}" x-ref="count" data-shut>
                 <button type="button" class="push" x-on:click="more" aria-label="{{ $rule->name }}: one more shut">+</button>

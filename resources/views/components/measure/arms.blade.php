@@ -31,7 +31,8 @@
     <fieldset class="arms__motion" x-ref="motions">
         <legend>{{ __('measures.jets.push_it') }}</legend>
         @foreach ((array) __('measures.jets.motion') as $motion => $name)
-            <label class="chip"><input type="radio" name="motion-shown" value="{{ $motion }}" x-on:change="chooseMotion"> {{ $name }}</label>
+            <label class="chip"><input type="radio" name="motion-shown" value="{{ $motion }}"
+                x-on:change="chooseMotion"> {{ $name }}</label>
         @endforeach
         <label class="arms__hour" x-ref="hourField" hidden>{{ __('measures.jets.at_hour') }}
             <select class="form-select" x-ref="hour" x-on:change="chooseHour">
@@ -49,7 +50,8 @@
                 <button type="button" class="push" x-on:click="mirror">{{ __('measures.jets.mirror') }}</button></p>
             <fieldset class="arms__jet" x-ref="jetFields" disabled>
                 <legend>{{ __('measures.jets.picked') }}</legend>
-                <label>{{ __('measures.jets.place') }} <input class="form-control nums" type="number" min="0" max="100" step="any" x-ref="place"
+                <label>{{ __('measures.jets.place') }} <input class="form-control nums" type="number" min="0" max="100" step="any"
+                    x-ref="place"
                     x-on:change="typePlace"> %</label>
                 <label>{{ __('measures.jets.bore') }} <input class="form-control nums" type="number" min="0" step="any" x-ref="bore"
                     x-on:change="typeBore"> mm</label>

@@ -60,10 +60,14 @@
     @endif
 
     @if ($capture?->kind === CaptureKind::Grade)
+        @if ($stepView->arms)
+            <x-measure.arms :arms="$stepView->arms" :script="$stepView->armsScript" :setup="false"/>
+            <p class="arms__or">{{ __('measures.jets.or_judge') }}</p>
+        @endif
         <x-round.grades :capture="$capture" :step-view="$stepView" :handbook="$handbook"/>
-        @if ($stepView->arms)<x-measure.arms :arms="$stepView->arms" :script="$stepView->armsScript" :setup="false"/>@endif
         @if ($stepView->counted)
-            <details class="counts" x-data="counts" x-on:input="judge" x-on:mapped.window="fill" @if (old('r') || ($details?->readings)) open @endif>
+            <details class="counts" x-data="counts" x-on:input="judge" x-on:mapped.window="fill"
+                @if (old('r') || ($details?->readings)) open @endif>
                 <summary>Or count the jets, and let that decide</summary>
                 @foreach ($stepView->counted as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"
                     :total="$stepView->totals[$rule->id] ?? null"/>@endforeach
@@ -105,7 +109,8 @@
     @if ($stepView->asked)
         <div class="readings">@foreach ($stepView->asked as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"/>@endforeach
             </div>
-        @if ($stepView->asksToBeSure())<label class="with-gap"><input type="checkbox" name="sure" value="1"> {{ __('measures.grease.sure') }}
+        @if ($stepView->asksToBeSure())<label class="with-gap"><input type="checkbox" name="sure"
+            value="1"> {{ __('measures.grease.sure') }}
             </label>@endif
     @endif
 

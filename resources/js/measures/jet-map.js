@@ -158,9 +158,11 @@ export default () => ({
         this.$refs.strips.querySelectorAll('[data-strip]').forEach((strip) => {
             const side = strip.dataset.strip;
             const all = this.arm.jets.filter((jet) => jet.side === side);
-            strip.closest('[data-side]').hidden = !this.arm.sides[side] && all.length === 0;
-            strip.closest('[data-side]').querySelector('h3').textContent = this.arm.sides[side]?.name ?? side;
-            strip.closest('[data-side]').querySelector('[data-count]').textContent = openWords(flow({ jets: all, motion: 'spins' }, this.model), this.words);
+            const whole = strip.closest('[data-side]');
+            whole.hidden = !this.arm.sides[side] && all.length === 0;
+            whole.querySelector('h3').textContent = this.arm.sides[side]?.name ?? side;
+            const painted = flow({ jets: all, motion: 'spins' }, this.model);
+            whole.querySelector('[data-count]').textContent = openWords(painted, this.words);
             const jets = all.filter((jet) => (jet.place < 0 ? -1 : 1) === this.half).sort((a, b) => Math.abs(a.place) - Math.abs(b.place));
             const room = strip.clientWidth - 2 * EDGE;
             let left = -Infinity;

@@ -69,7 +69,10 @@ export default () => ({
     redraw() {
         const flare = this.flare();
         const floor = WIDE / Math.max(1, flare);
-        this.$refs.glass.setAttribute('d', `M${MIDDLE - WIDE} ${TOP} L${MIDDLE - floor} ${BOTTOM} H${MIDDLE + floor} L${MIDDLE + WIDE} ${TOP}`);
+        this.$refs.glass.setAttribute(
+            'd',
+            `M${MIDDLE - WIDE} ${TOP} L${MIDDLE - floor} ${BOTTOM} H${MIDDLE + floor} L${MIDDLE + WIDE} ${TOP}`,
+        );
         this.slide();
     },
 
@@ -77,7 +80,10 @@ export default () => ({
         const floor = WIDE / Math.max(1, this.flare());
         const width = floor + (WIDE - floor) * height;
         const y = BOTTOM - (BOTTOM - TOP) * height;
-        this.$refs.water.setAttribute('d', `M${MIDDLE - width} ${y} L${MIDDLE - floor} ${BOTTOM} H${MIDDLE + floor} L${MIDDLE + width} ${y}Z`);
+        this.$refs.water.setAttribute(
+            'd',
+            `M${MIDDLE - width} ${y} L${MIDDLE - floor} ${BOTTOM} H${MIDDLE + floor} L${MIDDLE + width} ${y}Z`,
+        );
     },
 
     judge() {
@@ -94,7 +100,8 @@ export default () => ({
         }
         if (said) {
             const rate = Math.round((said.rate / this.given.size) * 10) / 10;
-            this.tell(this.given.words[said.verdict].replace(':rate', `${rate} ${this.given.unit}`).replace(':minute', this.given.flow.span));
+            const words = this.given.words[said.verdict];
+            this.tell(words.replace(':rate', `${rate} ${this.given.unit}`).replace(':minute', this.given.flow.span));
         }
         return said;
     },
