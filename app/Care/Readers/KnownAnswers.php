@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Readers;
 
+use App\Care\Measures\MeasuredFindings;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Trace;
@@ -16,8 +17,12 @@ use GoodRinse\Core\Quantity\Day;
 /** Reads from logbook and vessels what a trace need not ask. */
 final readonly class KnownAnswers
 {
-    public function __construct(private Handbook $handbook, private CareReader $care, private VesselReader $vessels)
-    {
+    public function __construct(
+        private Handbook $handbook,
+        private CareReader $care,
+        private VesselReader $vessels,
+        private MeasuredFindings $findings,
+    ) {
     }
 
     /** @return list<array{string, string}> answers that openings of the last days give by themselves */
@@ -28,13 +33,25 @@ final readonly class KnownAnswers
         foreach ($trouble->checks as $check) {
             $result = in_array($check->id, $answered, true)
                 ? null
-                : $this->fromLogbook($check, $trace, $household) ?? $this->fromVessels($check, $trace->machine, $household);
+                : $this->fromLogbook($check, $trace, $household)
+                    ?? $this->fromMeasures($check, $trace, $household)
+                    ?? $this->fromVessels($check, $trace->machine, $household);
             if (null !== $result) {
                 $known[] = [$check->id, $result];
             }
         }
 
         return $known;
+    }
+
+    private function fromMeasures(FaultCheck $check, Trace $trace, Household $household): ?string
+    {
+        if (null === $check->measuredBy || !$check->when->holds($trace->machine->traits)) {
+            return null;
+        }
+        $begun = Day::at($trace->begun_at, $household->zone());
+
+        return $check->measured[$this->findings->of($check->measuredBy, $trace->machine, $household, $begun) ?? ''] ?? null;
     }
 
     /** The result that something left in a vessel of the machine stands for. */

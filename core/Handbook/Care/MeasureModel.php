@@ -12,6 +12,7 @@ final readonly class MeasureModel
 {
     /**
      * @param float $bore mm of a jet that nobody has measured
+     * @param float $severalShut share of an arm's jets from which several are shut, 0 to 1
      * @param NumberRange $bores mm that a jet may have
      * @param NumberRange $cups ml that a cup may hold
      * @param float $usualCup ml of a cup that nobody has described
@@ -34,6 +35,7 @@ final readonly class MeasureModel
     public function __construct(
         public FlowModel $flow,
         public float $bore,
+        public float $severalShut,
         public NumberRange $bores,
         public NumberRange $cups,
         public float $usualCup,
@@ -61,6 +63,7 @@ final readonly class MeasureModel
         return new self(
             flow: FlowModel::read($node),
             bore: $node->at('spray')->number('bore'),
+            severalShut: $node->at('spray')->number('several'),
             bores: self::range($node->at('spray')->at('bores')),
             cups: self::range($cup->at('ml')),
             usualCup: $cup->at('ml')->number('usual'),

@@ -45,9 +45,12 @@ final readonly class FaultReferences
                 $this->file,
                 "/checks/$i/told",
                 'result',
-                array_filter(
-                    [$check->at('told')->optional('shut'), $check->at('told')->optional('open'), $check->at('residue')->optional('result')],
-                ),
+                array_filter([
+                    $check->at('told')->optional('shut'),
+                    $check->at('told')->optional('open'),
+                    $check->at('residue')->optional('result'),
+                    ...array_values($check->at('measured')->at('results')->texts()),
+                ]),
                 array_keys($check->at('results')->byId()),
             );
         }

@@ -94,6 +94,17 @@ final readonly class Node
         return $numbers;
     }
 
+    /** @return array<string, string> members that are text, by their key */
+    public function texts(): array
+    {
+        $texts = [];
+        foreach (array_filter($this->data, is_string(...)) as $key => $text) {
+            $texts[(string) $key] = $text;
+        }
+
+        return $texts;
+    }
+
     /** @return array<string, self> */
     public function byId(): array
     {

@@ -18,6 +18,8 @@ final readonly class FaultCheck
      * @param array{string, string}|null $told results for a part that is shut and for one that is open
      * @param array{string, string}|null $residue a vessel of the machine and the result that something left in it
      *     stands for
+     * @param array<string, string> $measured results by what an instrument found
+     * @param string|null $measuredBy the instrument: jets, motion or cup
      * @param list<string> $needs accesses that have to be open
      * @param list<string> $for symptoms of which one must have been noticed for it to make sense; empty for any
      * @param bool $dry whether it cannot be done while water stands in the machine
@@ -36,6 +38,8 @@ final readonly class FaultCheck
         public array $needs = [],
         public bool $dry = false,
         public array $for = [],
+        public array $measured = [],
+        public ?string $measuredBy = null,
     ) {
     }
 

@@ -95,6 +95,8 @@ final readonly class FaultReader
             needs: $check->at('needs')->strings(),
             dry: $check->flag('dry'),
             for: $check->at('for')->strings(),
+            measured: $check->at('measured')->at('results')->texts(),
+            measuredBy: $check->has('measured') ? $check->at('measured')->string('by') : null,
         );
     }
 

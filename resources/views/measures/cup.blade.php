@@ -6,6 +6,7 @@
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
         @foreach ($errors->all() as $message)<p class="wrong" role="alert">{{ $message }}</p>@endforeach
+        <section class="caution mb-3"><h2>{{ $caution->title }}</h2><p>{{ $caution->text }}</p></section>
         <div class="cup__view">
             <div class="cup__drawn">
                 <svg class="cup__glass" viewBox="0 0 120 150" aria-hidden="true">

@@ -6,6 +6,7 @@ namespace App\View\Pages\Measures;
 
 use App\Models\Machine;
 use App\View\PageData;
+use GoodRinse\Core\Handbook\Chemistry\Caution;
 
 /** What CupPage::for() hands to its view. */
 final readonly class CupData extends PageData
@@ -34,6 +35,7 @@ final readonly class CupData extends PageData
         public bool $justCleaned,
         public string $script,
         public int $looks,
+        public Caution $caution,
     ) {
     }
 }

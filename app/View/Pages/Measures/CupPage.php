@@ -44,6 +44,8 @@ final readonly class CupPage
         $model = $this->handbook->measureModel();
         $in = HouseMeasures::field('ml');
         $last = $tests[count($tests) - 1] ?? null;
+        $own = array_values(array_filter($tests, static fn (array $test): bool => '' !== $test[0]->payload->shape));
+        $cup = $own[count($own) - 1][0]->payload ?? null;
         $best = max([1.0, ...array_map(static fn (array $test): float => $test[1]->rate, $tests)]);
 
         return new CupData(
@@ -58,8 +60,8 @@ final readonly class CupPage
             ),
             null === $baseline ? null : Uses::number($in->written($baseline))." $in->name",
             $in->name,
-            Uses::number($in->written($last[0]->payload->cupMl ?? $model->usualCup)),
-            $last[0]->payload->shape ?? (string) array_key_first($model->shapes),
+            Uses::number($in->written($cup->cupMl ?? $model->usualCup)),
+            $cup->shape ?? (string) array_key_first($model->shapes),
             array_map(static fn (array $shape): string => $shape['name'], $model->shapes),
             $this->isJustCleaned($machine, $household, $today),
             json_encode([
@@ -76,6 +78,7 @@ final readonly class CupPage
                 'unit' => $in->name,
             ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE),
             self::LOOKS,
+            $this->handbook->caution('scald'),
         );
     }
 
