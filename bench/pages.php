@@ -84,6 +84,7 @@ foreach (array_slice($argv, 3) as $who) {
         'empty' => '/blank',
         'Today' => '/',
         'machine' => $machine[0] ?? '/kitchen',
+        'measures' => ($machine[0] ?? '').'/measures?years=10',
         'rhythm' => '/rhythm',
         'logbook' => '/logbook',
         'handbook' => '/handbook',

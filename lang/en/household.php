@@ -46,4 +46,6 @@ return [
         'not_empty' => 'The other database is not empty: there is something in :table. Nothing was moved.',
         'differs' => 'Not everything of :table arrived, so nothing was moved.',
     ],
+    'hardness_odd' => 'No tap water is that hard; in this unit it ends at about :most. Is it another unit?',
+    'hardness_sure' => 'That is what was measured.',
 ];

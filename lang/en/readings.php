@@ -29,4 +29,9 @@ return [
         'there' => 'already written down.',
         'too-many' => 'more than :most lines; bring in the rest in another go.',
     ],
+    'loudness' => [
+        'listen' => 'Listen with this phone',
+        'level' => 'Loudness :level of 100. Rough: only good for comparing before and after, with the phone in the same place.',
+        'refused' => 'The phone does not let this page listen.',
+    ],
 ];

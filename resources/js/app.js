@@ -10,6 +10,7 @@ import find from './components/find.js';
 import grade from './components/grade.js';
 import jetMap from './measures/jet-map.js';
 import kit from './components/kit.js';
+import loudness from './measures/loudness.js';
 import layers from './measures/layers.js';
 import photo from './components/photo.js';
 import pour from './components/pour.js';
@@ -37,6 +38,7 @@ Object.entries({
     jetMap,
     kit,
     layers,
+    loudness,
     photo,
     pour,
     round,

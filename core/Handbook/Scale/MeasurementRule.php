@@ -15,6 +15,7 @@ final readonly class MeasurementRule
      * @param string|null $unit of a number or of the things counted
      * @param NumberRange|null $range of a number, or of how many there are in all
      * @param list<Option> $options to pick from
+     * @param bool $heard whether a microphone can show roughly how loud it is
      */
     public function __construct(
         public string $id,
@@ -23,6 +24,7 @@ final readonly class MeasurementRule
         public ?string $unit,
         public ?NumberRange $range,
         public array $options,
+        public bool $heard = false,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class MeasurementRule
                 static fn (Node $option): Option => new Option($option->string('id'), $option->string('name'), null),
                 $node->at('options')->items(),
             ),
+            $node->flag('heard'),
         );
     }
 

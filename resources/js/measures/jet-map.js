@@ -2,12 +2,15 @@
 // drawing as text in one field; the counts of a round's step are filled from it.
 import { jetRadius, stateOf, turned, wetPath } from '../flow/rack.js';
 import { jetName, openWords, sentences } from '../flow/sentences.js';
-import { flow } from '../flow/spray.js';
+import { flow, openness } from '../flow/spray.js';
 import { setup } from './jet-setup.js';
+import { drawn, restore } from './jet-text.js';
 
 const SVG = 'http://www.w3.org/2000/svg';
 const NEXT = { 0: 0.5, 0.5: 1, 1: 0 };
 const TOUCH = 48;
+// Left as it is by Alpine, which would watch every jet of it: nothing on the page is bound to them.
+const plain = (thing) => Object.assign(thing, { __v_skip: true });
 const EDGE = 26;
 
 export default () => ({
@@ -15,11 +18,18 @@ export default () => ({
 
     init() {
         const given = JSON.parse(this.$root.dataset.map);
-        [this.model, this.words, this.arms] = [given.model, given.words, given.arms];
-        this.restore(this.$root.dataset.typed);
+        [this.model, this.words, this.arms] = [given.model, given.words, given.arms].map(plain);
+        restore(this.arms, this.$root.dataset.typed);
         [this.at, this.half, this.picked] = [0, 1, null];
         this.touched = Boolean(this.$root.dataset.typed) || this.$root.dataset.always === '1';
         this.$root.classList.add('arms--live');
+        this.names = [...this.$refs.which.querySelectorAll('[data-arm] small')];
+        this.counts = [...this.$refs.strips.querySelectorAll('[data-side]')].map((whole) => [
+            whole.dataset.side,
+            whole.querySelector('[data-count]'),
+        ]);
+        // What is sent is the drawing as it is then, not as it was a moment before.
+        this.$root.closest('form').addEventListener('formdata', (event) => event.formData.set('map', this.touched ? drawn(this.arms) : ''));
         this.fitting = new ResizeObserver(() => this.paintStrips());
         this.fitting.observe(this.$refs.strips);
         this.paint();
@@ -31,21 +41,6 @@ export default () => ({
 
     get arm() {
         return this.arms[this.at];
-    },
-
-    // A drawing that was sent and not taken comes back as it was.
-    restore(typed) {
-        const kept = typed ? JSON.parse(typed) : [];
-        this.arms.forEach((arm) => {
-            const same = kept.find(({ id }) => id === arm.id);
-            if (same) {
-                arm.jets = same.jets.map(([place, side, bore, blocked]) => ({ place, side, bore, blocked }));
-                [arm.motion, arm.hitsAt] = [same.motion, same.hitsAt];
-                same.stands.forEach(([, holds], i) => {
-                    arm.rings[i].holds = holds;
-                });
-            }
-        });
     },
 
     pickArm(event) {
@@ -66,7 +61,7 @@ export default () => ({
         } else {
             jet.blocked = NEXT[jet.blocked];
             this.touched = true;
-            this.paint();
+            this.paintTap(jet);
         }
     },
 
@@ -100,19 +95,45 @@ export default () => ({
         this.paint();
     },
 
-    paint() {
+    // After a tap only what it changes is drawn anew, so that the rack follows the finger on any phone.
+    paintTap(jet) {
+        const n = this.arm.jets.indexOf(jet);
+        const button = this.$refs.strips.querySelector(`[data-key="${jet.side}-${n}"]`);
+        if (button) {
+            button.className = `jet jet--${stateOf(jet)}`;
+            button.setAttribute('aria-label', jetName(jet, Number(button.dataset.n), this.words));
+        }
+        this.dots.get(jet)?.setAttribute('href', `#jet-${stateOf(jet)}`);
+        this.paintFigures();
+        clearTimeout(this.writing);
+        this.writing = setTimeout(() => this.write(), 100);
+    },
+
+    // Rack and words of the arm, from its jets.
+    paintFigures() {
         const painted = flow(this.arm, this.model);
         this.$refs.wet.setAttribute('d', wetPath(this.arm, painted, this.model));
-        this.$refs.bar.setAttribute('transform', `rotate(${turned(this.arm) + (this.half < 0 ? 180 : 0)})`);
-        this.paintRings();
-        this.paintDots();
         const [lead, ...more] = sentences(this.arm, painted, this);
         this.$refs.said.textContent = lead ?? '';
         this.$refs.more.textContent = more.join(' ');
+        this.paintOpenness(this.at, painted);
+        for (const [side, count] of this.counts) {
+            const jets = this.arm.jets.filter((jet) => jet.side === side);
+            count.textContent = openWords({ openness: openness(jets) }, this.words);
+        }
+    },
+
+    paintOpenness(i, painted) {
+        this.names[i].textContent = painted.openness < 1 ? openWords(painted, this.words) : '';
+    },
+
+    paint() {
+        this.$refs.bar.setAttribute('transform', `rotate(${turned(this.arm) + (this.half < 0 ? 180 : 0)})`);
+        this.paintRings();
+        this.paintDots();
         this.$refs.which.querySelectorAll('[data-arm]').forEach((button, i) => {
             button.setAttribute('aria-pressed', i === this.at);
-            const all = i === this.at ? painted : flow(this.arms[i], this.model);
-            button.querySelector('small').textContent = all.openness < 1 ? openWords(all, this.words) : '';
+            this.paintOpenness(i, flow(this.arms[i], this.model));
         });
         this.$refs.motions.querySelectorAll('[name=motion-shown]').forEach((radio) => {
             radio.checked = radio.value === this.arm.motion;
@@ -120,6 +141,7 @@ export default () => ({
         this.$refs.hourField.hidden = this.arm.motion !== 'hits';
         this.$refs.hour.value = this.arm.hitsAt ?? 4;
         this.paintStrips();
+        this.paintFigures();
         this.paintSetup();
         this.write();
     },
@@ -135,6 +157,7 @@ export default () => ({
     },
 
     paintDots() {
+        this.dots = plain(new Map());
         this.$refs.dots.replaceChildren(
             ...this.arm.jets
                 .filter(({ side }) => side === 'top')
@@ -147,6 +170,7 @@ export default () => ({
                     dot.setAttribute('x', jet.place * 100 - size / 2);
                     dot.setAttribute('y', -size / 2);
                     dot.addEventListener('click', () => this.tap(jet));
+                    this.dots.set(jet, dot);
                     return dot;
                 }),
         );
@@ -161,8 +185,6 @@ export default () => ({
             const whole = strip.closest('[data-side]');
             whole.hidden = !this.arm.sides[side] && all.length === 0;
             whole.querySelector('h3').textContent = this.arm.sides[side]?.name ?? side;
-            const painted = flow({ jets: all, motion: 'spins' }, this.model);
-            whole.querySelector('[data-count]').textContent = openWords(painted, this.words);
             const jets = all.filter((jet) => (jet.place < 0 ? -1 : 1) === this.half).sort((a, b) => Math.abs(a.place) - Math.abs(b.place));
             const room = strip.clientWidth - 2 * EDGE;
             let left = -Infinity;
@@ -183,6 +205,7 @@ export default () => ({
         button.type = 'button';
         button.className = `jet jet--${stateOf(jet)}`;
         button.classList.toggle('jet--picked', jet === this.picked);
+        button.dataset.n = n;
         button.dataset.key = `${side}-${this.arm.jets.indexOf(jet)}`;
         button.style.left = `${left}px`;
         button.setAttribute('aria-label', jetName(jet, n, this.words));
@@ -191,17 +214,7 @@ export default () => ({
     },
 
     write() {
-        this.$refs.map.value = this.touched
-            ? JSON.stringify(
-                  this.arms.map(({ id, motion, hitsAt, jets, rings }) => ({
-                      id,
-                      motion,
-                      hitsAt: motion === 'hits' ? hitsAt : null,
-                      jets: jets.map(({ place, side, bore, blocked }) => [place, side, bore, blocked]),
-                      stands: rings.map(({ to, holds }) => [to, holds]),
-                  })),
-              )
-            : '';
+        this.$refs.map.value = this.touched ? drawn(this.arms) : '';
         if (this.touched) {
             this.$dispatch('mapped', { arms: this.arms });
         }

@@ -22,6 +22,8 @@
                                 </option>@endforeach
                         </select>
                         @error('hardness_unit')<p class="wrong">{{ $message }}</p>@enderror
+                        @error('hardness')<label class="with-gap mt-2"><input type="checkbox" name="sure" value="1">
+                            {{ __('household.hardness_sure') }}</label>@enderror
                     </div>
                     <div class="col-12 col-md-4 field">
                         <label class="form-label" for="f-vinegar_strength">Your vinegar</label>

@@ -9,6 +9,7 @@
                 @method('put')
                 <input type="hidden" name="hardness" value="{{ $hardness }}">
                 <input type="hidden" name="hardness_unit" value="{{ $unit }}">
+                <input type="hidden" name="sure" value="1">
                 <button class="push push--main">Use it</button>
                 <a class="push push--quiet" href="{{ route('household') }}">Leave it as it was</a>
             </form>
@@ -45,6 +46,8 @@
                         {{ __("units.hardness.$each") }}</option>@endforeach
                 </select>
             </div>
+            @error('hardness')<label class="with-gap mt-3"><input type="checkbox" name="sure" value="1">
+                {{ __('household.hardness_sure') }}</label>@enderror
             <p class="mt-4 mb-0"><button class="push">See what moves</button></p>
         </form>
     </div>

@@ -39,4 +39,6 @@
         </div>
         <p class="muted small trend__key">{{ __('measures.trend.key') }}</p>
     @endif
+    @if ($pair)<section class="tile mt-3 no-print"><h2>{{ __('measures.grid.pair') }}</h2>
+        <x-measure.compare :before="$pair[0]" :after="$pair[1]"/></section>@endif
 </x-layout>

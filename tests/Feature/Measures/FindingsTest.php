@@ -71,10 +71,14 @@ final class FindingsTest extends TestCase
         self::assertSame(['all-open', 'free'], [$this->known()['jets-count'] ?? null, $this->known()['spin'] ?? null]);
     }
 
-    public function test_what_was_only_drawn_or_is_long_ago_answers_nothing(): void
+    public function test_what_was_only_drawn_answers_nothing(): void
     {
         $this->map('drawn', 1.0, 1.0);
         self::assertArrayNotHasKey('jets-count', $this->known());
+    }
+
+    public function test_what_is_long_ago_answers_nothing(): void
+    {
         $this->map('found', 1.0, 1.0);
         $this->clock->move('+90 days');
         self::assertArrayNotHasKey('jets-count', $this->known('2026-09-12'));

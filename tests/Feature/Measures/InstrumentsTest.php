@@ -150,6 +150,15 @@ final class InstrumentsTest extends TestCase
         $this->get(route('measures.lime', [$machine, 'agent' => 'bleach', 'amount' => '-4']))->assertOk();
     }
 
+    public function test_water_that_no_tap_has_is_asked_about_and_who_is_sure_is_believed(): void
+    {
+        $this->put(route('water'), ['hardness' => '300', 'hardness_unit' => 'dH'])->assertSessionHasErrors('hardness');
+        self::assertSame(19.0, (float) $this->user->home()->refresh()->hardness);
+        $this->put(route('water'), ['hardness' => '300', 'hardness_unit' => 'mg/L'])->assertSessionHasNoErrors();
+        $this->put(route('water'), ['hardness' => '60', 'hardness_unit' => 'dH', 'sure' => '1'])->assertSessionHasNoErrors();
+        self::assertSame(60.0, (float) $this->user->home()->refresh()->hardness);
+    }
+
     private function weigh(Machine $machine, string $at, string $grams, string $as, bool $sure = false): void
     {
         $this->clock->set($at);

@@ -20,7 +20,11 @@ final class HouseholdRequest extends FormRequest
             'name' => ['required', 'string', 'max:80'],
             'timezone' => ['required', 'string', 'timezone:all'],
             'measures' => ['required', Rule::enum(Measures::class)],
-            'hardness' => ['nullable', 'numeric', 'between:0,2000'],
+            'hardness' => ['nullable', 'numeric', 'between:0,2000', new TapHardness(
+                app(Handbook::class),
+                $this->hardnessUnit(),
+                $this->boolean('sure'),
+            )],
             'hardness_unit' => ['nullable', 'string', Rule::in((new Descaling(app(Handbook::class)->doseModel()))->hardnessUnits())],
             'vinegar_strength' => ['nullable', 'numeric', 'between:1,30'],
             'hour_value' => ['nullable', 'numeric', 'between:0,10000'],

@@ -19,7 +19,11 @@ final class WaterRequest extends FormRequest
 
         return [
             'strip' => ['nullable', 'integer', 'between:0,'.(count($doses->strip) - 1)],
-            'hardness' => ['nullable', 'numeric', 'between:0,2000'],
+            'hardness' => ['nullable', 'numeric', 'between:0,2000', new TapHardness(
+                app(Handbook::class),
+                $this->unit(),
+                $this->boolean('sure'),
+            )],
             'hardness_unit' => ['nullable', 'string', Rule::in((new Descaling($doses))->hardnessUnits())],
         ];
     }

@@ -11,6 +11,7 @@ use App\Care\Measures\SeriesReader;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Models\Photo;
 use App\Support\Scalar;
 use App\View\Drawing\TrendChart;
 use App\View\Words\Dates;
@@ -28,6 +29,7 @@ final readonly class TrendsPage
     private const ROWS = 60;
     private const YEARS = [1, 2, 5, 10];
     private const USUAL_YEARS = 2;
+    private const PICTURES = 100;
 
     public function __construct(
         private ClockInterface $clock,
@@ -61,6 +63,7 @@ final readonly class TrendsPage
             $years,
             self::YEARS,
             Dates::day(Day::at($from, $household->zone()), $today),
+            $this->pair($machine),
         );
     }
 
@@ -123,6 +126,24 @@ final readonly class TrendsPage
             route("measures.$name", $machine),
             Scalar::text(__("measures.instrument.$name.about")),
         ], $names);
+    }
+
+    /** @return array{Photo, Photo}|null the two newest pictures of one step, the earlier first */
+    private function pair(Machine $machine): ?array
+    {
+        $newest = [];
+        $photos = Photo::query()->where('household_id', $machine->household_id)
+            ->whereIn('round_id', $machine->rounds()->select('id'))
+            ->orderByDesc('taken_at')->limit(self::PICTURES)->get();
+        foreach ($photos as $photo) {
+            $after = $newest[$photo->step ?? ''] ?? null;
+            if (null !== $after) {
+                return [$photo, $after];
+            }
+            $newest[$photo->step ?? ''] = $photo;
+        }
+
+        return null;
     }
 
     /** @return array{list<\DateTimeImmutable>, list<\DateTimeImmutable>} when rounds ended and fixes were made */

@@ -11,6 +11,14 @@
                         @checked(in_array($option->id, (array) old("r.$rule->id", $given?->picks ?? []), true))> {{ $option->name }}</label>
                 @endforeach
             </div>
+            @if ($rule->heard)
+                <div class="with-gap mt-2" x-data="loudness" data-text="{{ __('readings.loudness.level') }}"
+                    data-refused="{{ __('readings.loudness.refused') }}">
+                    <button type="button" class="push push--quiet" x-ref="listen" x-on:click="toggle"
+                        hidden>{{ __('readings.loudness.listen') }}</button>
+                    <meter min="0" max="100" x-ref="meter" hidden></meter> <span role="status" class="small" x-ref="level"></span>
+                </div>
+            @endif
             @break
         @case(MeasurementKind::Number)
             <div class="stepper">
