@@ -20,7 +20,7 @@ test('something poured is written down in three taps from Today, with its verdic
     await accessible(page);
 });
 
-test('what must not go in asks whether it has happened, and says what to do then', async ({ page }) => {
+test('what must not go in asks whether it has happened, and says what to do then @narrow', async ({ page }) => {
     await logIn(page);
     await page.getByRole('link', { name: /Tarnbeck 60, tub/ }).click();
     await expect(page.getByText('Since it was last cleared')).toContainText('white vinegar');

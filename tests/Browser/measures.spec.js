@@ -44,7 +44,7 @@ test('a half-blocked arm found with a thumb, kept, cleaned, and compared', async
     await accessible(page);
 });
 
-test('a cup, a pot and a weight: each says at once what it makes of the number', async ({ page }) => {
+test('a cup, a pot and a weight: each says at once what it makes of the number @wide', async ({ page }) => {
     await logIn(page);
     await page.goto(`${await machineAt(page, 'Tarnbeck 60')}/cup`);
     await accessible(page);

@@ -1,6 +1,6 @@
 import { accessible, expect, logIn, test } from './household.js';
 
-test('a task of one’s own: written, done step by step, changed, given up', async ({ page }, { project }) => {
+test('a task of one’s own: written, done step by step, changed, given up @narrow', async ({ page }, { project }) => {
     const name = `Wipe the bin, ${project.name}`;
     await logIn(page);
     await page.goto('/kitchen');

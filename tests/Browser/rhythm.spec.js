@@ -2,7 +2,7 @@ import { accessible, expect, logIn, test } from './household.js';
 
 const heading = (page) => page.getByRole('heading', { level: 1 });
 
-test('a year by keyboard, why a date is what it is, what another start would move, and not now', async ({ page }, { project }) => {
+test('a year by keyboard, why a date is what it is, what another start would move, and not now @wide', async ({ page }, { project }) => {
     await logIn(page);
     await page.goto('/rhythm');
     await expect(heading(page)).toContainText('How often Tarnbeck 60 needs care');

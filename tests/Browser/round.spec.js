@@ -51,7 +51,7 @@ test('by keys alone @wide', async ({ page }) => {
     await expect(page.getByText('A seed in the ring').or(page.getByText('a seed in the ring')).first()).toBeVisible();
 });
 
-test('a network that drops keeps the round going and sends each step once', async ({ page, context }) => {
+test('a network that drops keeps the round going and sends each step once @narrow', async ({ page, context }) => {
     await startQuick(page);
     await done(page, 'Put these within reach.');
     await context.setOffline(true);

@@ -184,7 +184,7 @@ export default () => ({
             const all = this.arm.jets.filter((jet) => jet.side === side);
             const whole = strip.closest('[data-side]');
             whole.hidden = !this.arm.sides[side] && all.length === 0;
-            whole.querySelector('h3').textContent = this.arm.sides[side]?.name ?? side;
+            whole.querySelector('h2').textContent = this.arm.sides[side]?.name ?? side;
             const jets = all.filter((jet) => (jet.place < 0 ? -1 : 1) === this.half).sort((a, b) => Math.abs(a.place) - Math.abs(b.place));
             const room = strip.clientWidth - 2 * EDGE;
             let left = -Infinity;

@@ -17,7 +17,7 @@
                 <p class="mb-0" x-ref="more">{{ implode(' ', array_slice($arms[0]->sentences, 1)) }}</p></div>
             @foreach (['top', 'under'] as $side)
                 <div data-side="{{ $side }}" hidden>
-                    <div class="arms__side"><h3></h3><span class="muted small" data-count></span></div>
+                    <div class="arms__side"><h2></h2><span class="muted small" data-count></span></div>
                     <div class="jets" data-strip="{{ $side }}" role="group" aria-label="{{ __("measures.jets.side.$side") }}">
                         <div class="jets__bar"></div>
                     </div>
@@ -67,7 +67,7 @@
                     <button type="button" class="push" x-on:click="copyFrom">{{ __('measures.jets.copy') }}</button></p>
             @endif
             <div class="arms__holds" x-ref="holds">
-                <h3>{{ __('measures.jets.holds') }}</h3>
+                <h2>{{ __('measures.jets.holds') }}</h2>
                 @foreach ([0, 1, 2] as $ring)
                     <div class="field" hidden><label class="form-label" for="holds-{{ $ring }}"></label><input class="form-control"
                         id="holds-{{ $ring }}" maxlength="60" data-ring="{{ $ring }}" x-on:change="typeHolds"></div>
