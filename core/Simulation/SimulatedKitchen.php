@@ -13,6 +13,7 @@ use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Quantity\LocalDays;
 use GoodRinse\Core\Rhythm\CareSettings;
+use GoodRinse\Core\Rhythm\Clock;
 use GoodRinse\Core\Rhythm\Learning\FoulingCurve;
 use GoodRinse\Core\Rhythm\Rhythm;
 use GoodRinse\Core\Rhythm\RhythmEngine;
@@ -70,20 +71,24 @@ final class SimulatedKitchen
             $this->kind->mostUsesPerDay,
             $this->handbook->rhythmModel(),
         );
-        [$exposure, $opensOn, $rhythm] = [0.0, null, $this->rhythm($log, $first)];
+        [$exposure, $opensOn] = [0.0, null];
+        [$rhythm, $notBefore] = $this->rhythm($log, $first);
         for ($day = $first->plus(1); !$day->isAfter($last); $day = $day->plus(1)) {
             if (null !== $opensOn && !$opensOn->isAfter($day)) {
                 [$found, $left] = $this->graded($this->curve->blockedAfter($exposure), $dice);
                 $events[] = $opening = $this->opening($day, $found, $left, $dice);
                 $log->opened($day, $days->of($opening->at), $found, $left);
                 $exposure = $this->curve->foulings($left);
-                [$soil, $opensOn] = [$dice->lognormal(1, $this->settings->soilSpread), null];
+                [$soil, $opensOn, $notBefore] = [$dice->lognormal(1, $this->settings->soilSpread), null, $day];
             }
             $uses = $this->usesOn($day, $dice);
             array_push($events, ...$uses);
             $log->used(array_map(static fn (SimulatedEvent $use): float => $days->of($use->at), $uses));
             $exposure += count($uses) * $soil / $interval;
-            $rhythm = $this->rhythm($log, $day);
+            if ((null !== $opensOn || $notBefore->isAfter($day)) && $last->isAfter($day)) {
+                continue; // nobody would look at the rhythm, or it cannot be due yet
+            }
+            [$rhythm, $notBefore] = $this->rhythm($log, $day);
             if (null === $opensOn && $rhythm->state->isDue()) {
                 $opensOn = $day->plus(1 + $dice->between(0, $this->settings->mostDaysLate));
             }
@@ -123,13 +128,21 @@ final class SimulatedKitchen
         return [$found, $left->value > $found->value ? $found : $left];
     }
 
-    private function rhythm(KitchenLog $log, Day $day): Rhythm
+    /** @return array{Rhythm, Day} the rhythm, and the first day on which it could be due however much is used */
+    private function rhythm(KitchenLog $log, Day $day): array
     {
         $history = $log->history($this->task->id, $day);
 
-        return $this->engine->assess(
+        $rhythm = $this->engine->assess(
             $this->clocks->for($this->kind, $this->task, new CareSettings($this->habits, $this->school), $history, $day),
             $day,
         );
+        $soonest = INF;
+        foreach ($rhythm->clocks as $clock) {
+            $busiest = Clock::DAYS === $clock->clock->unit ? 1.0 : $this->kind->mostUsesPerDay / max($history->rate, 1e-6);
+            $soonest = min($soonest, ($clock->daysLeft() ?? 0.0) / max(1.0, $busiest));
+        }
+
+        return [$rhythm, $day->plus((int) max(1.0, min(1000.0, floor($soonest))))];
     }
 }
