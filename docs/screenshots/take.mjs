@@ -44,6 +44,20 @@ try {
     await light.getByRole('link', { name: /Tarnbeck/ }).click();
     await light.waitForURL(/machines/);
     await shoot(light, 'machine');
+    await light.getByRole('link', { name: 'Measures and trends' }).click();
+    await light.waitForURL(/measures/);
+    await small.goto(light.url().replace(/measures.*/, 'jets'));
+    for (const jet of ['Jet 5, 85 %', 'Jet 5, 85 %', 'Jet 4, 68 %', 'Jet 4, 68 %', 'Jet 2, 82 %']) {
+        await small.getByRole('button', { name: jet }).click();
+    }
+    await small.evaluate(() => window.scrollTo(0, 120));
+    await shoot(small, 'arms-phone');
+    await light.goto(`${base}/kitchen`);
+    await light.getByRole('link', { name: /Updraft/ }).click();
+    await light.getByRole('link', { name: 'Measures and trends' }).click();
+    await shoot(light, 'trends');
+    await light.goto(`${base}/kitchen`);
+    await light.getByRole('link', { name: /Tarnbeck/ }).click();
     await light.getByRole('link', { name: 'tub', exact: true }).click();
     await light.getByRole('radio', { name: 'hydrogen peroxide' }).check();
     await shoot(light, 'pour');
@@ -88,9 +102,6 @@ try {
     }
     await light.getByRole('button', { name: 'Finish' }).click();
     await light.getByRole('link', { name: 'Back to Today' }).waitFor();
-    await light.getByRole('link', { name: 'Service record' }).click();
-    await light.waitForURL(/record/);
-    await shoot(light, 'record');
 
     await light.goto(`${base}/kitchen`);
     await light.getByRole('link', { name: /Skerry/ }).click();
@@ -99,7 +110,6 @@ try {
         await light.getByRole('checkbox', { name: job }).check();
     }
     await light.getByText('One by one it would be').waitFor();
-    await shoot(light, 'compose');
     await light.goto(`${light.url().split('?')[0]}?procedures[]=strip-down`);
     await light.locator('#sum').getByRole('button', { name: 'Start' }).click();
     await light.waitForURL(/rounds\/\w{26}$/);

@@ -138,11 +138,10 @@ return [
         'title' => 'Water, lime and time of :machine',
         'head' => 'About :grams of lime since the last descaling.',
         'head_new' => 'About :grams of lime since you added it.',
+        'head_none' => 'No lime worth speaking of yet.',
         'head_slow' => 'It takes :percent % longer than when it was clean: descale it.',
         'gauge_head' => 'Water heated since the last descaling',
-        'limit' => 'descale by here',
-        'usual' => 'usual',
-        'gauge' => ':litres of :limit at this hardness. Usual is :usual.',
+        'limit' => 'descale by here', 'usual' => 'usual', 'gauge' => ':litres of :limit at this hardness. Usual is :usual.',
         'set_water' => 'How hard is your water?',
         'what' => ['water' => 'Water', 'heated' => 'Heated since', 'lime' => 'Lime', 'limit' => 'Descale after'],
         'sum' => [
@@ -151,6 +150,7 @@ return [
             'heated' => ':litres, from :uses',
             'lime' => ':share of :hardness mg/L × :plain L ÷ 1000 = :grams; '
                 .'most likely between :low and :high',
+            'lime_plain' => ':share of the lime in that water settles: :grams; most likely between :low and :high',
             'limit' => ':limit',
         ],
         'share' => [
@@ -171,7 +171,7 @@ return [
         'time' => [
             'head' => 'How long does a full one take?',
             'none' => 'Time a full :use now and again: lime makes it slower. The first one after a descaling shows what is normal here.',
-            'no_normal' => 'The last :use took :newest. What is normal here shows the first one after the next descaling.',
+            'no_normal' => 'The last :use took :newest. The first one after the next descaling shows what is normal here.',
             'normal' => 'Normal here: :normal, the middle of :count after descaling.',
             'normal_one' => 'Normal here: :normal, after the last descaling that was followed by one.',
             'none_since' => 'None timed since the last descaling.',
@@ -202,13 +202,13 @@ return [
             .'so about :day.',
         'next_now' => 'At :drips they drip. That is after about :hours hours (:few to :many), and :since have run: '
             .'wash them now.',
+        'seen' => 'By what was seen on them they are due on :day, as Today has it. Wash them on the earlier day.',
         'weigh' => 'What do all the filters weigh together?',
         'weight' => 'Weight, :unit',
         'as' => ['weight-before' => 'As they came off', 'weight-after' => 'Washed and dry'],
         'sure' => 'I have looked again: that is right.',
         'washes' => 'Washes before',
-        'on_it' => 'Grease',
-        'per_hour' => 'In an hour',
+        'on_it' => 'Grease', 'per_hour' => 'In an hour',
         'day' => 'Washed',
         'kept' => 'The weight is kept.',
     ],

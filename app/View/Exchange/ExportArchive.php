@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Exchange;
 
+use App\Care\Measures\SeriesReader;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\HistoryReader;
 use App\Exchange\HouseholdWriter;
@@ -29,6 +30,7 @@ final readonly class ExportArchive
         private CareReader $care,
         private CareFeed $feed,
         private HistoryReader $histories,
+        private SeriesReader $series,
         private Handbook $handbook,
         private ClockInterface $clock,
     ) {
@@ -54,6 +56,8 @@ final readonly class ExportArchive
         $zip->addFromString('csv/uses.csv', self::csv(['day', 'machine', 'unit', 'uses'], $this->uses($household, $machine)));
         $rhythms = $this->rhythms($household, $machine);
         $zip->addFromString('csv/rhythm.csv', self::csv(['machine', 'task', 'due', 'unit', 'interval'], $rhythms));
+        $measured = self::csv(['time', 'machine', 'series', 'value', 'unit'], $this->measured($household, $machine));
+        $zip->addFromString('csv/measures.csv', $measured);
         if (null === $machine) {
             $zip->addFromString('calendar.ics', $this->feed->of($household)[0]);
         }
@@ -118,6 +122,22 @@ final readonly class ExportArchive
                 $uses = $use->story($day->number)->uses();
                 if ($uses > 0) {
                     $lines[] = [(string) $day, $each->name, $unit, (string) $uses];
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<list<string>> every figure that was measured, machine by machine */
+    private function measured(Household $household, ?Machine $machine): array
+    {
+        $lines = [];
+        foreach (null === $machine ? $household->machines()->orderBy('name')->get() : [$machine] as $each) {
+            foreach ($this->series->all($each, $household, $this->clock->now()) as $series) {
+                foreach ($series->points as $point) {
+                    $at = $point->at->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s\Z');
+                    $lines[] = [$at, $each->name, $series->id, (string) round($point->value, 4), $series->unit];
                 }
             }
         }

@@ -13,6 +13,9 @@ use GoodRinse\Core\Quantity\Hardness;
 /** Says how much lime there is, what acid does about it, and how long a pot takes. */
 final readonly class LimeWords
 {
+    /** Grams of lime below which it is not spoken of. */
+    private const WORTH_SAYING = 0.1;
+
     public function __construct(private Handbook $handbook)
     {
     }
@@ -25,7 +28,7 @@ final readonly class LimeWords
     {
         return $time->isSlow($slowFrom)
             ? self::text('head_slow', ['percent' => self::percent($time->slowedBy)])
-            : self::text($isNew ? 'head_new' : 'head', ['grams' => self::grams($grams)]);
+            : self::text($grams < self::WORTH_SAYING ? 'head_none' : ($isNew ? 'head_new' : 'head'), ['grams' => self::grams($grams)]);
     }
 
     /** @return list<array{string, string}> what, and how it is computed */
@@ -56,7 +59,11 @@ final readonly class LimeWords
         ];
         $sums = [];
         foreach (['water', 'heated', 'lime', 'limit'] as $what) {
-            $key = 'water' === $what && $isGuessed ? 'water_guess' : $what;
+            $key = match (true) {
+                'water' === $what && $isGuessed => 'water_guess',
+                'lime' === $what && !$in->isKept() => 'lime_plain',
+                default => $what,
+            };
             $sums[] = [self::text("what.$what"), self::text("sum.$key", $values)];
         }
 

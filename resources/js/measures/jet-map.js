@@ -170,6 +170,7 @@ export default () => ({
                     dot.setAttribute('x', jet.place * 100 - size / 2);
                     dot.setAttribute('y', -size / 2);
                     dot.addEventListener('click', () => this.tap(jet));
+                    dot.addEventListener('pointerdown', (event) => this.drag(jet, dot, event));
                     this.dots.set(jet, dot);
                     return dot;
                 }),

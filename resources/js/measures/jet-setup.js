@@ -29,6 +29,28 @@ export const setup = {
         this.place(this.picked, sign * Math.min(1, Math.max(0.01, near(Math.abs(this.picked.place) + by))));
     },
 
+    // While the arm is set up its jets follow the pointer, along the arm as it lies.
+    drag(jet, dot, event) {
+        if (!this.isSettingUp()) {
+            return;
+        }
+        event.preventDefault();
+        const lies = this.$refs.bar.getScreenCTM().inverse();
+        dot.setPointerCapture(event.pointerId);
+        dot.onpointermove = ({ clientX, clientY }) => {
+            const place = near(Math.min(1, Math.max(-1, new DOMPoint(clientX, clientY).matrixTransform(lies).x / 100)));
+            if (this.isFree(jet, place, jet.side)) {
+                jet.place = place;
+                dot.setAttribute('x', place * 100 - Number(dot.getAttribute('width')) / 2);
+            }
+        };
+        dot.onpointerup = () => {
+            dot.onpointermove = null;
+            this.picked = jet;
+            this.changed();
+        };
+    },
+
     // The nearest free place in that direction, or none.
     place(jet, place, side = jet.side) {
         if (!this.isFree(jet, place, side)) {

@@ -92,7 +92,9 @@ final readonly class GreasePage
                 : '',
         ]);
 
-        return $sentences;
+        $due = ($care->tasks[$this->handbook->measureModel()->weighedTask] ?? null)?->rhythm->dueOn;
+
+        return null === $due ? $sentences : [...$sentences, self::text('seen', ['day' => Dates::day($due, $today)])];
     }
 
     private static function grams(float $grams): string
