@@ -74,6 +74,6 @@ test('a cup, a pot and a weight: each says at once what it makes of the number @
     await expect(page.getByLabel('Weight, g')).toHaveValue('300');
     await accessible(page);
     await page.goto(`${await machineAt(page, 'Updraft')}/measures?years=1`);
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('times your usual');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('your usual');
     await accessible(page);
 });

@@ -24,7 +24,8 @@ final readonly class TrendWords
         return trim($this->number($series, $value)." $unit");
     }
 
-    private function number(Series $series, float $value): string
+    /** A figure without its unit. */
+    public function number(Series $series, float $value): string
     {
         if (self::MINUTES === $series->unit) {
             return Uses::clock($value);
@@ -94,6 +95,7 @@ final readonly class TrendWords
     private function key(float $times): string
     {
         return match (true) {
+            2.0 === round($times, 1) => 'twice',
             $times >= self::MULTIPLE => 'times',
             $times > 1 => 'more',
             default => 'less',

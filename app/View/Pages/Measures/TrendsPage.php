@@ -91,7 +91,7 @@ final readonly class TrendsPage
             $this->words->compared($series, $today, $household->zone()),
             null !== $series->unusualSince(),
             $chart,
-            $this->words->figure($series, $chart->top()),
+            $this->words->number($series, $chart->top()),
             array_map(
                 fn (Point $point): array => [
                     Dates::day(Day::at($point->at, $household->zone()), $today),
