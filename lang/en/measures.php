@@ -44,7 +44,7 @@ return [
         'head_all' => 'All jets are open.',
         'head_dull' => ':Share :ring gets no water.',
         'head_open' => ':percent % of the jets’ area is open.',
-        'head_stands' => 'The :arm does not turn, so most of the rack stays dry.',
+        'head_stands' => 'The :arm does not turn freely, so most of the rack stays dry.', 'why' => 'Find out why',
         'open' => ':percent % open',
         'under' => 'Underneath: :percent % open. Those jets carry dirt to the filter.',
         'fine' => 'Every ring of the rack gets as much water as it can.',
@@ -66,8 +66,7 @@ return [
         'motion' => ['spins' => 'It turns freely', 'stuck' => 'It does not turn', 'hits' => 'It hits something'],
         'was' => ['drawn' => 'drawn', 'found' => 'as found', 'left' => 'after cleaning'],
         'entry' => 'Spray arms, :means: :arms',
-        'entry_arm' => ':name :percent % open',
-        'malformed' => 'The drawing did not arrive whole. Reload the page and try again.',
+        'entry_arm' => ':name :percent % open', 'malformed' => 'The drawing did not arrive whole. Reload the page and try again.',
     ],
     'cup' => [
         'title' => 'Cup test of :machine',
@@ -116,8 +115,7 @@ return [
         'entry_clean' => 'Cup test with everything clean: :rate :unit a minute',
     ],
     'grid' => [
-        'title' => 'Mesh of :machine on a picture',
-        'head' => 'Hold it to the light and take a picture.',
+        'title' => 'Mesh of :machine on a picture', 'head' => 'Hold it to the light and take a picture.',
         'about' => 'Then tap the cells that let no light through. You judge; nothing is worked out from the picture itself.',
         'photo' => 'Take or choose a picture',
         'go_on' => 'Lay the grid over it',
@@ -150,6 +148,7 @@ return [
             'heated' => ':litres, from :uses',
             'lime' => ':share of :hardness mg/L × :plain L ÷ 1000 = :grams; '
                 .'most likely between :low and :high',
+            'lime_none' => 'none worth speaking of yet',
             'lime_plain' => ':share of the lime in that water settles: :grams; most likely between :low and :high',
             'limit' => ':limit',
         ],
@@ -162,6 +161,7 @@ return [
             'head' => 'Is that acid enough?',
             'which' => 'Acid',
             'try' => 'Work it out',
+            'hardly' => 'It dissolves about :capacity; there is hardly any lime yet.',
             'enough' => 'It dissolves about :capacity, enough for the :grams there are. One pass.',
             'more' => 'It dissolves about :capacity and there are :grams: :passes passes.',
             'stand' => 'Let it stand :stand.',
@@ -225,7 +225,7 @@ return [
     ],
     'series_unit' => ['cup' => ':unit a minute', 'grease' => ':unit an hour'],
     'trend' => [
-        'head_none' => 'Nothing is measured here yet.',
+        'head_none' => 'Nothing is measured here yet.', 'rounds' => 'What you count and find in rounds shows here too.',
         'head_usual' => 'Nothing measured is worse than usual.',
         'head_twice' => ':name: twice your usual since :since.',
         'head_times' => ':name: :times times your usual since :since.',

@@ -12,10 +12,12 @@ use App\Console\Calc\FlowModel;
 use App\Console\Calc\InputSchema;
 use App\Console\Calc\Json;
 use App\Console\Calc\Model;
+use App\Console\Calc\PlanModel;
 use App\Console\Calc\RhythmModel;
 use App\Console\Calc\SuspectsModel;
 use App\Console\Calc\TraceModel;
 use App\Console\Calc\UseModel;
+use GoodRinse\Core\Plan\Schedule\ImpossiblePlan;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Container\Container;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -32,10 +34,12 @@ final class Calc extends Command
         'trace' => TraceModel::class,
         'suspects' => SuspectsModel::class,
         'use' => UseModel::class,
+        'plan' => PlanModel::class,
     ];
     private const BAD_INPUT = 2;
+    private const IMPOSSIBLE = 3;
 
-    protected $signature = 'calc {model? : what to calculate: rhythm, use, chemistry, dose, flow, cup, trace or suspects}
+    protected $signature = 'calc {model? : what to calculate: rhythm, use, chemistry, dose, flow, cup, trace, suspects or plan}
         {--schema : print the JSON Schema of the input instead}';
 
     protected $description = 'Reads one JSON document on standard input and writes the result on standard output';
@@ -43,7 +47,8 @@ final class Calc extends Command
     protected function configure(): void
     {
         parent::configure();
-        $help = ["Exit 0 with the result; exit 2 with one line on standard error for input that is not as it should be.\n"];
+        $help = ["Exit 0 with the result; exit 2 with one line on standard error for input that is not as it should be; exit 3
+with the links that contradict each other for a plan that cannot be.\n"];
         foreach (array_keys(self::MODELS) as $model) {
             array_push($help, "calc $model", ...(new InputSchema($model))->fields());
         }
@@ -71,6 +76,8 @@ final class Calc extends Command
             );
         } catch (BadInput $e) {
             return $this->refuse($e->getMessage());
+        } catch (ImpossiblePlan $e) {
+            return $this->refuse($e->getMessage(), self::IMPOSSIBLE);
         } catch (\JsonException) {
             return $this->refuse('"": these numbers lie too far apart to calculate with');
         }
@@ -79,11 +86,11 @@ final class Calc extends Command
         return self::SUCCESS;
     }
 
-    private function refuse(string $message): int
+    private function refuse(string $message, int $code = self::BAD_INPUT): int
     {
         fwrite(STDERR, str_replace(["\r", "\n"], ' ', $message)."\n");
 
-        return self::BAD_INPUT;
+        return $code;
     }
 
     private function modelName(): string

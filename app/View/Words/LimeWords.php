@@ -61,6 +61,7 @@ final readonly class LimeWords
         foreach (['water', 'heated', 'lime', 'limit'] as $what) {
             $key = match (true) {
                 'water' === $what && $isGuessed => 'water_guess',
+                'lime' === $what && $grams < self::WORTH_SAYING => 'lime_none',
                 'lime' === $what && !$in->isKept() => 'lime_plain',
                 default => $what,
             };
@@ -94,7 +95,11 @@ final readonly class LimeWords
         ];
 
         return [
-            self::text($passes <= 1 ? 'acid.enough' : 'acid.more', $values),
+            self::text(match (true) {
+                $grams < self::WORTH_SAYING => 'acid.hardly',
+                $passes <= 1 => 'acid.enough',
+                default => 'acid.more',
+            }, $values),
             self::text('acid.stand', $values),
             self::text('acid.rinse', $values),
         ];

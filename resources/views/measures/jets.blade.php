@@ -2,6 +2,7 @@
     <x-measure.jet-signs/>
     <x-measure.way :machine="$machine"/>
     <h1>{{ $head }}</h1>
+    @if ($stands)<p><a class="push" href="{{ route('traces.create', $machine) }}">{{ __('measures.jets.why') }}</a></p>@endif
     <form method="post" action="{{ route('measures.jets', $machine) }}" class="tile">
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">

@@ -39,6 +39,7 @@
         </div>
         <p class="muted small trend__key">{{ __('measures.trend.key') }}</p>
     @endif
+    @unless ($lines)<p class="muted">{{ __('measures.trend.rounds') }}</p>@endunless
     @if ($pair)<section class="tile mt-3 no-print"><h2>{{ __('measures.grid.pair') }}</h2>
         <x-measure.compare :before="$pair[0]" :after="$pair[1]"/></section>@endif
 </x-layout>

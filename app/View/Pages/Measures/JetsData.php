@@ -16,6 +16,7 @@ final readonly class JetsData extends PageData
      * @param string $script what the drawing's script is given
      * @param list<EarlierMap> $earlier maps before, the newest first
      * @param array{EarlierMap, EarlierMap}|null $pair before and after of the last clean
+     * @param bool $stands whether an arm does not turn freely
      * @param string|null $typed drawing that was sent and not taken
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class JetsData extends PageData
         public array $earlier,
         public ?array $pair,
         public ?string $typed,
+        public bool $stands,
     ) {
     }
 }

@@ -13,7 +13,9 @@ use App\Models\Machine;
 use App\Support\Scalar;
 use App\View\Words\Dates;
 use App\View\Words\FlowWords;
+use GoodRinse\Core\Flow\ArmFinding;
 use GoodRinse\Core\Flow\ArmMotion;
+use GoodRinse\Core\Flow\SprayArm;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Payload\Measured\JetMap;
 use GoodRinse\Core\Quantity\Day;
@@ -55,6 +57,7 @@ final readonly class JetsPage
             $earlier,
             self::pair($earlier),
             $typed,
+            ArmFinding::HELD === ArmFinding::motion(array_map(static fn (ArmState $arm): SprayArm => $arm->arm, $current)),
         );
     }
 

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Plan\Schedule;
+
+/** When each step begins, and how good that is. */
+final readonly class Schedule
+{
+    /**
+     * @param array<string, float> $starts minutes from the beginning, by step
+     * @param float $finish minutes until everything is done
+     * @param float $handsFree minutes until nobody's hands are needed any more
+     * @param float $lowerBound minutes below which no schedule can finish
+     * @param bool $proved whether nothing can finish sooner
+     */
+    public function __construct(
+        public array $starts,
+        public float $finish,
+        public float $handsFree,
+        public float $lowerBound,
+        public bool $proved,
+    ) {
+    }
+}

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Plan\Schedule;
+
+/**
+ * Finds when each step begins so that some of them end soonest: every two steps that share a resource come one before the
+ * other, and it tries both, cutting off what cannot get better.
+ *
+ * Source: branch and bound over disjunctive arcs with immediate selection (Carlier & Pinson, Management Science 35(2), 1989),
+ * on a network with least and greatest lags (Bartusch, Möhring & Radermacher, Annals of Operations Research 16, 1988).
+ *
+ * @internal to this folder
+ */
+final class Search
+{
+    /** @var list<float>|null minutes at which each step begins, in the best schedule found */
+    public ?array $starts = null;
+
+    /** Minutes after which the last of the steps that count has ended, in the best schedule found. */
+    public float $value = INF;
+
+    /** Whether everything was tried or cut off. */
+    public bool $isComplete = true;
+
+    private int $nodes = 0;
+
+    /**
+     * @param list<float> $minutes of each step
+     * @param list<list<int>> $sharing steps that share a resource, for each resource
+     * @param list<int> $counted steps whose ends count
+     * @param float $deadline minutes within which every step has to end
+     * @param int $mostNodes after which it stops and keeps what it has
+     */
+    public function __construct(
+        private readonly array $minutes,
+        private readonly array $sharing,
+        private readonly array $counted,
+        private readonly float $deadline,
+        private readonly int $mostNodes,
+    ) {
+    }
+
+    /** @param list<float>|null $starts of a schedule that is known already */
+    public function run(Distances $distances, ?array $starts = null): void
+    {
+        if (null !== $starts) {
+            $this->starts = $starts;
+            $this->value = $this->ends($starts, $this->counted);
+        }
+        $pairs = [];
+        foreach ($this->sharing as $steps) {
+            foreach ($steps as $n => $i) {
+                foreach (array_slice($steps, $n + 1) as $j) {
+                    if ($this->minutes[$i] > 0 && $this->minutes[$j] > 0) {
+                        $pairs[min($i, $j).' '.max($i, $j)] = [min($i, $j), max($i, $j)];
+                    }
+                }
+            }
+        }
+        $this->visit($distances, array_values($pairs));
+    }
+
+    /** @param list<array{int, int}> $pairs of steps that share a resource and are not in an order yet */
+    private function visit(Distances $distances, array $pairs): void
+    {
+        if (++$this->nodes > $this->mostNodes) {
+            $this->isComplete = false;
+
+            return;
+        }
+        $pairs = $this->select($distances, $pairs);
+        if (null === $pairs || $this->bound($distances) >= $this->value - Distances::SLACK) {
+            return;
+        }
+        $conflict = $this->conflict($distances, $pairs);
+        if (null === $conflict) {
+            $this->keep($distances);
+
+            return;
+        }
+        [$i, $j] = $conflict;
+        $children = [];
+        foreach ([[$i, $j], [$j, $i]] as [$first, $second]) {
+            $child = clone $distances;
+            if ($child->add($first, $second, $this->minutes[$first])) {
+                $children[] = [$this->soonestEnd($child), count($children), $child];
+            }
+        }
+        sort($children);
+        foreach ($children as [, , $child]) {
+            $this->visit($child, $pairs);
+        }
+    }
+
+    /**
+     * Puts in order what can come only one way round, until nothing follows any more.
+     *
+     * @param list<array{int, int}> $pairs
+     *
+     * @return list<array{int, int}>|null those that are still open; null when one can come neither way
+     */
+    private function select(Distances $distances, array $pairs): ?array
+    {
+        $all = array_keys($this->minutes);
+        do {
+            $hasChanged = false;
+            $open = [];
+            [$tails, $limits] = [$distances->tails($this->minutes, $this->counted), $distances->tails($this->minutes, $all)];
+            foreach ($pairs as [$i, $j]) {
+                if (
+                    $distances->least($i, $j) >= $this->minutes[$i] - Distances::SLACK
+                    || $distances->least($j, $i) >= $this->minutes[$j] - Distances::SLACK
+                ) {
+                    continue;
+                }
+                $forward = $this->isPossible($distances, $i, $j, $tails, $limits);
+                $backward = $this->isPossible($distances, $j, $i, $tails, $limits);
+                if ($forward && $backward) {
+                    $open[] = [$i, $j];
+                    continue;
+                }
+                if (!$forward && !$backward) {
+                    return null;
+                }
+                [$first, $second] = $forward ? [$i, $j] : [$j, $i];
+                if (!$distances->add($first, $second, $this->minutes[$first])) {
+                    return null;
+                }
+                $hasChanged = true;
+            }
+            $pairs = $open;
+        } while ($hasChanged);
+
+        return $pairs;
+    }
+
+    /**
+     * Whether one step before the other can be kept, and can still be better than what is known.
+     *
+     * @param list<float> $tails
+     * @param list<float> $limits
+     */
+    private function isPossible(Distances $distances, int $first, int $second, array $tails, array $limits): bool
+    {
+        $end = $distances->soonest($first) + $this->minutes[$first] + $this->minutes[$second];
+
+        return $distances->least($second, $first) + $this->minutes[$first] <= Distances::SLACK
+            && $end + $tails[$second] < $this->value - Distances::SLACK
+            && $end + $limits[$second] <= $this->deadline + Distances::SLACK;
+    }
+
+    /** Minutes below which the steps that count cannot all have ended, in anything that follows; INF beyond the deadline. */
+    private function bound(Distances $distances): float
+    {
+        $all = array_keys($this->minutes);
+        if ($this->ends($distances->starts(), $all) > $this->deadline + Distances::SLACK) {
+            return INF;
+        }
+        $bound = $this->soonestEnd($distances);
+        $tails = $distances->tails($this->minutes, $this->counted);
+        foreach ($this->sharing as $steps) {
+            $on = [];
+            foreach ($steps as $i) {
+                if ($this->minutes[$i] > 0 && -INF !== $tails[$i]) {
+                    $on[] = [$distances->soonest($i), $this->minutes[$i], $tails[$i]];
+                }
+            }
+            $bound = max($bound, OneMachineBound::of($on));
+        }
+
+        return $bound;
+    }
+
+    /**
+     * @param list<array{int, int}> $pairs
+     *
+     * @return array{int, int}|null the first two steps that would run at once; null when none do
+     */
+    private function conflict(Distances $distances, array $pairs): ?array
+    {
+        [$first, $at] = [null, INF];
+        foreach ($pairs as [$i, $j]) {
+            [$a, $b] = [$distances->soonest($i), $distances->soonest($j)];
+            $overlaps = $a < $b + $this->minutes[$j] - Distances::SLACK && $b < $a + $this->minutes[$i] - Distances::SLACK;
+            if ($overlaps && max($a, $b) < $at) {
+                [$first, $at] = [[$i, $j], max($a, $b)];
+            }
+        }
+
+        return $first;
+    }
+
+    private function keep(Distances $distances): void
+    {
+        $starts = $distances->starts();
+        $value = $this->ends($starts, $this->counted);
+        if ($value < $this->value - Distances::SLACK) {
+            [$this->starts, $this->value] = [$starts, $value];
+        }
+    }
+
+    private function soonestEnd(Distances $distances): float
+    {
+        return $this->ends($distances->starts(), $this->counted);
+    }
+
+    /**
+     * @param list<float> $starts
+     * @param list<int> $steps
+     */
+    private function ends(array $starts, array $steps): float
+    {
+        $end = 0.0;
+        foreach ($steps as $i) {
+            $end = max($end, $starts[$i] + $this->minutes[$i]);
+        }
+
+        return $end;
+    }
+}
