@@ -41,6 +41,7 @@ use App\Http\Controllers\Machines\RhythmController;
 use App\Http\Controllers\Machines\StartController;
 use App\Http\Controllers\Machines\TraitController;
 use App\Http\Controllers\Machines\UseController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\Rounds\PhotoController;
 use App\Http\Controllers\Rounds\RoundController;
 use App\Http\Controllers\Rounds\TickController;
@@ -65,6 +66,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::middleware('household')->group(function (): void {
         Route::get('/', TodayController::class)->name('today');
+        Route::get('plan', PlanController::class)->name('plan');
 
         Route::get('kitchen', [MachineController::class, 'index'])->name('kitchen');
         Route::get('machines/new', [MachineController::class, 'create'])->name('machines.create');

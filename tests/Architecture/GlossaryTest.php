@@ -11,7 +11,7 @@ final class GlossaryTest extends TestCase
 {
     /** Ordinary words, and those of PHP, SQLite and the framework. */
     private const ORDINARY =
-        'earlier measured script shown append only home move postgres databases grammar connection query mqtt client own '
+        'earlier measured planned script shown append only home move postgres databases grammar connection query mqtt client own '
         .'account archive backup caller claim copy database delete email exchange factor folder forgotten host import '
         .'login logins make maker mark '
         .'one password pending person quota recent report restore restorer two upgrade waiting writer '

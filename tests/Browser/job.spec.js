@@ -151,6 +151,8 @@ test('every page is accessible and works by keyboard', async ({ page }, { projec
     await accessible(page);
     await page.getByRole('link', { name: 'Change this' }).click();
     await accessible(page);
+    await page.goto('/plan');
+    await accessible(page);
     await page.goto('/logbook?show=uses');
     await accessible(page);
     await page.goto('/nowhere').catch(() => {});

@@ -13,9 +13,14 @@ final readonly class Scheduler
 {
     /** Steps up to which everything is tried. */
     private const EXACT = 25;
-    private const NODES = 30_000;
+    public const NODES = 30_000;
     private const FEW_NODES = 400;
     private const RESTARTS = 40;
+
+    /** @param int $mostNodes orders that are tried before it settles for what it has */
+    public function __construct(private int $mostNodes = self::NODES)
+    {
+    }
 
     /**
      * @param list<Activity> $activities
@@ -35,8 +40,9 @@ final readonly class Scheduler
         $all = array_keys($network->minutes);
         $handed = $network->needing($hands);
         $isSmall = count($all) <= self::EXACT;
+        $nodes = $isSmall ? $this->mostNodes : self::FEW_NODES;
         $start = $network->hasGreatestLags() ? null : (new OrderList($network))->best($seed, self::RESTARTS);
-        $first = new Search($network->minutes, $network->sharing, $all, INF, $isSmall ? self::NODES : self::FEW_NODES);
+        $first = new Search($network->minutes, $network->sharing, $all, INF, $nodes);
         $first->run(clone $network->distances, $start);
         if (null === $first->starts) {
             throw ImpossiblePlan::links($network->limits());
@@ -45,7 +51,7 @@ final readonly class Scheduler
         $isProved = $first->isComplete || $first->value <= $bound + Distances::SLACK;
         $starts = $first->starts;
         if ([] !== $handed) {
-            $second = new Search($network->minutes, $network->sharing, $handed, $first->value, $isSmall ? self::NODES : self::FEW_NODES);
+            $second = new Search($network->minutes, $network->sharing, $handed, $first->value, $nodes);
             $second->run(clone $network->distances, $starts);
             $starts = $second->starts ?? $starts;
         }

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Plan;
+
+use App\Models\Household;
+use App\Models\Machine;
+use App\View\Drawing\PlanLanes;
+use App\View\PageData;
+use GoodRinse\Core\Quantity\Day;
+
+/** What PlanPage::for() hands to its view. */
+final readonly class PlanData extends PageData
+{
+    /**
+     * @param list<string> $sentences how good the plan is
+     * @param array<string, list<PlanChoice>> $choices jobs by the name of their machine
+     * @param list<PlanLine> $lines in the order in which they begin
+     * @param list<array{Machine, list<string>}> $starts rounds to begin, with their procedures
+     * @param list<string> $conflicts why jobs of one machine cannot be one round
+     */
+    public function __construct(
+        public Household $household,
+        public Day $today,
+        public string $head,
+        public array $sentences,
+        public array $choices,
+        public string $at,
+        public array $lines,
+        public ?PlanLanes $lanes,
+        public array $starts,
+        public array $conflicts,
+    ) {
+    }
+}

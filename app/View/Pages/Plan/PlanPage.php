@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Plan;
+
+use App\Care\MachineCare;
+use App\Care\PlannedSession;
+use App\Care\Readers\CareReader;
+use App\Care\SessionPlanner;
+use App\Models\Household;
+use App\Models\Machine;
+use App\Support\Scalar;
+use App\View\Drawing\PlanLanes;
+use App\View\Pages\Today\TaskLine;
+use App\View\Words\Dates;
+use App\View\Words\ReasonWords;
+use App\View\Words\Uses;
+use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Plan\Schedule\Block;
+use GoodRinse\Core\Plan\Schedule\RoundBlocks;
+use GoodRinse\Core\Quantity\Day;
+use Psr\Clock\ClockInterface;
+
+/** Jobs on several machines as one session: what to do when, so that everything is done soonest. */
+final readonly class PlanPage
+{
+    /** Steps named of those that are done in one go. */
+    private const NAMED = 3;
+    /** Minutes of a gap that are worth speaking of. */
+    private const GAP = 5.0;
+
+    public function __construct(
+        private CareReader $care,
+        private ClockInterface $clock,
+        private SessionPlanner $planner,
+        private ReasonWords $words,
+    ) {
+    }
+
+    /**
+     * @param list<string>|null $picked "machine:procedure"; null for what is due
+     * @param string|null $at when it begins, as HH:MM; null for now
+     */
+    public function for(Household $household, ?array $picked, ?string $at): PlanData
+    {
+        $machines = $this->care->household($household);
+        $begin = $this->begin($household, $at);
+        $today = Day::at($this->clock->now(), $household->zone());
+        $jobs = $this->jobs($machines, $picked);
+        $session = $this->planner->plan($jobs, $machines, $household);
+        $lines = $this->lines($session, $begin, $household);
+
+        return new PlanData(
+            $household,
+            $today,
+            [] === $lines ? self::text('head_none') : $this->head($session, $begin, $household),
+            [] === $lines ? [] : $this->sentences($session, $begin, $household),
+            $this->choices($machines, $jobs, $today),
+            $begin->setTimezone($household->zone())->format('H:i'),
+            $lines,
+            [] === $lines ? null : $this->lanes($session, $lines, $begin, $household),
+            self::starts($session, $jobs),
+            array_values($session->conflicts),
+        );
+    }
+
+    private function head(PlannedSession $session, \DateTimeImmutable $begin, Household $household): string
+    {
+        $times = [
+            'hands' => self::clock($begin, $session->schedule->handsFree, $household),
+            'all' => self::clock($begin, $session->schedule->finish, $household),
+        ];
+
+        return self::text($times['hands'] === $times['all'] ? 'head_together' : 'head', $times);
+    }
+
+    /**
+     * The rounds in the order in which they begin.
+     *
+     * @param array<string, list<string>> $jobs
+     *
+     * @return list<array{Machine, list<string>}>
+     */
+    private static function starts(PlannedSession $session, array $jobs): array
+    {
+        $order = array_values(array_unique(array_map(static fn (Block $block): string => $block->round, $session->blocks)));
+
+        return array_map(static fn (string $id): array => [$session->machines[$id], $jobs[$id]], $order);
+    }
+
+    private function begin(Household $household, ?string $at): \DateTimeImmutable
+    {
+        $now = $this->clock->now()->setTimezone($household->zone());
+        if (null === $at || 1 !== preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/D', $at, $time)) {
+            return $now->setTime((int) $now->format('H'), (int) $now->format('i'));
+        }
+        $begin = $now->setTime((int) $time[1], (int) $time[2]);
+
+        return $begin < $now->modify('-1 minute') ? $begin->modify('+1 day') : $begin;
+    }
+
+    /**
+     * @param list<MachineCare> $machines
+     * @param list<string>|null $picked
+     *
+     * @return array<string, list<string>> procedures by machine
+     */
+    private function jobs(array $machines, ?array $picked): array
+    {
+        $jobs = [];
+        foreach ($machines as $care) {
+            $of = [];
+            foreach ($care->tasks as $task) {
+                foreach (array_keys($task->procedures()) as $procedure) {
+                    $of[] = $procedure;
+                }
+            }
+            $wanted = null === $picked
+                ? ($care->batch?->batch->procedures() ?? [])
+                : array_filter($of, static fn (string $id): bool => in_array("{$care->machine->id}:$id", $picked, true));
+            if ([] !== $wanted) {
+                $jobs[$care->machine->id] = array_values(array_unique($wanted));
+            }
+        }
+
+        return $jobs;
+    }
+
+    /**
+     * @param list<MachineCare> $machines
+     * @param array<string, list<string>> $jobs
+     *
+     * @return array<string, list<PlanChoice>>
+     */
+    private function choices(array $machines, array $jobs, Day $today): array
+    {
+        $choices = [];
+        foreach ($machines as $care) {
+            foreach (CareReader::byUrgency([$care]) as $task) {
+                $procedure = $task->fullest();
+                if ('' === $procedure) {
+                    continue;
+                }
+                $picked = $jobs[$care->machine->id] ?? [];
+                $choices[$care->machine->name][$procedure] ??= new PlanChoice(
+                    "{$care->machine->id}:$procedure",
+                    $care->kind->procedureNames[$procedure] ?? $task->name(),
+                    (new TaskLine($task, $today, $this->words))->when(),
+                    in_array($procedure, $picked, true),
+                    $task->isDueOrSoon() || in_array($procedure, $picked, true),
+                );
+            }
+        }
+
+        return array_map(array_values(...), $choices);
+    }
+
+    /** @return list<PlanLine> */
+    private function lines(PlannedSession $session, \DateTimeImmutable $begin, Household $household): array
+    {
+        $lines = [];
+        [$number, $free] = [0, 0.0];
+        foreach ($session->blocks as $block) {
+            $start = $session->schedule->starts[$block->activity->id];
+            $end = $start + $block->activity->minutes;
+            $isHanded = null === $block->wait;
+            $gap = $isHanded ? $start - $free : 0.0;
+            $free = $isHanded ? max($free, $end) : $free;
+            $lines[] = new PlanLine(
+                $isHanded ? ++$number : null,
+                $start,
+                $block->activity->minutes,
+                self::clock($begin, $start, $household),
+                self::clock($begin, $end, $household),
+                $session->machines[$block->round]->name,
+                $block->wait ?? self::steps($block),
+                array_values(array_unique([
+                    ...array_intersect($block->activity->needs, [RoundBlocks::HANDS, RoundBlocks::SINK]),
+                    ...($isHanded ? [] : [$block->round]),
+                ])),
+                $gap >= self::GAP && $number > 1 ? self::text('free', ['minutes' => Uses::minutes($gap)]) : '',
+            );
+        }
+
+        return $lines;
+    }
+
+    private static function steps(Block $block): string
+    {
+        $names = array_map(static fn (Step $step): string => $step->short, $block->steps);
+        $shown = implode(', ', array_slice($names, 0, self::NAMED));
+        $more = count($names) - self::NAMED;
+
+        return $more > 0 ? $shown.self::text('more', ['count' => (string) $more]) : $shown;
+    }
+
+    /** @return list<string> */
+    private function sentences(PlannedSession $session, \DateTimeImmutable $begin, Household $household): array
+    {
+        $schedule = $session->schedule;
+        $saved = $session->apart - $schedule->finish;
+        $within = (int) ceil(100 * ($schedule->finish / max($schedule->lowerBound, 1e-9) - 1));
+
+        return array_values(array_filter([
+            $schedule->proved ? self::text('proved') : self::text('within', ['percent' => (string) $within]),
+            $saved >= 1 ? self::text('saved', [
+                'minutes' => Uses::minutes($saved),
+                'time' => self::clock($begin, $session->apart, $household),
+            ]) : null,
+        ]));
+    }
+
+    /** @param list<PlanLine> $lines */
+    private function lanes(PlannedSession $session, array $lines, \DateTimeImmutable $begin, Household $household): PlanLanes
+    {
+        $used = array_merge(...array_map(static fn (PlanLine $line): array => $line->lanes, $lines));
+        $names = [RoundBlocks::HANDS => self::text('lane.hands'), RoundBlocks::SINK => self::text('lane.sink')]
+            + array_map(static fn (Machine $machine): string => $machine->name, $session->machines);
+        $finish = $session->schedule->finish;
+        $step = max(5.0, ceil($finish / 6 / 5) * 5);
+
+        return new PlanLanes(
+            array_intersect_key($names, array_flip($used)),
+            $lines,
+            $finish,
+            array_map(
+                static fn (float $minutes): array => [$minutes, self::clock($begin, $minutes, $household)],
+                range(0.0, max(0.0, $finish - $step / 2), $step),
+            ),
+        );
+    }
+
+    private static function clock(\DateTimeImmutable $begin, float $minutes, Household $household): string
+    {
+        return Dates::time($begin->modify(sprintf('+%d seconds', (int) ceil($minutes * 60))), $household->zone());
+    }
+
+    /** @param array<string, string> $values */
+    private static function text(string $key, array $values = []): string
+    {
+        return Scalar::text(__("today.plan.$key", $values));
+    }
+}

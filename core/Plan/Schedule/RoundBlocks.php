@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Plan\Schedule;
+
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\Step;
+
+/**
+ * What a round is to a plan: its steps in their order, those that follow each other without a wait as one, and its waits
+ * beside them. A wait in the sink keeps the sink until somebody takes out what lies in it; a cycle keeps the machine.
+ */
+final class RoundBlocks
+{
+    public const HANDS = 'hands';
+    public const SINK = 'sink';
+
+    /** @var list<Block> */
+    public array $blocks = [];
+
+    /** @var list<TimeLink> */
+    public array $links = [];
+
+    /** @var list<Step> of the block that is being gathered */
+    private array $steps = [];
+
+    private ?string $last = null;
+
+    /** @var array<string, array{string, float|null}> wait and minutes it may last too long, by the step that began it */
+    private array $waits = [];
+
+    private function __construct(private readonly string $round)
+    {
+    }
+
+    /**
+     * @param string $round name of the round, for its blocks
+     * @param Procedure $procedure fitted to the machine
+     * @param array<string, string> $answers expected, by capture id
+     */
+    public static function of(string $round, Procedure $procedure, array $answers): self
+    {
+        $blocks = new self($round);
+        $steps = array_values(array_filter($procedure->steps, static fn (Step $step): bool => $step->if->holds($answers)));
+        $waitedFor = array_filter(array_map(static fn (Step $step): ?string => $step->waitsFor, $steps));
+        foreach ($steps as $i => $step) {
+            $blocks->add($step);
+            if (null !== $step->timer && in_array($step->id, $waitedFor, true)) {
+                $blocks->wait($step, $step->timer->lasts($answers)->value, self::keepsSink($step, array_slice($steps, $i + 1)));
+            }
+        }
+        $blocks->close();
+
+        return $blocks;
+    }
+
+    private static function usesSink(Step $step): bool
+    {
+        return in_array(self::SINK, $step->needs, true);
+    }
+
+    /**
+     * Whether nothing else is done in the sink until the wait is over: then what waits lies in it.
+     *
+     * @param list<Step> $after the steps that follow
+     */
+    private static function keepsSink(Step $step, array $after): bool
+    {
+        foreach ($after as $next) {
+            if ($next->waitsFor === $step->id) {
+                break;
+            }
+            if (self::usesSink($next)) {
+                return false;
+            }
+        }
+
+        return self::usesSink($step);
+    }
+
+    private function add(Step $step): void
+    {
+        $isWaiting = null !== $step->waitsFor && isset($this->waits[$step->waitsFor]);
+        if ($isWaiting || ([] !== $this->steps && self::usesSink($this->steps[0]) !== self::usesSink($step))) {
+            $this->close();
+        }
+        $this->steps[] = $step;
+    }
+
+    /** Ends the steps gathered so far, and begins a wait with the last of them. */
+    private function wait(Step $step, float $minutes, bool $isInSink): void
+    {
+        $before = $this->close();
+        $id = "$this->round/wait $step->id";
+        $needs = array_values(array_filter([
+            $isInSink ? self::SINK : null,
+            true === $step->timer?->machine ? $this->round : null,
+        ]));
+        $this->blocks[] = new Block(new Activity($id, $minutes, $needs), $this->round, [], $step->timer->label ?? '');
+        $this->links[] = new TimeLink((string) $before, $id, 0.0, 0.0);
+        $most = $step->timer?->most?->value;
+        $this->waits[$step->id] = [$id, $isInSink ? 0.0 : (null === $most ? null : max(0.0, $most - $minutes))];
+    }
+
+    private function close(): ?string
+    {
+        if ([] === $this->steps) {
+            return $this->last;
+        }
+        $first = $this->steps[0];
+        $id = "$this->round/$first->id";
+        $minutes = array_sum(array_map(static fn (Step $step): float => $step->hands->value, $this->steps));
+        $needs = self::usesSink($first) ? [self::HANDS, self::SINK] : [self::HANDS];
+        $this->blocks[] = new Block(new Activity($id, $minutes, $needs), $this->round, $this->steps);
+        if (null !== $this->last) {
+            $this->links[] = new TimeLink($this->last, $id);
+        }
+        if (null !== $first->waitsFor && isset($this->waits[$first->waitsFor])) {
+            [$wait, $most] = $this->waits[$first->waitsFor];
+            $this->links[] = new TimeLink($wait, $id, 0.0, $most);
+        }
+        [$this->steps, $this->last] = [[], $id];
+
+        return $id;
+    }
+}

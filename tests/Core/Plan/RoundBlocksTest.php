@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Plan\Schedule\Block;
+use GoodRinse\Core\Plan\Schedule\RoundBlocks;
+use GoodRinse\Core\Plan\Schedule\Scheduler;
+use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Round\Circumstances;
+use GoodRinse\Core\Round\Composer;
+use GoodRinse\Core\Round\Estimate;
+use GoodRinse\Core\Round\Expectation;
+use GoodRinse\Core\Simulation\Dice;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreTestCase;
+
+final class RoundBlocksTest extends CoreTestCase
+{
+    private static function blocks(string $round, Procedure $procedure): RoundBlocks
+    {
+        return RoundBlocks::of($round, $procedure, Expectation::of($procedure, self::handbook(), []));
+    }
+
+    /** @return iterable<string, array{string, string}> kind and procedure */
+    public static function procedures(): iterable
+    {
+        foreach (['dishwasher', 'drip-brewer', 'pod-brewer', 'hood', 'kettle', 'washing-machine', 'espresso-machine'] as $kind) {
+            foreach (self::handbook()->kind($kind)->tasksFor([]) as $task) {
+                foreach ($task->procedures([]) as $procedure) {
+                    yield "$procedure on a $kind" => [$kind, $procedure];
+                }
+            }
+        }
+    }
+
+    /** One round by itself is done when Today says that it is done. */
+    #[DataProvider('procedures')]
+    public function test_one_round_takes_as_long_as_its_estimate_says(string $kind, string $id): void
+    {
+        $procedure = self::fitted($kind, $id, []);
+        $blocks = self::blocks('a', $procedure);
+        $schedule = (new Scheduler())->plan(array_map(static fn (Block $block) => $block->activity, $blocks->blocks), $blocks->links);
+        $estimate = Estimate::of($procedure, Expectation::of($procedure, self::handbook(), []));
+
+        self::assertEqualsWithDelta($estimate->all->value, $schedule->finish, 1e-6);
+        self::assertTrue($schedule->proved);
+        $hands = array_sum(array_map(
+            static fn (Block $block): float => null === $block->wait ? $block->activity->minutes : 0.0,
+            $blocks->blocks,
+        ));
+        self::assertEqualsWithDelta($estimate->hands->value, $hands, 1e-6);
+    }
+
+    /** Rounds of any two machines fit into one session, and take no longer than one after the other. */
+    public function test_any_two_rounds_fit_together_and_each_alone_takes_its_estimate(): void
+    {
+        $dice = new Dice(31);
+        for ($i = 0; $i < 40; ++$i) {
+            [$blocks, $links, $apart] = [[], [], 0.0];
+            foreach (['a', 'b'] as $round) {
+                [$procedure, $answers] = self::random($dice);
+                $each = RoundBlocks::of($round, $procedure, $answers);
+                $alone = (new Scheduler())->plan(array_map(static fn (Block $block) => $block->activity, $each->blocks), $each->links);
+                self::assertEqualsWithDelta(Estimate::of($procedure, $answers)->all->value, $alone->finish, 1e-6, $procedure->name);
+                $apart += $alone->finish;
+                array_push($blocks, ...$each->blocks);
+                array_push($links, ...$each->links);
+            }
+            $schedule = (new Scheduler(1500))->plan(array_map(static fn (Block $block) => $block->activity, $blocks), $links);
+            self::assertLessThanOrEqual($apart + 1e-6, $schedule->finish);
+        }
+    }
+
+    /** @return array{Procedure, array<string, string>} of a random machine, with what it will be answered */
+    private static function random(Dice $dice): array
+    {
+        $kinds = array_keys(self::handbook()->kindNames());
+        do {
+            $kind = self::handbook()->kind($kinds[$dice->between(0, count($kinds) - 1)]);
+            $traits = [];
+            foreach ($kind->traits() as $trait) {
+                if (null === $trait->number && $dice->uniform() < 0.7) {
+                    $traits[$trait->id] = $trait->options[$dice->between(0, count($trait->options) - 1)]->id;
+                }
+            }
+            $ids = array_keys($kind->procedureNames);
+            $procedure = [] === $ids ? null : (new Composer(self::handbook()))->compose(
+                $kind,
+                ProcedureSet::of($ids[$dice->between(0, count($ids) - 1)]),
+                new Circumstances($traits),
+            )->procedure;
+        } while (null === $procedure);
+        $soil = [];
+        foreach ($procedure->steps as $step) {
+            $soil[$step->capture->of ?? ''] = Fraction::of($dice->uniform() * 0.9);
+        }
+
+        return [$procedure, Expectation::of($procedure, self::handbook(), $soil)];
+    }
+
+    public function test_two_machines_share_the_hands_and_one_sink_and_each_wait_is_used_by_the_other(): void
+    {
+        $filter = self::blocks('dishwasher', self::fitted('dishwasher', 'filter-clean', []));
+        $hood = self::blocks('hood', self::fitted('hood', 'wash-filters', []));
+        $all = [...$filter->blocks, ...$hood->blocks];
+        $schedule = (new Scheduler())->plan(
+            array_map(static fn (Block $block) => $block->activity, $all),
+            [...$filter->links, ...$hood->links],
+        );
+        $alone = 0.0;
+        foreach ([$filter, $hood] as $each) {
+            $alone += (new Scheduler())->plan(array_map(static fn (Block $block) => $block->activity, $each->blocks), $each->links)->finish;
+        }
+
+        self::assertLessThan($alone, $schedule->finish);
+        $sink = array_filter($all, static fn (Block $block): bool => in_array(RoundBlocks::SINK, $block->activity->needs, true));
+        foreach ($sink as $a) {
+            foreach ($sink as $b) {
+                if ($a->activity->id < $b->activity->id) {
+                    $gap = $schedule->starts[$b->activity->id] - $schedule->starts[$a->activity->id];
+                    self::assertTrue($gap >= $a->activity->minutes - 1e-6 || -$gap >= $b->activity->minutes - 1e-6);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Today;
+
+use App\Care\Readers\CareReader;
+use App\Models\Household;
+use App\Models\Machine;
+use App\Models\User;
+use App\View\Pages\Plan\PlanData;
+use App\View\Pages\Plan\PlanLine;
+use App\View\Pages\Plan\PlanPage;
+use Tests\TestCase;
+
+/** One session over several machines: in its order, in each other's waits, and of this household only. */
+final class PlanTest extends TestCase
+{
+    private User $user;
+    private Machine $dishwasher;
+    private Machine $hood;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->member(Household::factory()->create(['timezone' => 'Europe/Stockholm'])->refresh());
+        $this->dishwasher = $this->machineOf($this->user, ['name' => 'Galley', 'traits' => ['filter' => 'twist-out']]);
+        $plain = ['traits' => [], 'habits' => [], 'schools' => []];
+        $this->hood = $this->machineOf($this->user, ['kind' => 'hood', 'name' => 'Updraft'] + $plain);
+        $this->actingAs($this->user);
+    }
+
+    /** @param list<string>|null $jobs */
+    private function plan(?array $jobs, ?string $at = '12:00'): PlanData
+    {
+        return app(PlanPage::class)->for($this->user->home(), $jobs, $at);
+    }
+
+    public function test_one_machine_alone_is_done_when_today_says_it_is(): void
+    {
+        $task = app(CareReader::class)->machine($this->dishwasher, $this->user->home())->tasks['filter'];
+        $data = $this->plan(["{$this->dishwasher->id}:{$task->fullest()}"]);
+
+        $done = (new \DateTimeImmutable('2026-06-15 12:00'))->modify(sprintf('+%d seconds', (int) ceil($task->estimate->all->value * 60)));
+        self::assertStringContainsString($done->format('H:i'), $data->head);
+        self::assertSame([__('today.plan.proved')], $data->sentences);
+    }
+
+    public function test_two_machines_are_done_in_each_others_waits_and_never_with_four_hands(): void
+    {
+        $data = $this->plan(["{$this->dishwasher->id}:filter-clean", "{$this->hood->id}:wash-filters"]);
+
+        self::assertCount(2, $data->sentences, 'it cannot be shorter, and saves time');
+        $hands = array_values(array_filter($data->lines, static fn (PlanLine $line): bool => null !== $line->number));
+        self::assertSame(range(1, count($hands)), array_map(static fn (PlanLine $line): ?int => $line->number, $hands));
+        foreach (array_slice($hands, 1) as $i => $line) {
+            self::assertGreaterThanOrEqual($hands[$i]->start + $hands[$i]->minutes - 1e-6, $line->start);
+        }
+        $machines = array_map(static fn (PlanLine $line): string => $line->machine, $hands);
+        self::assertGreaterThan(2, count(array_filter(
+            array_slice($machines, 1),
+            static fn (string $name, int $i): bool => $machines[$i] !== $name,
+            ARRAY_FILTER_USE_BOTH,
+        )), 'it goes back and forth');
+        self::assertSame($hands[0]->machine, $data->starts[0][0]->name, 'the first round to begin is the first');
+    }
+
+    public function test_the_page_shows_what_is_due_and_takes_what_is_picked(): void
+    {
+        $this->get(route('plan'))->assertOk()->assertSee('Galley')->assertSee('Updraft');
+        $this->get(route('plan', ['at' => '18:30', 'jobs' => ["{$this->hood->id}:wash-filters"]]))->assertOk()
+            ->assertSee('18:30')->assertSee("machines/{$this->hood->id}/rounds", false)
+            ->assertDontSee("machines/{$this->dishwasher->id}/rounds", false);
+        $this->get(route('plan', ['at' => '']))->assertOk()->assertSee(__('today.plan.head_none'));
+        $this->get('/plan?at[]=1&jobs=x')->assertOk();
+        $this->get('/plan?at=25:99&jobs[]=a:b&jobs[][x]=1')->assertOk()->assertSee(__('today.plan.head_none'));
+    }
+
+    public function test_another_households_machine_does_not_come_in(): void
+    {
+        $other = $this->machineOf($this->member(), ['name' => 'Elsewhere']);
+
+        $this->get(route('plan', ['jobs' => ["$other->id:filter-clean"]]))->assertOk()->assertDontSee('Elsewhere')
+            ->assertSee(__('today.plan.head_none'));
+    }
+}
