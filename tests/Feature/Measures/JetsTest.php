@@ -174,5 +174,12 @@ final class JetsTest extends TestCase
         self::assertEqualsWithDelta(0.025, $this->openings()[0]->found->value ?? 0.0, 1e-9);
         self::assertSame(1, $this->machine->entries()->where('kind', EntryKind::Jets)->count());
         self::assertSame('jets-hook', $round->fresh()?->progress()->current()?->id);
+
+        $entries = $this->machine->entries()->count();
+        $this->get(route('rounds.show', [$round, 'step' => 'jets-look']))->assertSee('data-always="1"', false);
+        $this->postJson(route('ticks.store', $round), [
+            'id' => (string) Str::ulid(), 'photo_id' => (string) Str::ulid(), 'step' => 'jets-look', 'map' => self::map($jets),
+        ])->assertOk();
+        self::assertSame($entries, $this->machine->entries()->count(), 'looked at again and left as it was');
     }
 }

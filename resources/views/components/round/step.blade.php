@@ -61,7 +61,8 @@
 
     @if ($capture?->kind === CaptureKind::Grade)
         @if ($stepView->arms)
-            <x-measure.arms :arms="$stepView->arms" :script="$stepView->armsScript" :setup="false"/>
+            <x-measure.arms :arms="$stepView->arms" :script="$stepView->armsScript" :setup="false"
+                :always="$stepView->answered?->details->map !== null"/>
             <p class="arms__or">{{ __('measures.jets.or_judge') }}</p>
         @endif
         <x-round.grades :capture="$capture" :step-view="$stepView" :handbook="$handbook"/>
