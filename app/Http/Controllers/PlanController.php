@@ -16,8 +16,8 @@ final class PlanController extends Controller
         $picked = $request->has('jobs') || $request->has('at')
             ? array_values(array_filter((array) $request->input('jobs', []), is_string(...)))
             : null;
-        $at = $request->input('at');
+        $time = static fn (string $name): ?string => is_string($given = $request->input($name)) ? $given : null;
 
-        return view('plan.show', $page->for($this->person($request)->home(), $picked, is_string($at) ? $at : null));
+        return view('plan.show', $page->for($this->person($request)->home(), $picked, $time('at'), $time('ready')));
     }
 }

@@ -56,11 +56,14 @@
                     <legend class="h3">{{ $machine }}</legend>
                     @foreach ($jobs as $job)
                         <label class="check-row"><input type="checkbox" name="jobs[]" value="{{ $job->value }}" @checked($job->isPicked)>
-                            <span>{{ $job->name }} <span class="muted small">{{ $job->when }}</span></span></label>
+                            <span>{{ $job->name }} <span class="muted small">{{ $job->note() }}</span></span></label>
                     @endforeach
                 </fieldset>
             @endforeach
-            <x-form.field name="at" :label="__('today.plan.begin')" type="time" :value="$at"/>
+            <div class="plan__times">
+                <x-form.field name="at" :label="__('today.plan.begin')" type="time" :value="$at"/>
+                <x-form.field name="ready" :label="__('today.plan.ready')" type="time" :value="$ready"/>
+            </div>
             <p class="mt-3 mb-0"><button class="push">{{ __('today.plan.go') }}</button></p>
         </form>
     </div>

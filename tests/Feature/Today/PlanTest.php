@@ -8,6 +8,7 @@ use App\Care\Readers\CareReader;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
+use App\View\Pages\Plan\PlanChoice;
 use App\View\Pages\Plan\PlanData;
 use App\View\Pages\Plan\PlanLine;
 use App\View\Pages\Plan\PlanPage;
@@ -31,9 +32,9 @@ final class PlanTest extends TestCase
     }
 
     /** @param list<string>|null $jobs */
-    private function plan(?array $jobs, ?string $at = '12:00'): PlanData
+    private function plan(?array $jobs, ?string $at = '12:00', ?string $ready = null): PlanData
     {
-        return app(PlanPage::class)->for($this->user->home(), $jobs, $at);
+        return app(PlanPage::class)->for($this->user->home(), $jobs, $at, $ready);
     }
 
     public function test_one_machine_alone_is_done_when_today_says_it_is(): void
@@ -63,6 +64,36 @@ final class PlanTest extends TestCase
             ARRAY_FILTER_USE_BOTH,
         )), 'it goes back and forth');
         self::assertSame($hands[0]->machine, $data->starts[0][0]->name, 'the first round to begin is the first');
+    }
+
+    public function test_what_fits_before_an_hour_goes_in_and_the_rest_is_named(): void
+    {
+        $jobs = ["{$this->dishwasher->id}:filter-clean", "{$this->hood->id}:wash-filters"];
+        $whole = $this->plan($jobs);
+        $end = max(array_map(static fn (PlanLine $line): string => $line->until, $whole->lines));
+
+        $inTime = $this->plan($jobs, '12:00', '23:00');
+        self::assertSame($whole->head, $inTime->head);
+        self::assertCount(3, $inTime->sentences, 'when to begin at the latest, and the two that always stand there');
+
+        $tight = $this->plan($jobs, '12:00', $end);
+        self::assertCount(2, $tight->starts, 'to the minute is in time');
+        $short = $this->plan($jobs, '12:00', (new \DateTimeImmutable($end))->modify('-3 minutes')->format('H:i'));
+        self::assertCount(1, $short->starts);
+        $left = array_filter(array_merge(...array_values($short->choices)), static fn (PlanChoice $choice): bool => $choice->isLeft);
+        self::assertCount(1, $left);
+        self::assertTrue(reset($left)->isPicked, 'it stays picked');
+        self::assertStringContainsString($end, implode(' ', $short->sentences), 'all of it would take until then');
+
+        $none = $this->plan($jobs, '12:00', '12:02');
+        self::assertSame([[], [], null], [$none->lines, $none->starts, $none->lanes]);
+        self::assertSame(__('today.plan.head_nothing_fits', ['ready' => '12:02']), $none->head);
+
+        $tomorrow = $this->plan($jobs, '12:00', '11:59');
+        self::assertStringContainsString(__('today.plan.next_day', ['time' => '11:59']), implode(' ', $tomorrow->sentences));
+        self::assertSame($whole->head, $this->plan($jobs, '12:00', 'soon')->head);
+        $this->get(route('plan', ['at' => '12:00', 'ready' => '12:02', 'jobs' => $jobs]))->assertOk()->assertSee('12:02');
+        $this->get('/plan?at=12:00&ready[]=1')->assertOk();
     }
 
     public function test_the_page_shows_what_is_due_and_takes_what_is_picked(): void

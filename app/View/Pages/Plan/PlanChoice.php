@@ -4,11 +4,32 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Plan;
 
+use App\Support\Scalar;
+
 /** A job that a plan can hold. */
 final readonly class PlanChoice
 {
-    /** @param string $when when it is due, in words */
-    public function __construct(public string $value, public string $name, public string $when, public bool $isPicked, public bool $isSoon)
+    /**
+     * @param string $value "machine:procedure"
+     * @param string $when when it is due, in words
+     * @param string $minutes of hands by itself, in words
+     * @param bool $isLeft whether it was picked and there is no time for it
+     */
+    public function __construct(
+        public string $value,
+        public string $name,
+        public string $when,
+        public string $minutes,
+        public bool $isPicked,
+        public bool $isLeft,
+    ) {
+    }
+
+    /** What stands beside its name. */
+    public function note(): string
     {
+        return $this->isLeft
+            ? Scalar::text(__('today.plan.left'))
+            : $this->when.', '.Scalar::text(__('today.plan.by_hand', ['minutes' => $this->minutes]));
     }
 }

@@ -16,6 +16,8 @@ final readonly class PlanData extends PageData
     /**
      * @param list<string> $sentences how good the plan is
      * @param array<string, list<PlanChoice>> $choices jobs by the name of their machine
+     * @param string $at when it begins, as HH:MM
+     * @param string $ready when all is to be done, as HH:MM; empty for as soon as it can be
      * @param list<PlanLine> $lines in the order in which they begin
      * @param list<array{Machine, list<string>}> $starts rounds to begin, with their procedures
      * @param list<string> $conflicts why jobs of one machine cannot be one round
@@ -27,6 +29,7 @@ final readonly class PlanData extends PageData
         public array $sentences,
         public array $choices,
         public string $at,
+        public string $ready,
         public array $lines,
         public ?PlanLanes $lanes,
         public array $starts,

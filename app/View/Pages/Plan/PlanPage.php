@@ -13,7 +13,6 @@ use App\Models\Machine;
 use App\Support\Scalar;
 use App\View\Drawing\PlanLanes;
 use App\View\Pages\Today\TaskLine;
-use App\View\Words\Dates;
 use App\View\Words\ReasonWords;
 use App\View\Words\Uses;
 use GoodRinse\Core\Handbook\Procedure\Step;
@@ -41,63 +40,43 @@ final readonly class PlanPage
     /**
      * @param list<string>|null $picked "machine:procedure"; null for what is due
      * @param string|null $at when it begins, as HH:MM; null for now
+     * @param string|null $ready when all is to be done, as HH:MM; null for as soon as it can be
      */
-    public function for(Household $household, ?array $picked, ?string $at): PlanData
+    public function for(Household $household, ?array $picked, ?string $at, ?string $ready = null): PlanData
     {
         $machines = $this->care->household($household);
-        $begin = $this->begin($household, $at);
+        $times = PlanTimes::from($this->clock->now(), $household->zone(), $at, $ready);
         $today = Day::at($this->clock->now(), $household->zone());
         $jobs = $this->jobs($machines, $picked);
-        $session = $this->planner->plan($jobs, $machines, $household);
-        $lines = $this->lines($session, $begin, $household);
+        $session = $this->planner->plan($jobs, $machines, $household, $times->limit());
+        $lines = self::lines($session, $times);
+        $words = new PlanWords($session, $times);
 
         return new PlanData(
             $household,
             $today,
-            [] === $lines ? self::text('head_none') : $this->head($session, $begin, $household),
-            [] === $lines ? [] : $this->sentences($session, $begin, $household),
-            $this->choices($machines, $jobs, $today),
-            $begin->setTimezone($household->zone())->format('H:i'),
+            $words->head(),
+            $words->sentences(),
+            $this->choices($machines, $jobs, $session, $today),
+            $times->clock(0),
+            $times->readyAt(),
             $lines,
-            [] === $lines ? null : $this->lanes($session, $lines, $begin, $household),
-            self::starts($session, $jobs),
+            [] === $lines ? null : $this->lanes($session, $lines, $times),
+            self::starts($session),
             array_values($session->conflicts),
         );
-    }
-
-    private function head(PlannedSession $session, \DateTimeImmutable $begin, Household $household): string
-    {
-        $times = [
-            'hands' => self::clock($begin, $session->schedule->handsFree, $household),
-            'all' => self::clock($begin, $session->schedule->finish, $household),
-        ];
-
-        return self::text($times['hands'] === $times['all'] ? 'head_together' : 'head', $times);
     }
 
     /**
      * The rounds in the order in which they begin.
      *
-     * @param array<string, list<string>> $jobs
-     *
      * @return list<array{Machine, list<string>}>
      */
-    private static function starts(PlannedSession $session, array $jobs): array
+    private static function starts(PlannedSession $session): array
     {
         $order = array_values(array_unique(array_map(static fn (Block $block): string => $block->round, $session->blocks)));
 
-        return array_map(static fn (string $id): array => [$session->machines[$id], $jobs[$id]], $order);
-    }
-
-    private function begin(Household $household, ?string $at): \DateTimeImmutable
-    {
-        $now = $this->clock->now()->setTimezone($household->zone());
-        if (null === $at || 1 !== preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/D', $at, $time)) {
-            return $now->setTime((int) $now->format('H'), (int) $now->format('i'));
-        }
-        $begin = $now->setTime((int) $time[1], (int) $time[2]);
-
-        return $begin < $now->modify('-1 minute') ? $begin->modify('+1 day') : $begin;
+        return array_map(static fn (string $id): array => [$session->machines[$id], $session->jobs[$id]], $order);
     }
 
     /**
@@ -133,7 +112,7 @@ final readonly class PlanPage
      *
      * @return array<string, list<PlanChoice>>
      */
-    private function choices(array $machines, array $jobs, Day $today): array
+    private function choices(array $machines, array $jobs, PlannedSession $session, Day $today): array
     {
         $choices = [];
         foreach ($machines as $care) {
@@ -147,8 +126,9 @@ final readonly class PlanPage
                     "{$care->machine->id}:$procedure",
                     $care->kind->procedureNames[$procedure] ?? $task->name(),
                     (new TaskLine($task, $today, $this->words))->when(),
+                    Uses::minutes($task->estimate->hands->value),
                     in_array($procedure, $picked, true),
-                    $task->isDueOrSoon() || in_array($procedure, $picked, true),
+                    in_array($procedure, $session->left[$care->machine->id] ?? [], true),
                 );
             }
         }
@@ -157,7 +137,7 @@ final readonly class PlanPage
     }
 
     /** @return list<PlanLine> */
-    private function lines(PlannedSession $session, \DateTimeImmutable $begin, Household $household): array
+    private static function lines(PlannedSession $session, PlanTimes $times): array
     {
         $lines = [];
         [$number, $free] = [0, 0.0];
@@ -171,8 +151,8 @@ final readonly class PlanPage
                 $isHanded ? ++$number : null,
                 $start,
                 $block->activity->minutes,
-                self::clock($begin, $start, $household),
-                self::clock($begin, $end, $household),
+                $times->clock($start),
+                $times->clock($end),
                 $session->machines[$block->round]->name,
                 $block->wait ?? self::steps($block),
                 array_values(array_unique([
@@ -195,24 +175,8 @@ final readonly class PlanPage
         return $more > 0 ? $shown.self::text('more', ['count' => (string) $more]) : $shown;
     }
 
-    /** @return list<string> */
-    private function sentences(PlannedSession $session, \DateTimeImmutable $begin, Household $household): array
-    {
-        $schedule = $session->schedule;
-        $saved = $session->apart - $schedule->finish;
-        $within = (int) ceil(100 * ($schedule->finish / max($schedule->lowerBound, 1e-9) - 1));
-
-        return array_values(array_filter([
-            $schedule->proved ? self::text('proved') : self::text('within', ['percent' => (string) $within]),
-            $saved >= 1 ? self::text('saved', [
-                'minutes' => Uses::minutes($saved),
-                'time' => self::clock($begin, $session->apart, $household),
-            ]) : null,
-        ]));
-    }
-
     /** @param list<PlanLine> $lines */
-    private function lanes(PlannedSession $session, array $lines, \DateTimeImmutable $begin, Household $household): PlanLanes
+    private function lanes(PlannedSession $session, array $lines, PlanTimes $times): PlanLanes
     {
         $used = array_merge(...array_map(static fn (PlanLine $line): array => $line->lanes, $lines));
         $names = [RoundBlocks::HANDS => self::text('lane.hands'), RoundBlocks::SINK => self::text('lane.sink')]
@@ -225,15 +189,10 @@ final readonly class PlanPage
             $lines,
             $finish,
             array_map(
-                static fn (float $minutes): array => [$minutes, self::clock($begin, $minutes, $household)],
+                static fn (float $minutes): array => [$minutes, $times->clock($minutes)],
                 range(0.0, max(0.0, $finish - $step / 2), $step),
             ),
         );
-    }
-
-    private static function clock(\DateTimeImmutable $begin, float $minutes, Household $household): string
-    {
-        return Dates::time($begin->modify(sprintf('+%d seconds', (int) ceil($minutes * 60))), $household->zone());
     }
 
     /** @param array<string, string> $values */

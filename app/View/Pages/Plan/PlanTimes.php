@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Plan;
+
+use App\View\Words\Dates;
+
+/** When a session begins and by when it is to be done, on the household's clock. */
+final readonly class PlanTimes
+{
+    private function __construct(
+        public \DateTimeImmutable $begin,
+        public ?\DateTimeImmutable $ready,
+        private \DateTimeZone $zone,
+    ) {
+    }
+
+    /**
+     * An hour that is past is tomorrow's; an end before the beginning is on the day after it.
+     *
+     * @param string|null $at as HH:MM; now when it is anything else
+     * @param string|null $ready as HH:MM; no end when it is anything else
+     */
+    public static function from(\DateTimeInterface $now, \DateTimeZone $zone, ?string $at, ?string $ready): self
+    {
+        $now = \DateTimeImmutable::createFromInterface($now)->setTimezone($zone);
+        $now = $now->setTime((int) $now->format('H'), (int) $now->format('i'));
+        $begin = self::next($at, $now) ?? $now;
+
+        return new self($begin, self::next($ready, $begin->modify('+1 minute')), $zone);
+    }
+
+    /** Minutes that there are; null without an end. What is done at 18:25:30 is said to be done at 18:25, and is in time then. */
+    public function limit(): ?float
+    {
+        return null === $this->ready ? null : ($this->ready->getTimestamp() - $this->begin->getTimestamp() + 59) / 60;
+    }
+
+    /** The hour so many minutes after the beginning, as "18:25". */
+    public function clock(float $minutes): string
+    {
+        return Dates::time($this->begin->modify(sprintf('+%d seconds', (int) ceil($minutes * 60))), $this->zone);
+    }
+
+    /** The hour at which what takes so long has to begin to be done in time. */
+    public function latest(float $minutes): string
+    {
+        return $this->clock(floor(($this->limit() ?? $minutes) - $minutes));
+    }
+
+    /** The end as "18:25"; empty without one. */
+    public function readyAt(): string
+    {
+        return null === $this->ready ? '' : Dates::time($this->ready, $this->zone);
+    }
+
+    public function isReadyTheNextDay(): bool
+    {
+        return null !== $this->ready && $this->ready->format('Ymd') !== $this->begin->format('Ymd');
+    }
+
+    private static function next(?string $time, \DateTimeImmutable $from): ?\DateTimeImmutable
+    {
+        if (null === $time || 1 !== preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/D', $time, $parts)) {
+            return null;
+        }
+        $at = $from->setTime((int) $parts[1], (int) $parts[2]);
+
+        return $at < $from ? $at->modify('+1 day') : $at;
+    }
+}
