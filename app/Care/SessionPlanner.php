@@ -25,7 +25,7 @@ use GoodRinse\Core\Round\Expectation;
 final class SessionPlanner
 {
     /** Orders tried before a page settles for what it has. */
-    private const NODES = 3000;
+    private const NODES = 2000;
     /** Orders tried to see whether jobs fit at all. */
     private const NODES_TO_FIT = 300;
 

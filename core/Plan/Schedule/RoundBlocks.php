@@ -43,16 +43,44 @@ final class RoundBlocks
     {
         $blocks = new self($round);
         $steps = array_values(array_filter($procedure->steps, static fn (Step $step): bool => $step->if->holds($answers)));
-        $waitedFor = array_filter(array_map(static fn (Step $step): ?string => $step->waitsFor, $steps));
+        $spans = self::spans($steps, $answers);
         foreach ($steps as $i => $step) {
             $blocks->add($step);
-            if (null !== $step->timer && in_array($step->id, $waitedFor, true)) {
-                $blocks->wait($step, $step->timer->lasts($answers)->value, self::keepsSink($step, array_slice($steps, $i + 1)));
+            if (null !== $step->timer && isset($spans[$step->id])) {
+                $minutes = $step->timer->lasts($answers)->value;
+                $blocks->wait($step, $minutes, $spans[$step->id], self::keepsSink($step, array_slice($steps, $i + 1)));
             }
         }
         $blocks->close();
 
         return $blocks;
+    }
+
+    /**
+     * Minutes from the end of each step that begins a wait to the step that waits for it, in the round by itself: the wait,
+     * or the work in between where that takes longer.
+     *
+     * @param list<Step> $steps
+     * @param array<string, string> $answers
+     *
+     * @return array<string, float> by the step that begins the wait
+     */
+    private static function spans(array $steps, array $answers): array
+    {
+        [$clock, $ends, $ready, $spans] = [0.0, [], [], []];
+        foreach ($steps as $step) {
+            $clock = max($clock, $ready[$step->waitsFor ?? ''] ?? 0.0);
+            if (isset($ends[$step->waitsFor ?? ''])) {
+                $spans[$step->waitsFor] ??= $clock - $ends[$step->waitsFor];
+            }
+            $clock += $step->hands->value;
+            if (null !== $step->timer) {
+                $ends[$step->id] = $clock;
+                $ready[$step->id] = $clock + $step->timer->lasts($answers)->value;
+            }
+        }
+
+        return $spans;
     }
 
     private static function usesSink(Step $step): bool
@@ -88,9 +116,14 @@ final class RoundBlocks
         $this->steps[] = $step;
     }
 
-    /** Ends the steps gathered so far, and begins a wait with the last of them. */
-    private function wait(Step $step, float $minutes, bool $isInSink): void
+    /**
+     * Ends the steps gathered so far, and begins a wait with the last of them.
+     *
+     * @param float $span minutes until somebody is there to end it, in the round by itself
+     */
+    private function wait(Step $step, float $minutes, float $span, bool $isInSink): void
     {
+        $minutes = $isInSink ? max($minutes, $span) : $minutes;
         $before = $this->close();
         $id = "$this->round/wait $step->id";
         $needs = array_values(array_filter([
@@ -100,7 +133,7 @@ final class RoundBlocks
         $this->blocks[] = new Block(new Activity($id, $minutes, $needs), $this->round, [], $step->timer->label ?? '');
         $this->links[] = new TimeLink((string) $before, $id, 0.0, 0.0);
         $most = $step->timer?->most?->value;
-        $this->waits[$step->id] = [$id, $isInSink ? 0.0 : (null === $most ? null : max(0.0, $most - $minutes))];
+        $this->waits[$step->id] = [$id, $isInSink ? 0.0 : (null === $most ? null : max(0.0, $most - $minutes, $span - $minutes))];
     }
 
     private function close(): ?string

@@ -14,8 +14,10 @@ final readonly class Scheduler
     /** Steps up to which everything is tried. */
     private const EXACT = 25;
     public const NODES = 30_000;
-    private const FEW_NODES = 400;
+    private const FEW_NODES = 250;
     private const RESTARTS = 40;
+    /** Of the orders tried, one in so many is to free hands sooner. */
+    private const HANDS_SHARE = 6;
 
     /** @param int $mostNodes orders that are tried before it settles for what it has */
     public function __construct(private int $mostNodes = self::NODES)
@@ -41,26 +43,30 @@ final readonly class Scheduler
         $handed = $network->needing($hands);
         $isSmall = count($all) <= self::EXACT;
         $nodes = $isSmall ? $this->mostNodes : self::FEW_NODES;
-        $start = $network->hasGreatestLags() ? null : (new OrderList($network))->best($seed, self::RESTARTS);
+        $start = $network->hasGreatestLags()
+            ? (new Packing($network))->best($seed, self::RESTARTS)
+            : (new OrderList($network))->best($seed, self::RESTARTS);
         $first = new Search($network->minutes, $network->sharing, $all, INF, $nodes);
         $first->run(clone $network->distances, $start);
         if (null === $first->starts) {
             throw ImpossiblePlan::links($network->limits());
         }
         $bound = $network->bound();
-        $isProved = $first->isComplete || $first->value <= $bound + Distances::SLACK;
         $starts = $first->starts;
         if ([] !== $handed) {
-            $second = new Search($network->minutes, $network->sharing, $handed, $first->value, $nodes);
+            $second = new Search($network->minutes, $network->sharing, $handed, $first->value, intdiv($nodes, self::HANDS_SHARE));
             $second->run(clone $network->distances, $starts);
             $starts = $second->starts ?? $starts;
         }
 
+        $finish = $network->end($starts, $all);
+        $isProved = $first->isComplete || $finish <= $bound + Distances::SLACK;
+
         return new Schedule(
             array_combine(array_map(static fn (Activity $activity): string => $activity->id, $activities), $starts),
-            $network->end($starts, $all),
+            $finish,
             $network->end($starts, $handed),
-            $isProved ? $first->value : $bound,
+            $isProved ? $finish : $bound,
             $isProved,
         );
     }

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
+use GoodRinse\Core\Plan\Schedule\Activity;
 use GoodRinse\Core\Plan\Schedule\Block;
 use GoodRinse\Core\Plan\Schedule\RoundBlocks;
+use GoodRinse\Core\Plan\Schedule\Schedule;
 use GoodRinse\Core\Plan\Schedule\Scheduler;
+use GoodRinse\Core\Plan\Schedule\TimeLink;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\Circumstances;
 use GoodRinse\Core\Round\Composer;
@@ -75,8 +79,54 @@ final class RoundBlocksTest extends CoreTestCase
         }
     }
 
+    /** Rounds of several jobs on several machines: always a plan, however few orders are tried, never longer than one after the other. */
+    public function test_any_rounds_of_several_jobs_have_a_plan(): void
+    {
+        $dice = new Dice(32);
+        for ($i = 0; $i < 25; ++$i) {
+            [$blocks, $links, $apart] = [[], [], 0.0];
+            for ($machine = $dice->between(2, 5); $machine > 0; --$machine) {
+                [$procedure, $answers] = self::random($dice, $dice->between(1, 4));
+                $each = RoundBlocks::of("m$machine", $procedure, $answers);
+                $apart += Estimate::of($procedure, $answers)->all->value;
+                array_push($blocks, ...$each->blocks);
+                array_push($links, ...$each->links);
+            }
+            $activities = array_map(static fn (Block $block): Activity => $block->activity, $blocks);
+            $schedule = (new Scheduler(50))->plan($activities, $links);
+            self::assertLessThanOrEqual($apart + 1e-6, $schedule->finish);
+            self::assertGreaterThanOrEqual($schedule->lowerBound - 1e-6, $schedule->finish);
+            self::assertSame($schedule->proved, abs($schedule->finish - $schedule->lowerBound) < 1e-6);
+            self::assertKept($activities, $links, $schedule);
+        }
+    }
+
+    /**
+     * @param list<Activity> $activities
+     * @param list<TimeLink> $links
+     */
+    private static function assertKept(array $activities, array $links, Schedule $schedule): void
+    {
+        $minutes = [];
+        foreach ($activities as $n => $a) {
+            $minutes[$a->id] = $a->minutes;
+            foreach (array_slice($activities, $n + 1) as $b) {
+                [$from, $to] = [$schedule->starts[$a->id], $schedule->starts[$b->id]];
+                self::assertTrue(
+                    [] === array_intersect($a->needs, $b->needs) || $from + $a->minutes <= $to + 1e-6 || $to + $b->minutes <= $from + 1e-6,
+                    "$a->id and $b->id at once",
+                );
+            }
+        }
+        foreach ($links as $link) {
+            $lag = $schedule->starts[$link->to] - $schedule->starts[$link->from] - $minutes[$link->from];
+            self::assertGreaterThanOrEqual($link->least - 1e-6, $lag, "$link->to too soon");
+            self::assertLessThanOrEqual(($link->most ?? INF) + 1e-6, $lag, "$link->to too late");
+        }
+    }
+
     /** @return array{Procedure, array<string, string>} of a random machine, with what it will be answered */
-    private static function random(Dice $dice): array
+    private static function random(Dice $dice, int $jobs = 1): array
     {
         $kinds = array_keys(self::handbook()->kindNames());
         do {
@@ -88,11 +138,16 @@ final class RoundBlocksTest extends CoreTestCase
                 }
             }
             $ids = array_keys($kind->procedureNames);
-            $procedure = [] === $ids ? null : (new Composer(self::handbook()))->compose(
-                $kind,
-                ProcedureSet::of($ids[$dice->between(0, count($ids) - 1)]),
-                new Circumstances($traits),
-            )->procedure;
+            $picked = [] === $ids ? [] : array_map(static fn (): string => $ids[$dice->between(0, count($ids) - 1)], range(1, $jobs));
+            try {
+                $procedure = [] === $picked ? null : (new Composer(self::handbook()))->compose(
+                    $kind,
+                    ProcedureSet::from(array_values(array_unique($picked))),
+                    new Circumstances($traits),
+                )->procedure;
+            } catch (OrderConflict) {
+                $procedure = null;
+            }
         } while (null === $procedure);
         $soil = [];
         foreach ($procedure->steps as $step) {
