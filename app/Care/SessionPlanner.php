@@ -17,6 +17,7 @@ use GoodRinse\Core\Plan\Schedule\Scheduler;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
+use Illuminate\Contracts\Cache\Repository;
 
 /**
  * Plans rounds on several machines for one person, so that everything is done soonest; and when there is not time for
@@ -25,15 +26,45 @@ use GoodRinse\Core\Round\Expectation;
 final class SessionPlanner
 {
     /** Orders tried before a page settles for what it has. */
-    private const NODES = 2000;
+    private const NODES = 600;
     /** Orders tried to see whether jobs fit at all. */
     private const NODES_TO_FIT = 300;
+    /** Seconds that a plan is kept. */
+    private const KEPT = 604_800;
 
     /** @var array<string, PlannedRound|null> by machine and procedures */
     private array $rounds = [];
 
-    public function __construct(private readonly Handbook $handbook, private readonly RoundComposer $composer)
+    public function __construct(
+        private readonly Handbook $handbook,
+        private readonly RoundComposer $composer,
+        private readonly Repository $cache,
+    ) {
+    }
+
+    /**
+     * What is proposed today, over all machines.
+     *
+     * @param list<MachineCare> $machines of the household
+     */
+    public function today(array $machines, Household $household): PlannedSession
     {
+        return $this->plan(self::proposed($machines), $machines, $household);
+    }
+
+    /**
+     * @param list<MachineCare> $machines
+     *
+     * @return array<string, list<string>> procedures that are proposed today, by machine
+     */
+    public static function proposed(array $machines): array
+    {
+        $jobs = [];
+        foreach ($machines as $care) {
+            $jobs[$care->machine->id] = $care->batch?->batch->procedures() ?? [];
+        }
+
+        return array_filter($jobs);
     }
 
     /**
@@ -45,14 +76,14 @@ final class SessionPlanner
     {
         $this->rounds = [];
         $rounds = $this->rounds($jobs, $machines, $household);
-        $whole = self::schedule($rounds, self::NODES);
+        $whole = $this->schedule($rounds, self::NODES);
         $conflicts = array_filter(array_map(static fn (PlannedRound $round): string => $round->conflict, $rounds));
         [$chosen, $schedule, $isBest] = [array_intersect_key($jobs, $rounds), $whole, true];
         if (null !== $limit && $whole->finish > $limit) {
             $set = $this->fitting(array_diff_key($chosen, $conflicts), $machines, $household, $limit);
             [$chosen, $isBest] = [self::byMachine($set->chosen), $set->isBest];
             $rounds = $this->rounds($chosen, $machines, $household);
-            $schedule = self::schedule($rounds, self::NODES);
+            $schedule = $this->schedule($rounds, self::NODES);
         }
         $left = [];
         foreach (array_diff_key($jobs, $conflicts) as $machine => $procedures) {
@@ -100,7 +131,7 @@ final class SessionPlanner
                 }
             }
 
-            return $hands <= $limit && self::schedule($rounds, self::NODES_TO_FIT)->finish <= $limit;
+            return $hands <= $limit && $this->schedule($rounds, self::NODES_TO_FIT)->finish <= $limit;
         });
     }
 
@@ -171,13 +202,22 @@ final class SessionPlanner
         return array_merge(...array_map(static fn (PlannedRound $round): array => $round->blocks->blocks ?? [], array_values($rounds)));
     }
 
-    /** @param array<string, PlannedRound> $rounds */
-    private static function schedule(array $rounds, int $nodes): Schedule
+    /**
+     * The same steps have the same plan, so it is kept for a while.
+     *
+     * @param array<string, PlannedRound> $rounds
+     */
+    private function schedule(array $rounds, int $nodes): Schedule
     {
-        return (new Scheduler($nodes))->plan(
-            array_map(static fn (Block $block): Activity => $block->activity, self::blocks($rounds)),
-            array_merge(...array_map(static fn (PlannedRound $round): array => $round->blocks->links ?? [], array_values($rounds))),
-            [RoundBlocks::HANDS],
-        );
+        $activities = array_map(static fn (Block $block): Activity => $block->activity, self::blocks($rounds));
+        $links = array_merge(...array_map(static fn (PlannedRound $round): array => $round->blocks->links ?? [], array_values($rounds)));
+        $key = 'plan.'.hash('xxh128', serialize([Scheduler::VERSION, $nodes, $activities, $links]));
+        $kept = $this->cache->get($key);
+        if (!$kept instanceof Schedule) {
+            $kept = (new Scheduler($nodes))->plan($activities, $links, [RoundBlocks::HANDS]);
+            $this->cache->put($key, $kept, self::KEPT);
+        }
+
+        return $kept;
     }
 }

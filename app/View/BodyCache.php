@@ -58,9 +58,12 @@ final readonly class BodyCache
         $html = str_replace(self::TOKEN, 'value="'.csrf_token().'"', $html);
         $html = (string) preg_replace_callback('/'.self::ID.'/', static fn (): string => 'value="'.Str::ulid().'"', $html);
 
+        $now = $this->clock->now();
+        $minute = $now->modify("-{$now->format('s')} seconds");
+
         return (string) preg_replace_callback(
             '/(<time data-after="(\d+)">)[^<]*/',
-            fn (array $match): string => $match[1].Dates::time($this->clock->now()->modify("+$match[2] seconds"), $household->zone()),
+            static fn (array $match): string => $match[1].Dates::time($minute->modify("+$match[2] seconds"), $household->zone()),
             $html,
         );
     }

@@ -45,6 +45,10 @@ return [
     'plan' => [
         'title' => 'One session over all machines',
         'link' => 'Fit it all into one session',
+        'waits' => 'Started now, each in the others’ waits,',
+        'hands_free' => 'your hands are free at',
+        'all_done' => 'all is done at',
+        'see' => 'See the order',
         'head' => 'Hands free at :hands, all done at :all.',
         'head_together' => 'All done at :all, hands free too.',
         'how' => 'Begin the first round. When another machine’s turn comes, pause and go on there from Today; each round keeps its place.',

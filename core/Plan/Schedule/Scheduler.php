@@ -14,7 +14,11 @@ final readonly class Scheduler
     /** Steps up to which everything is tried. */
     private const EXACT = 25;
     public const NODES = 30_000;
+    /** Goes up whenever the same steps may get another plan than before. */
+    public const VERSION = 1;
     private const FEW_NODES = 250;
+    /** Beyond, an order tried takes as long as the square of the steps. */
+    private const SQUARES = 600_000;
     private const RESTARTS = 40;
     /** Of the orders tried, one in so many is to free hands sooner. */
     private const HANDS_SHARE = 6;
@@ -42,7 +46,7 @@ final readonly class Scheduler
         $all = array_keys($network->minutes);
         $handed = $network->needing($hands);
         $isSmall = count($all) <= self::EXACT;
-        $nodes = $isSmall ? $this->mostNodes : self::FEW_NODES;
+        $nodes = $isSmall ? $this->mostNodes : min(self::FEW_NODES, intdiv(self::SQUARES, count($all) ** 2));
         $start = $network->hasGreatestLags()
             ? (new Packing($network))->best($seed, self::RESTARTS)
             : (new OrderList($network))->best($seed, self::RESTARTS);

@@ -25,10 +25,18 @@
                 ? ' on '.Uses::small(count($batches)).' machines.'
                 : ' in one round.') }}<br>{{ $hands }} minutes of your hands{{ count($batches) > 1 ? ' in all' : '' }}.</h1>
             <p>
-                @if ($batches[0]->estimate->wait && $batches[0]->estimate->meanwhile)
+                @if ($handsFree === null && $batches[0]->estimate->wait && $batches[0]->estimate->meanwhile)
                     While it soaks: {{ mb_strtolower(implode(', ', array_slice($batches[0]->estimate->meanwhile, 0, 3))) }}.
                 @endif
-                Started now, all is done at <strong><time data-after="{{ $seconds }}"></time></strong>.
+                @if ($handsFree === null)
+                    Started now, all is done at <strong><time data-after="{{ $seconds }}"></time></strong>.
+                @else
+                    {{ __('today.plan.waits') }}
+                    @if ($handsFree < $seconds){{ __('today.plan.hands_free') }}
+                        <strong><time data-after="{{ $handsFree }}"></time></strong>,@endif
+                    {{ __('today.plan.all_done') }} <strong><time data-after="{{ $seconds }}"></time></strong>.
+                    <a href="{{ route('plan') }}">{{ __('today.plan.see') }}</a>
+                @endif
             </p>
         @else
             <h1>Nothing {{ $dangers ? 'else ' : '' }}to do today.<br>{{ $first->care->rhythm->remindOn

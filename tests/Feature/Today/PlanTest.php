@@ -12,6 +12,8 @@ use App\View\Pages\Plan\PlanChoice;
 use App\View\Pages\Plan\PlanData;
 use App\View\Pages\Plan\PlanLine;
 use App\View\Pages\Plan\PlanPage;
+use App\View\Pages\Today\BatchLine;
+use App\View\Pages\Today\TodayPage;
 use Tests\TestCase;
 
 /** One session over several machines: in its order, in each other's waits, and of this household only. */
@@ -105,6 +107,29 @@ final class PlanTest extends TestCase
         $this->get(route('plan', ['at' => '']))->assertOk()->assertSee(__('today.plan.head_none'));
         $this->get('/plan?at[]=1&jobs=x')->assertOk();
         $this->get('/plan?at=25:99&jobs[]=a:b&jobs[][x]=1')->assertOk()->assertSee(__('today.plan.head_none'));
+    }
+
+    public function test_today_says_the_same_end_as_the_plan_and_not_the_sum(): void
+    {
+        foreach ([[$this->dishwasher, 'filter'], [$this->hood, 'filters']] as [$machine, $task]) {
+            $this->post("/machines/$machine->id/openings", [
+                'id' => $this->ulid(),
+                'task' => $task,
+                'on' => $this->clock->now()->modify('-300 days')->format('Y-m-d'),
+                'found' => 'clear',
+                'left' => 'clear',
+            ])->assertRedirect();
+        }
+        $plan = $this->plan(null, null);
+        self::assertCount(2, $plan->starts);
+        $today = app(TodayPage::class)->for($this->user->home());
+        $apart = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->all->value, $today->batches));
+        self::assertLessThan($apart * 60, $today->seconds);
+        preg_match_all('/\d\d:\d\d/', $plan->head, $times);
+        $html = (string) $this->get('/')->assertOk()->assertSee(route('plan'))->getContent();
+        foreach ($times[0] as $time) {
+            self::assertStringContainsString(">$time</time>", $html);
+        }
     }
 
     public function test_another_households_machine_does_not_come_in(): void

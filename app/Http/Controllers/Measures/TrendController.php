@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Measures;
 use App\Care\Measures\SeriesReader;
 use App\Http\Controllers\Controller;
 use App\Models\Machine;
+use App\View\BodyCache;
 use App\View\Pages\Measures\TrendsPage;
 use GoodRinse\Core\Measure\Point;
 use Illuminate\Contracts\View\View;
@@ -17,9 +18,19 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Everything that is measured on a machine, over the years. */
 final class TrendController extends Controller
 {
-    public function show(Request $request, Machine $machine, TrendsPage $page): View
+    public function show(Request $request, Machine $machine, TrendsPage $page, BodyCache $kept): View
     {
-        return view('measures.trends', $page->for($machine, $this->person($request)->home(), $request->integer('years', 2)));
+        $home = $this->person($request)->home();
+        $years = TrendsPage::years($request->integer('years'));
+
+        return view('measures.trends', [
+            'machine' => $machine,
+            'body' => $kept->of("measures.$machine->id.$years", $home, static fn (): View => view(
+                'measures.trends-body',
+                $page->for($machine, $home, $years),
+            )),
+            'pair' => $page->pair($machine),
+        ]);
     }
 
     /** One series as a table: time in UTC, figure, unit. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Pages\Measures;
 
 use App\Models\Machine;
-use App\Models\Photo;
 use App\View\PageData;
 
 /** What TrendsPage::for() hands to its view. */
@@ -14,7 +13,6 @@ final readonly class TrendsData extends PageData
     /**
      * @param list<array{string, string, string}> $instruments name, address, what it says
      * @param list<TrendLine> $lines
-     * @param array{Photo, Photo}|null $pair the two newest pictures of one step in its rounds, the earlier first
      * @param list<int> $choices years to look back over
      * @param string $from the first day shown, in words
      */
@@ -26,7 +24,6 @@ final readonly class TrendsData extends PageData
         public int $years,
         public array $choices,
         public string $from,
-        public ?array $pair,
     ) {
     }
 }

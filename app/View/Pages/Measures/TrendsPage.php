@@ -42,9 +42,15 @@ final readonly class TrendsPage
     ) {
     }
 
+    /** Years to look back over: what was asked for, where it can be. */
+    public static function years(int $asked): int
+    {
+        return in_array($asked, self::YEARS, true) ? $asked : self::USUAL_YEARS;
+    }
+
+    /** @param int $years as years() allows */
     public function for(Machine $machine, Household $household, int $years): TrendsData
     {
-        $years = in_array($years, self::YEARS, true) ? $years : self::USUAL_YEARS;
         $now = $this->clock->now();
         $from = $now->setTimezone($household->zone())->modify("-$years years");
         $today = Day::at($now, $household->zone());
@@ -63,7 +69,6 @@ final readonly class TrendsPage
             $years,
             self::YEARS,
             Dates::day(Day::at($from, $household->zone()), $today),
-            $this->pair($machine),
         );
     }
 
@@ -129,7 +134,7 @@ final readonly class TrendsPage
     }
 
     /** @return array{Photo, Photo}|null the two newest pictures of one step, the earlier first */
-    private function pair(Machine $machine): ?array
+    public function pair(Machine $machine): ?array
     {
         $newest = [];
         $photos = Photo::query()->where('household_id', $machine->household_id)

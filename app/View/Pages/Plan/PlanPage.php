@@ -8,6 +8,7 @@ use App\Care\MachineCare;
 use App\Care\PlannedSession;
 use App\Care\Readers\CareReader;
 use App\Care\SessionPlanner;
+use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Support\Scalar;
@@ -87,23 +88,21 @@ final readonly class PlanPage
      */
     private function jobs(array $machines, ?array $picked): array
     {
+        if (null === $picked) {
+            return SessionPlanner::proposed($machines);
+        }
         $jobs = [];
         foreach ($machines as $care) {
-            $of = [];
-            foreach ($care->tasks as $task) {
-                foreach (array_keys($task->procedures()) as $procedure) {
-                    $of[] = $procedure;
-                }
-            }
-            $wanted = null === $picked
-                ? ($care->batch?->batch->procedures() ?? [])
-                : array_filter($of, static fn (string $id): bool => in_array("{$care->machine->id}:$id", $picked, true));
-            if ([] !== $wanted) {
-                $jobs[$care->machine->id] = array_values(array_unique($wanted));
-            }
+            $of = array_merge(...array_map(
+                static fn (TaskCare $task): array => array_keys($task->procedures()),
+                array_values($care->tasks),
+            ));
+            $jobs[$care->machine->id] = array_values(array_unique(
+                array_filter($of, static fn (string $id): bool => in_array("{$care->machine->id}:$id", $picked, true)),
+            ));
         }
 
-        return $jobs;
+        return array_filter($jobs);
     }
 
     /**

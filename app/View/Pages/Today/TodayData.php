@@ -43,6 +43,8 @@ final readonly class TodayData extends PageData
      * @param list<PartNeedLine> $needs parts that wait for a new one
      * @param list<VesselNotice> $dangers
      * @param list<VesselNotice> $vessels
+     * @param int $seconds from now until all that is proposed is done
+     * @param int|null $handsFree seconds until nobody is needed any more; null for a single round
      * @param Collection<int, Round> $unreadable
      * @param Collection<int, Round> $paused
      * @param list<TrayPiece> $tray
@@ -75,6 +77,7 @@ final readonly class TodayData extends PageData
         public array $dangers,
         public array $vessels,
         public int $seconds,
+        public ?int $handsFree,
         public ?Round $running,
         public Collection $unreadable,
         public Collection $paused,

@@ -8,6 +8,7 @@ use App\Care\MachineCare;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\OpenRounds;
 use App\Care\Readers\OpenTraces;
+use App\Care\SessionPlanner;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
@@ -45,6 +46,7 @@ final readonly class TodayPage
         private StartWords $starts,
         private PartNeedLines $needs,
         private WaitWords $waits,
+        private SessionPlanner $planner,
     ) {
     }
 
@@ -73,7 +75,7 @@ final readonly class TodayPage
             ),
         );
         $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
-        $seconds = array_sum(array_map(static fn (BatchLine $batch): int => $batch->estimate->all->seconds(), $batches));
+        $session = count($batches) > 1 ? $this->planner->today($machines, $household)->schedule : null;
 
         [$traces, $held] = $this->traces->of($household, $byId);
         $asking = $this->handbook->asking();
@@ -108,7 +110,8 @@ final readonly class TodayPage
             needs: $this->needs->for($household, array_map(static fn (MachineCare $care): Machine => $care->machine, $machines)),
             dangers: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             vessels: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
-            seconds: $seconds,
+            seconds: null === $session ? ($batches[0]->estimate->all ?? null)?->seconds() ?? 0 : self::seconds($session->finish),
+            handsFree: null === $session ? null : self::seconds($session->handsFree),
             running: $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at && $round->isReadable()),
             unreadable: $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && !$round->isReadable()),
             paused: $rounds->filter(
@@ -197,6 +200,11 @@ final readonly class TodayPage
         );
 
         return $batches;
+    }
+
+    private static function seconds(float $minutes): int
+    {
+        return (int) ceil($minutes * 60);
     }
 
     /**
