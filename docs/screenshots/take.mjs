@@ -56,11 +56,15 @@ try {
     await light.getByRole('link', { name: /Updraft/ }).click();
     await light.getByRole('link', { name: 'Measures and trends' }).click();
     await shoot(light, 'trends');
-    await light.goto(`${base}/kitchen`);
-    await light.getByRole('link', { name: /Tarnbeck/ }).click();
-    await light.getByRole('link', { name: 'tub', exact: true }).click();
-    await light.getByRole('radio', { name: 'hydrogen peroxide' }).check();
-    await shoot(light, 'pour');
+    await light.goto(`${base}/plan`);
+    for (const job of [/^Wash the metal/, /^Descale by its/, /^Descale due/]) {
+        await light.getByRole('checkbox', { name: job }).check();
+    }
+    await light.getByLabel('Begin at').fill('15:00');
+    await light.getByLabel('Done by').fill('19:00');
+    await light.getByRole('button', { name: 'Plan it' }).click();
+    await light.waitForURL(/jobs/);
+    await shoot(light, 'plan');
     await light.goto(base);
     await light.getByRole('link', { name: 'To the next card' }).click();
     await light.waitForURL(/traces/);

@@ -44,8 +44,8 @@ return [
     'released' => 'Anybody can do it now.',
     'plan' => [
         'title' => 'One session over all machines',
-        'link' => 'Fit it all into one session',
-        'waits' => 'Started now, each in the others’ waits,',
+        'link' => 'Do more in one session',
+        'waits' => 'Started now, each job in the others’ waits,',
         'hands_free' => 'your hands are free at',
         'all_done' => 'all is done at',
         'see' => 'See the order',

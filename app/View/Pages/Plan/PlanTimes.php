@@ -43,6 +43,12 @@ final readonly class PlanTimes
         return Dates::time($this->begin->modify(sprintf('+%d seconds', (int) ceil($minutes * 60))), $this->zone);
     }
 
+    /** Minutes from one hour that clock() says to another. */
+    public static function between(float $from, float $to): float
+    {
+        return floor(ceil($to * 60) / 60) - floor(ceil($from * 60) / 60);
+    }
+
     /** The hour at which what takes so long has to begin to be done in time. */
     public function latest(float $minutes): string
     {

@@ -36,7 +36,7 @@ final readonly class PlanWords
     private function howGood(): array
     {
         $schedule = $this->session->schedule;
-        $saved = $this->session->apart - $schedule->finish;
+        $saved = PlanTimes::between($schedule->finish, $this->session->apart);
         $within = (int) ceil(100 * ($schedule->finish / max($schedule->lowerBound, 1e-9) - 1));
 
         return [
