@@ -60,6 +60,22 @@ final class InstrumentsTest extends TestCase
         $this->get(route('logbook'))->assertSee('Cup test');
     }
 
+    public function test_trends_follow_what_is_written_down_and_taken_back_and_each_span_is_its_own(): void
+    {
+        $machine = $this->machine('dishwasher');
+        $this->get(route('measures', $machine))->assertOk()->assertDontSee('120 ml');
+        $this->cup($machine, [[0, 0], [1, 120]]);
+        $this->get(route('measures', $machine))->assertSee('120 ml');
+        $this->get(route('measures', [$machine, 'years' => 10]))->assertSee('120 ml')
+            ->assertDontSee('200 ml');
+        $this->cup($machine, [[0, 0], [1, 200]]);
+        foreach ([[$machine], [$machine, 'years' => 10]] as $page) {
+            $this->get(route('measures', $page))->assertSee('200 ml');
+        }
+        $this->post(route('entries.void', $machine->entries()->orderByDesc('seq')->firstOrFail()))->assertRedirect();
+        $this->get(route('measures', $machine))->assertSee('120 ml')->assertDontSee('200 ml');
+    }
+
     public function test_a_cup_in_fluid_ounces_is_kept_in_millilitres(): void
     {
         $this->user->home()->update(['measures' => Measures::UnitedStates]);
