@@ -28,14 +28,13 @@ final readonly class RecordGrid
     public function handle(Machine $machine, User $by, string $id, MeshGrid $grid, string $means): void
     {
         $task = $this->tasks->of($machine)[$grid->task] ?? throw ActionRefused::noSuchMesh();
-        $blocked = $grid->blocked();
         $this->record->handle(
             $machine,
             $by,
             $id,
             $grid,
             $task->part,
-            new Opening($task->id, JetMap::FOUND === $means ? $blocked : null, $blocked, Opening::COUNTED),
+            Opening::counted($task->id, $grid->blocked(), JetMap::FOUND === $means),
         );
     }
 }

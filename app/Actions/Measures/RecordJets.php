@@ -58,13 +58,11 @@ final readonly class RecordJets
         return false;
     }
 
-    /** What is shut as it goes back is what nobody looked at before: it teaches nothing and counts from now. */
+    /** Null for arms without jets, and for those that were only drawn. */
     private static function opening(string $task, JetMap $map): ?Opening
     {
         $blocked = $map->blocked();
 
-        return null === $blocked
-            ? null
-            : new Opening($task, JetMap::FOUND === $map->means ? $blocked : null, $blocked, Opening::COUNTED);
+        return null === $blocked ? null : Opening::counted($task, $blocked, JetMap::FOUND === $map->means);
     }
 }

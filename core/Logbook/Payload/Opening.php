@@ -28,6 +28,17 @@ final readonly class Opening implements Payload
     {
     }
 
+    /**
+     * Counted outside a round. What is shut as it goes back is what nobody looked at before: it teaches nothing and counts from
+     * now.
+     *
+     * @param bool $isFound whether it was counted as it came out
+     */
+    public static function counted(string $task, Fraction $blocked, bool $isFound): self
+    {
+        return new self($task, $isFound ? $blocked : null, $blocked, self::COUNTED);
+    }
+
     public static function fromFields(PayloadFields $fields): self
     {
         return new self($fields->text('task'), $fields->optionalFraction('found'), $fields->fraction('left'), $fields->text('how'));
