@@ -30,6 +30,12 @@ final class Distances
         ), $steps + 1);
     }
 
+    /** The beginning, as a number beside those of the steps. */
+    public function beginning(): int
+    {
+        return $this->count - 1;
+    }
+
     /** Minutes that $to begins at least after $from. */
     public function least(int $from, int $to): float
     {

@@ -15,8 +15,10 @@ final readonly class Network
      * @param list<Activity> $activities
      * @param list<TimeLink> $links
      * @param list<float> $minutes of each step
-     * @param list<list<int>> $sharing steps that need the same resource, for each resource
+     * @param array<array-key, list<int>> $sharing steps that need the same resource, by resource
      * @param array<string, int> $numbers of the steps, by id
+     * @param list<array{int, int, float, bool}> $linked step, the one after it, minutes between them at least, and whether they belong
+     *     to one piece of work
      */
     private function __construct(
         public array $activities,
@@ -25,6 +27,7 @@ final readonly class Network
         public array $sharing,
         public array $numbers,
         public Distances $distances,
+        public array $linked,
     ) {
     }
 
@@ -37,19 +40,16 @@ final readonly class Network
      */
     public static function of(array $activities, array $links): self
     {
-        $numbers = $needs = [];
+        $numbers = [];
         foreach ($activities as $i => $activity) {
             if (isset($numbers[$activity->id])) {
                 throw InvalidPlan::twice($activity->id);
             }
             $numbers[$activity->id] = $i;
-            foreach (array_unique($activity->needs) as $resource) {
-                $needs[$resource][] = $i;
-            }
         }
         foreach ($links as $link) {
             foreach ([$link->from, $link->to] as $id) {
-                if (!isset($numbers[$id])) {
+                if (!isset($numbers[$id]) && TimeLink::BEGINNING !== $id) {
                     throw InvalidPlan::unknown($id);
                 }
             }
@@ -62,22 +62,49 @@ final readonly class Network
         $distances = self::linked($numbers, $minutes, $links)
             ?? throw ImpossiblePlan::links(self::contradicting($numbers, $minutes, $links));
 
-        return new self($activities, $links, $minutes, array_values($needs), $numbers, $distances);
-    }
-
-    /** Minutes below which nothing can finish: the longest path, or the steps of one resource with what comes before and after. */
-    public function bound(): float
-    {
-        $tails = $this->distances->tails($this->minutes, array_keys($this->minutes));
-        $bound = $this->end($this->distances->starts(), array_keys($this->minutes));
-        foreach ($this->sharing as $steps) {
-            $bound = max($bound, OneMachineBound::of(array_values(array_map(
-                fn (int $i): array => [$this->distances->soonest($i), $this->minutes[$i], $tails[$i]],
-                array_filter($steps, fn (int $i): bool => $this->minutes[$i] > 0),
-            ))));
+        $linked = [];
+        foreach ($links as $link) {
+            if (!$link->isFromTheBeginning()) {
+                $linked[] = [$numbers[$link->from], $numbers[$link->to], $link->least, $link->joins];
+            }
         }
 
-        return $bound;
+        return new self($activities, $links, $minutes, self::sharing($activities), $numbers, $distances, $linked);
+    }
+
+    /**
+     * The same steps and links, given to those who do them.
+     *
+     * @param list<Activity> $activities in the same order
+     */
+    public function with(array $activities): self
+    {
+        $sharing = self::sharing($activities);
+
+        return new self($activities, $this->links, $this->minutes, $sharing, $this->numbers, $this->distances, $this->linked);
+    }
+
+    /**
+     * @param list<Activity> $activities
+     *
+     * @return array<array-key, list<int>>
+     */
+    private static function sharing(array $activities): array
+    {
+        $needs = [];
+        foreach ($activities as $i => $activity) {
+            foreach (array_unique($activity->needs) as $resource) {
+                $needs[$resource][] = $i;
+            }
+        }
+
+        return $needs;
+    }
+
+    /** @return list<int> steps that have to be over before the plan is */
+    public function counted(): array
+    {
+        return array_keys(array_filter($this->activities, static fn (Activity $activity): bool => $activity->isCounted));
     }
 
     /**
@@ -89,8 +116,24 @@ final readonly class Network
     {
         return array_keys(array_filter(
             $this->activities,
-            static fn (Activity $activity): bool => [] !== array_intersect($activity->needs, $resources),
+            static fn (Activity $activity): bool => [] !== array_intersect([...$activity->needs, ...$activity->anyOf], $resources),
         ));
+    }
+
+    /** @return list<non-empty-list<int>> steps of one piece of work each: those that links join, directly or by others */
+    public function groups(): array
+    {
+        $group = array_keys($this->minutes);
+        foreach ($this->linked as [$from, $to, , $joins]) {
+            [$one, $other] = $joins ? [$group[$from], $group[$to]] : [-1, -1];
+            $group = array_map(static fn (int $each): int => $each === $other ? $one : $each, $group);
+        }
+        $groups = [];
+        foreach ($group as $step => $name) {
+            $groups[$name][] = $step;
+        }
+
+        return array_values($groups);
     }
 
     public function hasGreatestLags(): bool
@@ -148,10 +191,11 @@ final readonly class Network
     {
         $distances = Distances::of(count($minutes));
         foreach ($links as $link) {
-            [$from, $to] = [$numbers[$link->from], $numbers[$link->to]];
+            [$from, $to] = [$numbers[$link->from] ?? $distances->beginning(), $numbers[$link->to]];
+            $lasts = $minutes[$from] ?? 0.0;
             if (
-                !$distances->add($from, $to, $minutes[$from] + $link->least)
-                || (null !== $link->most && !$distances->add($to, $from, -$minutes[$from] - $link->most))
+                !$distances->add($from, $to, $lasts + $link->least)
+                || (null !== $link->most && !$distances->add($to, $from, -$lasts - $link->most))
             ) {
                 return null;
             }

@@ -35,10 +35,10 @@ final readonly class OrderList
         for ($i = 0; $i < $restarts; ++$i) {
             $shaken = 0 === $i ? $rank : array_map(static fn (float $each): float => $each * (0.6 + 0.8 * $dice->uniform()), $rank);
             $starts = $this->schedule(array_map(static fn (float $each): float => -$each, $shaken), false);
-            $end = $this->network->end($starts, array_keys($starts));
+            $end = $this->network->end($starts, $this->network->counted());
             $ends = array_map(fn (int $i): float => -$starts[$i] - $this->network->minutes[$i], array_keys($starts));
             $again = $this->schedule($this->schedule($ends, true), false);
-            foreach ([[$starts, $end], [$again, $this->network->end($again, array_keys($again))]] as [$each, $until]) {
+            foreach ([[$starts, $end], [$again, $this->network->end($again, $this->network->counted())]] as [$each, $until]) {
                 if ($until < $least - Distances::SLACK) {
                     [$best, $least] = [$each, $until];
                 }
@@ -104,8 +104,7 @@ final readonly class OrderList
     /** @param array<int, float> $starts */
     private function isReady(int $i, array $starts, bool $isBackward): bool
     {
-        foreach ($this->network->links as $link) {
-            [$from, $to] = [$this->network->numbers[$link->from], $this->network->numbers[$link->to]];
+        foreach ($this->network->linked as [$from, $to]) {
             if ($isBackward ? $from === $i && !isset($starts[$to]) : $to === $i && !isset($starts[$from])) {
                 return false;
             }
@@ -117,12 +116,11 @@ final readonly class OrderList
     /** @param array<int, float> $starts */
     private function soonest(int $i, array $starts, bool $isBackward): float
     {
-        $at = 0.0;
-        foreach ($this->network->links as $link) {
-            [$from, $to] = [$this->network->numbers[$link->from], $this->network->numbers[$link->to]];
+        $at = $isBackward ? 0.0 : $this->network->distances->soonest($i);
+        foreach ($this->network->linked as [$from, $to, $least]) {
             if ($isBackward ? $from === $i : $to === $i) {
                 $other = $isBackward ? $to : $from;
-                $at = max($at, $starts[$other] + $this->network->minutes[$other] + $link->least);
+                $at = max($at, $starts[$other] + $this->network->minutes[$other] + $least);
             }
         }
 

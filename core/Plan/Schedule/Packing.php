@@ -30,7 +30,7 @@ final readonly class Packing
     public function best(int $seed, int $orders): ?array
     {
         $groups = [];
-        foreach ($this->groups() as $steps) {
+        foreach ($this->network->groups() as $steps) {
             $starts = $this->alone($steps);
             if (null === $starts) {
                 return null;
@@ -41,8 +41,8 @@ final readonly class Packing
         [$best, $least] = [null, INF];
         for ($i = 0; $i < $orders; ++$i) {
             $starts = $this->pack($groups);
-            $end = $this->network->end($starts, array_keys($starts));
-            if ($end < $least - Distances::SLACK) {
+            $end = $this->network->end($starts, $this->network->counted());
+            if ($end < $least - Distances::SLACK && $this->isInTime($starts)) {
                 [$best, $least] = [$starts, $end];
             }
             for ($n = count($groups) - 1; $n > 0; --$n) {
@@ -52,22 +52,6 @@ final readonly class Packing
         }
 
         return $best;
-    }
-
-    /** @return list<non-empty-list<int>> steps that links join, directly or by others */
-    private function groups(): array
-    {
-        $group = array_keys($this->network->minutes);
-        foreach ($this->network->links as $link) {
-            [$one, $other] = [$group[$this->network->numbers[$link->from]], $group[$this->network->numbers[$link->to]]];
-            $group = array_map(static fn (int $each): int => $each === $other ? $one : $each, $group);
-        }
-        $groups = [];
-        foreach ($group as $step => $name) {
-            $groups[$name][] = $step;
-        }
-
-        return array_values($groups);
     }
 
     /**
@@ -80,7 +64,8 @@ final readonly class Packing
         $ids = array_intersect($this->network->numbers, $steps);
         $network = Network::of(
             array_map(fn (int $step): Activity => $this->network->activities[$step], $steps),
-            array_values(array_filter($this->network->links, static fn (TimeLink $link): bool => isset($ids[$link->from]))),
+            array_values(array_filter($this->network->links, static fn (TimeLink $link): bool => isset($ids[$link->to])
+                && ($link->isFromTheBeginning() || isset($ids[$link->from])))),
         );
         $search = new Search($network->minutes, $network->sharing, array_keys($steps), INF, self::NODES);
         $search->run(clone $network->distances);
@@ -96,8 +81,8 @@ final readonly class Packing
     private function pack(array $groups): array
     {
         [$starts, $busy] = [[], []];
-        foreach ($groups as $group) {
-            $at = 0.0;
+        foreach ($this->inTurn($groups) as $group) {
+            $at = $this->soonest($group, $starts);
             do {
                 $push = $this->push($group, $at, $busy);
                 $at += $push;
@@ -112,6 +97,85 @@ final readonly class Packing
         ksort($starts);
 
         return array_values($starts);
+    }
+
+    /**
+     * The groups as they are put in: what has to be at its hour takes its place first, and what comes before another goes before it.
+     *
+     * @param list<array<int, float>> $groups
+     *
+     * @return list<array<int, float>>
+     */
+    private function inTurn(array $groups): array
+    {
+        $fixed = array_flip(array_map(
+            fn (TimeLink $link): int => $this->network->numbers[$link->to],
+            array_filter($this->network->limits(), static fn (TimeLink $link): bool => $link->isFromTheBeginning()),
+        ));
+        usort($groups, static fn (array $a, array $b): int => (int) ([] === array_intersect_key($a, $fixed))
+            <=> (int) ([] === array_intersect_key($b, $fixed)));
+        $turn = [];
+        while ([] !== $groups) {
+            $next = array_key_first(array_filter($groups, fn (array $group): bool => [] === array_filter(
+                $this->before($group),
+                static fn (int $step): bool => [] !== array_filter($groups, static fn (array $other): bool => isset($other[$step])),
+            ))) ?? array_key_first($groups);
+            $turn[] = $groups[$next];
+            unset($groups[$next]);
+        }
+
+        return $turn;
+    }
+
+    /**
+     * @param array<int, float> $group
+     *
+     * @return list<int> steps of other groups that come before something of it
+     */
+    private function before(array $group): array
+    {
+        $before = [];
+        foreach ($this->network->linked as [$from, $to]) {
+            if (isset($group[$to]) && !isset($group[$from])) {
+                $before[] = $from;
+            }
+        }
+
+        return $before;
+    }
+
+    /**
+     * @param array<int, float> $group
+     * @param array<int, float> $starts of what is there
+     *
+     * @return float minutes by which it begins later at least, for what has to come before it
+     */
+    private function soonest(array $group, array $starts): float
+    {
+        $at = 0.0;
+        foreach ($this->network->linked as [$from, $to, $least]) {
+            if (isset($group[$to], $starts[$from]) && !isset($group[$from])) {
+                $at = max($at, $starts[$from] + $this->network->minutes[$from] + $least - $group[$to]);
+            }
+        }
+
+        return $at;
+    }
+
+    /**
+     * Whether what has to begin by some hour does, wherever its group was pushed.
+     *
+     * @param list<float> $starts
+     */
+    private function isInTime(array $starts): bool
+    {
+        foreach ($this->network->limits() as $link) {
+            if ($link->isFromTheBeginning() && $starts[$this->network->numbers[$link->to]] > $link->most + Distances::SLACK) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace GoodRinse\Core\Plan\Schedule;
 
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Round\Progress;
 
 /**
  * What a round is to a plan: its steps in their order, those that follow each other without a wait as one, and its waits
@@ -27,10 +28,14 @@ final class RoundBlocks
 
     private ?string $last = null;
 
+    /** Step that began a wait which keeps the sink now. */
+    private ?string $lies = null;
+
     /** @var array<string, array{string, float|null}> wait and minutes it may last too long, by the step that began it */
     private array $waits = [];
 
-    private function __construct(private readonly string $round)
+    /** @param list<string> $hands of those who could do it */
+    private function __construct(private readonly string $round, private readonly array $hands)
     {
     }
 
@@ -38,22 +43,100 @@ final class RoundBlocks
      * @param string $round name of the round, for its blocks
      * @param Procedure $procedure fitted to the machine
      * @param array<string, string> $answers expected, by capture id
+     * @param non-empty-list<string> $hands of those who could do it
      */
-    public static function of(string $round, Procedure $procedure, array $answers): self
+    public static function of(string $round, Procedure $procedure, array $answers, array $hands = [self::HANDS]): self
     {
-        $blocks = new self($round);
-        $steps = array_values(array_filter($procedure->steps, static fn (Step $step): bool => $step->if->holds($answers)));
-        $spans = self::spans($steps, $answers);
-        foreach ($steps as $i => $step) {
-            $blocks->add($step);
-            if (null !== $step->timer && isset($spans[$step->id])) {
-                $minutes = $step->timer->lasts($answers)->value;
-                $blocks->wait($step, $minutes, $spans[$step->id], self::keepsSink($step, array_slice($steps, $i + 1)));
-            }
-        }
-        $blocks->close();
+        $blocks = new self($round, $hands);
+        $blocks->gather(
+            array_values(array_filter($procedure->steps, static fn (Step $step): bool => $step->if->holds($answers))),
+            $answers,
+        );
 
         return $blocks;
+    }
+
+    /**
+     * What is left of a round that is under way, with the waits that run.
+     *
+     * @param array<string, string> $expected answers, by capture id, where none was given yet
+     * @param non-empty-list<string> $hands of those who could do it
+     */
+    public static function left(
+        string $round,
+        Progress $progress,
+        array $expected,
+        \DateTimeImmutable $now,
+        array $hands = [self::HANDS],
+    ): self {
+        $blocks = new self($round, $hands);
+        $steps = $progress->steps($expected);
+        $left = array_values(array_filter($steps, static fn (Step $step): bool => !$progress->isDone($step)));
+        $ready = [];
+        foreach ($progress->timers() as $timer) {
+            $minutes = $ready[$timer->step] = $timer->open ? 0.0 : max(0.0, $timer->secondsLeft($now) / 60);
+            $id = "$round/wait $timer->step";
+            $blocks->blocks[] = new Block(
+                new Activity($id, $minutes, $timer->runs && $minutes > 0 ? [$round] : []),
+                $round,
+                [],
+                $timer->label,
+            );
+            $blocks->links[] = TimeLink::at($id, 0.0);
+            // What has stood too long already cannot be helped any more; what has not, still can.
+            $most = null === $timer->most ? null : $timer->most->value - ($now->getTimestamp() - $timer->startedAt->getTimestamp()) / 60;
+            $blocks->waits[$timer->step] = [$id, null === $most || $most < $minutes ? null : $most - $minutes];
+            $began = array_values(array_filter($steps, static fn (Step $step): bool => $step->id === $timer->step));
+            if ([] !== $began && self::keepsSink($began[0], $left)) {
+                $blocks->lies = $timer->step;
+            }
+        }
+        $blocks->gather($left, $progress->answers + $expected, $ready);
+
+        return $blocks;
+    }
+
+    /**
+     * @param list<Step> $steps
+     * @param array<string, string> $answers
+     * @param array<string, float> $ready minutes until waits that run are over, by the step that began them
+     */
+    private function gather(array $steps, array $answers, array $ready = []): void
+    {
+        $spans = self::spans($steps, $answers, $ready);
+        foreach ($steps as $i => $step) {
+            $this->add($step);
+            if (null !== $step->timer && isset($spans[$step->id])) {
+                $minutes = $step->timer->lasts($answers)->value;
+                $this->wait($step, $minutes, $spans[$step->id], self::keepsSink($step, array_slice($steps, $i + 1)));
+            }
+        }
+        $this->close();
+    }
+
+    /** Something that one of those does who could do it. */
+    public function handed(string $id, float $minutes, bool $usesSink): Activity
+    {
+        $isAlone = 1 === count($this->hands);
+
+        return new Activity(
+            $id,
+            $minutes,
+            [...($isAlone ? $this->hands : []), ...($usesSink ? [self::SINK] : [])],
+            $isAlone ? [] : $this->hands,
+        );
+    }
+
+    /** The block in which what lies in the sink now is taken out; null when nothing does. */
+    public function takesOut(): ?string
+    {
+        foreach (null === $this->lies ? [] : $this->blocks as $block) {
+            if (($block->steps[0]->waitsFor ?? null) === $this->lies) {
+                return $block->activity->id;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -62,12 +145,13 @@ final class RoundBlocks
      *
      * @param list<Step> $steps
      * @param array<string, string> $answers
+     * @param array<string, float> $ready minutes until waits that run are over
      *
      * @return array<string, float> by the step that begins the wait
      */
-    private static function spans(array $steps, array $answers): array
+    private static function spans(array $steps, array $answers, array $ready): array
     {
-        [$clock, $ends, $ready, $spans] = [0.0, [], [], []];
+        [$clock, $ends, $spans] = [0.0, [], []];
         foreach ($steps as $step) {
             $clock = max($clock, $ready[$step->waitsFor ?? ''] ?? 0.0);
             if (isset($ends[$step->waitsFor ?? ''])) {
@@ -144,8 +228,7 @@ final class RoundBlocks
         $first = $this->steps[0];
         $id = "$this->round/$first->id";
         $minutes = array_sum(array_map(static fn (Step $step): float => $step->hands->value, $this->steps));
-        $needs = self::usesSink($first) ? [self::HANDS, self::SINK] : [self::HANDS];
-        $this->blocks[] = new Block(new Activity($id, $minutes, $needs), $this->round, $this->steps);
+        $this->blocks[] = new Block($this->handed($id, $minutes, self::usesSink($first)), $this->round, $this->steps);
         if (null !== $this->last) {
             $this->links[] = new TimeLink($this->last, $id);
         }

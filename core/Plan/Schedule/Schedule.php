@@ -13,6 +13,7 @@ final readonly class Schedule
      * @param float $handsFree minutes until nobody's hands are needed any more
      * @param float $lowerBound minutes below which no schedule can finish
      * @param bool $proved whether nothing can finish sooner
+     * @param array<string, string> $given which of several resources does it, by step that could be done by any of them
      */
     public function __construct(
         public array $starts,
@@ -20,6 +21,7 @@ final readonly class Schedule
         public float $handsFree,
         public float $lowerBound,
         public bool $proved,
+        public array $given = [],
     ) {
     }
 }

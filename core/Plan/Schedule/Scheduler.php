@@ -6,8 +6,9 @@ namespace GoodRinse\Core\Plan\Schedule;
 
 /**
  * Plans steps over resources of which there is one each, so that everything is done soonest; among equals, so that hands are
- * free soonest. Up to twenty-five steps it tries everything; beyond, it starts from many orders, improves them, and says
- * how far from the best they can be at most.
+ * free soonest; and among those, so that people go from machine to machine least often. Up to twenty-five steps it tries
+ * everything; beyond, it starts from many orders, improves them, and says how far from the best they can be at most. What
+ * several people could do is given to one of them.
  */
 final readonly class Scheduler
 {
@@ -15,13 +16,19 @@ final readonly class Scheduler
     private const EXACT = 25;
     public const NODES = 30_000;
     /** Goes up whenever the same steps may get another plan than before. */
-    public const VERSION = 1;
+    public const VERSION = 2;
     private const FEW_NODES = 250;
     /** Beyond, an order tried takes as long as the square of the steps. */
     private const SQUARES = 600_000;
     private const RESTARTS = 40;
     /** Of the orders tried, one in so many is to free hands sooner. */
     private const HANDS_SHARE = 6;
+    /** Ways to divide the work that are looked at closely. */
+    private const DIVISIONS = 4;
+    /** Orders tried to see what a way to divide the work is good for. */
+    private const ORDERS_TO_DIVIDE = 6;
+    private const NODES_TO_DIVIDE = 60;
+    private const STEPS_GIVEN_AWAY = 24;
 
     /** @param int $mostNodes orders that are tried before it settles for what it has */
     public function __construct(private int $mostNodes = self::NODES)
@@ -43,31 +50,153 @@ final readonly class Scheduler
         if ([] === $activities) {
             return new Schedule([], 0.0, 0.0, 0.0, true);
         }
-        $all = array_keys($network->minutes);
-        $handed = $network->needing($hands);
-        $isSmall = count($all) <= self::EXACT;
-        $nodes = $isSmall ? $this->mostNodes : min(self::FEW_NODES, intdiv(self::SQUARES, count($all) ** 2));
-        $start = $network->hasGreatestLags()
-            ? (new Packing($network))->best($seed, self::RESTARTS)
-            : (new OrderList($network))->best($seed, self::RESTARTS);
-        $first = new Search($network->minutes, $network->sharing, $all, INF, $nodes);
-        $first->run(clone $network->distances, $start);
+        $isShared = [] !== array_filter($activities, static fn (Activity $activity): bool => [] !== $activity->anyOf);
+
+        return $isShared ? $this->divided($network, $hands, $seed) : $this->given($network, $hands, $seed);
+    }
+
+    /**
+     * Of the ways to give the steps away that look best, the one with the best plan.
+     *
+     * @param list<string> $hands
+     *
+     * @throws ImpossiblePlan
+     */
+    private function divided(Network $network, array $hands, int $seed): Schedule
+    {
+        $assignment = Assignment::of($network);
+        $bound = LowerBound::of($network);
+        $ways = [];
+        foreach ($assignment->whole() as $n => $way) {
+            $ways[] = [$this->quick($way, $network, $seed), $n, $way];
+        }
+        sort($ways);
+        $best = null;
+        foreach (array_slice($ways, 0, self::DIVISIONS) as [, , $way]) {
+            $best = $this->better($best, $way, $network, $hands, $seed);
+            if (null !== $best && $best[0]->finish <= $bound + Distances::SLACK) {
+                break;
+            }
+        }
+        $best ?? throw ImpossiblePlan::links($network->limits());
+        $left = self::STEPS_GIVEN_AWAY;
+        foreach ($best[0]->finish <= $bound + Distances::SLACK ? [] : $assignment->neighbours($best[1]) as $way) {
+            if (--$left < 0 || $best[0]->finish <= $bound + Distances::SLACK) {
+                break;
+            }
+            if ($this->quick($way, $network, $seed) < $best[0]->finish - Distances::SLACK) {
+                $best = $this->better($best, $way, $network, $hands, $seed) ?? $best;
+            }
+        }
+        [$schedule, $given] = $best;
+        $isProved = $schedule->finish <= $bound + Distances::SLACK;
+
+        return new Schedule(
+            $schedule->starts,
+            $schedule->finish,
+            $schedule->handsFree,
+            $isProved ? $schedule->finish : $bound,
+            $isProved,
+            self::who($network->activities, $given),
+        );
+    }
+
+    /**
+     * @param list<Activity> $activities that several could do
+     * @param list<Activity> $given the same, given to one each
+     *
+     * @return array<string, string>
+     */
+    private static function who(array $activities, array $given): array
+    {
+        $who = [];
+        foreach ($activities as $i => $activity) {
+            if ([] !== $activity->anyOf) {
+                $who[$activity->id] = $given[$i]->needs[count($given[$i]->needs) - 1];
+            }
+        }
+
+        return $who;
+    }
+
+    /**
+     * @param array{Schedule, list<Activity>}|null $best
+     * @param list<Activity> $way
+     * @param list<string> $hands
+     *
+     * @return array{Schedule, list<Activity>}|null
+     */
+    private function better(?array $best, array $way, Network $network, array $hands, int $seed): ?array
+    {
+        try {
+            $schedule = $this->given($network->with($way), $hands, $seed);
+        } catch (ImpossiblePlan) {
+            return $best;
+        }
+        $isBetter = null === $best
+            || [round($schedule->finish, 6), round($schedule->handsFree, 6)] < [round($best[0]->finish, 6), round($best[0]->handsFree, 6)];
+
+        return $isBetter ? [$schedule, $way] : $best;
+    }
+
+    /**
+     * Minutes in which a way to give the steps away can be done at most; INF where none was found at once.
+     *
+     * @param list<Activity> $way
+     */
+    private function quick(array $way, Network $network, int $seed): float
+    {
+        $given = $network->with($way);
+        $start = self::start($given, $seed, self::ORDERS_TO_DIVIDE);
+        $search = new Search($given->minutes, $given->sharing, $given->counted(), INF, self::NODES_TO_DIVIDE);
+        $search->run(clone $given->distances, $start);
+
+        return $search->value;
+    }
+
+    /** @return list<float>|null */
+    private static function start(Network $network, int $seed, int $orders): ?array
+    {
+        return $network->hasGreatestLags()
+            ? (new Packing($network))->best($seed, $orders)
+            : (new OrderList($network))->best($seed, $orders);
+    }
+
+    /**
+     * @param list<string> $hands
+     *
+     * @throws ImpossiblePlan
+     */
+    private function given(Network $network, array $hands, int $seed): Schedule
+    {
+        $counted = $network->counted();
+        $handed = array_values(array_intersect($network->needing($hands), $counted));
+        $count = count($network->minutes);
+        $nodes = $count <= self::EXACT ? $this->mostNodes : min(self::FEW_NODES, $this->mostNodes, intdiv(self::SQUARES, $count ** 2));
+        $first = new Search($network->minutes, $network->sharing, $counted, INF, $nodes);
+        $first->run(clone $network->distances, self::start($network, $seed, self::RESTARTS));
         if (null === $first->starts) {
             throw ImpossiblePlan::links($network->limits());
         }
-        $bound = $network->bound();
+        $bound = LowerBound::of($network);
         $starts = $first->starts;
         if ([] !== $handed) {
-            $second = new Search($network->minutes, $network->sharing, $handed, $first->value, intdiv($nodes, self::HANDS_SHARE));
+            $second = new Search(
+                $network->minutes,
+                $network->sharing,
+                $handed,
+                $first->value,
+                intdiv($nodes, self::HANDS_SHARE),
+                $counted,
+            );
             $second->run(clone $network->distances, $starts);
-            $starts = $second->starts ?? $starts;
+            $starts = (new FewestSwitches($network, $hands))->of($second->starts ?? $starts);
         }
-
-        $finish = $network->end($starts, $all);
+        $finish = $network->end($starts, $counted);
         $isProved = $first->isComplete || $finish <= $bound + Distances::SLACK;
 
         return new Schedule(
-            array_combine(array_map(static fn (Activity $activity): string => $activity->id, $activities), $starts),
+            array_combine(array_map(static fn (Activity $activity): string => $activity->id, $network->activities), $starts),
             $finish,
             $network->end($starts, $handed),
             $isProved ? $finish : $bound,

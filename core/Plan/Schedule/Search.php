@@ -26,12 +26,16 @@ final class Search
 
     private int $nodes = 0;
 
+    /** @var list<int> steps that the deadline is for */
+    private readonly array $within;
+
     /**
      * @param list<float> $minutes of each step
-     * @param list<list<int>> $sharing steps that share a resource, for each resource
+     * @param array<array-key, list<int>> $sharing steps that share a resource, by resource
      * @param list<int> $counted steps whose ends count
-     * @param float $deadline minutes within which every step has to end
+     * @param float $deadline minutes within which they have to end
      * @param int $mostNodes after which it stops and keeps what it has
+     * @param list<int>|null $within steps that the deadline is for; null for all
      */
     public function __construct(
         private readonly array $minutes,
@@ -39,7 +43,9 @@ final class Search
         private readonly array $counted,
         private readonly float $deadline,
         private readonly int $mostNodes,
+        ?array $within = null,
     ) {
+        $this->within = $within ?? array_keys($minutes);
     }
 
     /** @param list<float>|null $starts of a schedule that is known already */
@@ -103,11 +109,10 @@ final class Search
      */
     private function select(Distances $distances, array $pairs): ?array
     {
-        $all = array_keys($this->minutes);
         do {
             $hasChanged = false;
             $open = [];
-            [$tails, $limits] = [$distances->tails($this->minutes, $this->counted), $distances->tails($this->minutes, $all)];
+            [$tails, $limits] = [$distances->tails($this->minutes, $this->counted), $distances->tails($this->minutes, $this->within)];
             foreach ($pairs as [$i, $j]) {
                 if (
                     $distances->least($i, $j) >= $this->minutes[$i] - Distances::SLACK
@@ -154,8 +159,7 @@ final class Search
     /** Minutes below which the steps that count cannot all have ended, in anything that follows; INF beyond the deadline. */
     private function bound(Distances $distances): float
     {
-        $all = array_keys($this->minutes);
-        if ($this->ends($distances->starts(), $all) > $this->deadline + Distances::SLACK) {
+        if ($this->ends($distances->starts(), $this->within) > $this->deadline + Distances::SLACK) {
             return INF;
         }
         $bound = $this->soonestEnd($distances);

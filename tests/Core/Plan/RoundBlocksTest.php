@@ -4,25 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
-use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Plan\Schedule\Activity;
 use GoodRinse\Core\Plan\Schedule\Block;
 use GoodRinse\Core\Plan\Schedule\RoundBlocks;
-use GoodRinse\Core\Plan\Schedule\Schedule;
 use GoodRinse\Core\Plan\Schedule\Scheduler;
-use GoodRinse\Core\Plan\Schedule\TimeLink;
-use GoodRinse\Core\Quantity\Fraction;
-use GoodRinse\Core\Round\Circumstances;
-use GoodRinse\Core\Round\Composer;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
 use GoodRinse\Core\Simulation\Dice;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Tests\Core\CoreTestCase;
 
-final class RoundBlocksTest extends CoreTestCase
+final class RoundBlocksTest extends RoundsCase
 {
     private static function blocks(string $round, Procedure $procedure): RoundBlocks
     {
@@ -99,62 +91,6 @@ final class RoundBlocksTest extends CoreTestCase
             self::assertSame($schedule->proved, abs($schedule->finish - $schedule->lowerBound) < 1e-6);
             self::assertKept($activities, $links, $schedule);
         }
-    }
-
-    /**
-     * @param list<Activity> $activities
-     * @param list<TimeLink> $links
-     */
-    private static function assertKept(array $activities, array $links, Schedule $schedule): void
-    {
-        $minutes = [];
-        foreach ($activities as $n => $a) {
-            $minutes[$a->id] = $a->minutes;
-            foreach (array_slice($activities, $n + 1) as $b) {
-                [$from, $to] = [$schedule->starts[$a->id], $schedule->starts[$b->id]];
-                self::assertTrue(
-                    [] === array_intersect($a->needs, $b->needs) || $from + $a->minutes <= $to + 1e-6 || $to + $b->minutes <= $from + 1e-6,
-                    "$a->id and $b->id at once",
-                );
-            }
-        }
-        foreach ($links as $link) {
-            $lag = $schedule->starts[$link->to] - $schedule->starts[$link->from] - $minutes[$link->from];
-            self::assertGreaterThanOrEqual($link->least - 1e-6, $lag, "$link->to too soon");
-            self::assertLessThanOrEqual(($link->most ?? INF) + 1e-6, $lag, "$link->to too late");
-        }
-    }
-
-    /** @return array{Procedure, array<string, string>} of a random machine, with what it will be answered */
-    private static function random(Dice $dice, int $jobs = 1): array
-    {
-        $kinds = array_keys(self::handbook()->kindNames());
-        do {
-            $kind = self::handbook()->kind($kinds[$dice->between(0, count($kinds) - 1)]);
-            $traits = [];
-            foreach ($kind->traits() as $trait) {
-                if (null === $trait->number && $dice->uniform() < 0.7) {
-                    $traits[$trait->id] = $trait->options[$dice->between(0, count($trait->options) - 1)]->id;
-                }
-            }
-            $ids = array_keys($kind->procedureNames);
-            $picked = [] === $ids ? [] : array_map(static fn (): string => $ids[$dice->between(0, count($ids) - 1)], range(1, $jobs));
-            try {
-                $procedure = [] === $picked ? null : (new Composer(self::handbook()))->compose(
-                    $kind,
-                    ProcedureSet::from(array_values(array_unique($picked))),
-                    new Circumstances($traits),
-                )->procedure;
-            } catch (OrderConflict) {
-                $procedure = null;
-            }
-        } while (null === $procedure);
-        $soil = [];
-        foreach ($procedure->steps as $step) {
-            $soil[$step->capture->of ?? ''] = Fraction::of($dice->uniform() * 0.9);
-        }
-
-        return [$procedure, Expectation::of($procedure, self::handbook(), $soil)];
     }
 
     public function test_two_machines_share_the_hands_and_one_sink_and_each_wait_is_used_by_the_other(): void
