@@ -41,10 +41,11 @@ use App\Http\Controllers\Machines\RhythmController;
 use App\Http\Controllers\Machines\StartController;
 use App\Http\Controllers\Machines\TraitController;
 use App\Http\Controllers\Machines\UseController;
-use App\Http\Controllers\PlanController;
 use App\Http\Controllers\Rounds\PhotoController;
 use App\Http\Controllers\Rounds\RoundController;
 use App\Http\Controllers\Rounds\TickController;
+use App\Http\Controllers\Sessions\CareSessionController;
+use App\Http\Controllers\Sessions\PlanController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\Traces\TraceController;
 use Illuminate\Support\Facades\Route;
@@ -67,6 +68,11 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('household')->group(function (): void {
         Route::get('/', TodayController::class)->name('today');
         Route::get('plan', PlanController::class)->name('plan');
+        Route::post('sessions', [CareSessionController::class, 'store'])->name('sessions.store');
+        Route::get('sessions/{session}', [CareSessionController::class, 'show'])->name('sessions.show')->can('view', 'session');
+        Route::get('sessions/{session}/next', [CareSessionController::class, 'next'])->name('sessions.next')->can('view', 'session');
+        Route::post('sessions/{session}/people', [CareSessionController::class, 'join'])->name('sessions.join')->can('update', 'session');
+        Route::delete('sessions/{session}/people', [CareSessionController::class, 'leave'])->can('update', 'session');
 
         Route::get('kitchen', [MachineController::class, 'index'])->name('kitchen');
         Route::get('machines/new', [MachineController::class, 'create'])->name('machines.create');

@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $call_fee what it costs to have somebody come
  * @property string|null $currency sign of its money; null when nobody has said
  * @property int $digest_hour hour at which its members are reminded by mail, 0 to 23
+ * @property bool $quiet_machines whether plans run no machine in the quiet hours either
  * @property int $quiet_from hour from which no mail is sent
  * @property int $quiet_to hour until which no mail is sent; the same as quiet_from for never quiet
  */
@@ -47,6 +48,7 @@ final class Household extends Model
         'digest_hour' => 8,
         'quiet_from' => 21,
         'quiet_to' => 7,
+        'quiet_machines' => false,
     ];
 
     protected $table = 'households';
@@ -65,6 +67,7 @@ final class Household extends Model
         'digest_hour',
         'quiet_from',
         'quiet_to',
+        'quiet_machines',
     ];
 
     /** @return array<string, string> */
@@ -73,6 +76,7 @@ final class Household extends Model
         return [
             'measures' => Measures::class,
             'harsh_chemicals' => 'boolean',
+            'quiet_machines' => 'boolean',
             'vinegar_strength' => 'float',
             'hardness' => 'float',
             'hour_value' => 'float',

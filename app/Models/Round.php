@@ -32,6 +32,7 @@ use Illuminate\Support\Facades\DB;
  * @property CarbonImmutable|null $ended_at
  * @property string|null $ended_how
  * @property list<array{kind: string, what: string}>|null $open_ends
+ * @property string|null $care_session_id session that it belongs to
  * @property CarbonImmutable|null $settled_at when what it left open was put right
  * @property Machine $machine
  * @property \Illuminate\Database\Eloquent\Collection<int, Tick> $ticks

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Databases\ImmediateSqliteConnector;
 use App\Databases\PostgresHomeConnection;
 use App\Models\CalendarFeed;
+use App\Models\CareSession;
 use App\Models\Device;
 use App\Models\Document;
 use App\Models\Entry;
@@ -78,6 +79,7 @@ final class AppServiceProvider extends ServiceProvider
             Device::class,
             CalendarFeed::class,
             Trace::class,
+            CareSession::class,
         ] as $record) {
             Gate::policy($record, HouseholdRecordPolicy::class);
         }

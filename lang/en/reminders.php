@@ -11,6 +11,7 @@ return [
     'go' => 'Begin here: :url',
     'stop' => 'No more of these: :url',
     'saved' => 'Saved.',
+    'quiet_machines' => 'Machines are quiet then too: plans run none of them in these hours',
     'sent' => 'Sent.',
     'nothing' => 'Nothing is due, so there is nothing to send.',
     'feed_gone' => 'That address no longer opens anything.',

@@ -13,8 +13,10 @@ import kit from './components/kit.js';
 import loudness from './measures/loudness.js';
 import layers from './measures/layers.js';
 import photo from './components/photo.js';
+import planLanes from './components/plan-lanes.js';
 import pour from './components/pour.js';
 import round from './components/round.js';
+import session from './components/session.js';
 import stopwatch from './measures/stopwatch.js';
 import stream from './components/stream.js';
 import span from './components/span.js';
@@ -40,8 +42,10 @@ Object.entries({
     layers,
     loudness,
     photo,
+    planLanes,
     pour,
     round,
+    session,
     span,
     stepper,
     stopwatch,

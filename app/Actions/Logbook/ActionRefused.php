@@ -15,6 +15,11 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self('That lies in the future. Write it down when it has happened.');
     }
 
+    public static function handsEnough(): self
+    {
+        return new self('Two people are at it already. A plan has work for two at most; take a machine of its own instead.');
+    }
+
     public static function idTaken(): self
     {
         return new self('This was already sent under the same number, with something else in it. Reload the page and send it again.');

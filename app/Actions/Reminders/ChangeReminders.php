@@ -13,10 +13,16 @@ final readonly class ChangeReminders
      * @param int $hour 0 to 23, on the household's clock
      * @param int $quietFrom hour from which no mail is sent
      * @param int $quietTo hour until which no mail is sent
+     * @param bool $quietMachines whether plans run no machine then either
      */
-    public function handle(User $person, bool $wanted, int $hour, int $quietFrom, int $quietTo): void
+    public function handle(User $person, bool $wanted, int $hour, int $quietFrom, int $quietTo, bool $quietMachines): void
     {
-        $person->home()->update(['digest_hour' => $hour, 'quiet_from' => $quietFrom, 'quiet_to' => $quietTo]);
+        $person->home()->update([
+            'digest_hour' => $hour,
+            'quiet_from' => $quietFrom,
+            'quiet_to' => $quietTo,
+            'quiet_machines' => $quietMachines,
+        ]);
         $person->reminders = $wanted;
         $person->save();
     }

@@ -14,6 +14,7 @@ final readonly class Block
      * @param list<Step> $steps done in it; empty for a wait
      * @param string|null $wait name of the wait; null for steps
      * @param string|null $clears what it frees a vessel of so that another round can use it, as an instruction; no step of its round
+     * @param bool $isRunning whether it is a wait that has begun
      */
     public function __construct(
         public Activity $activity,
@@ -21,6 +22,7 @@ final readonly class Block
         public array $steps,
         public ?string $wait = null,
         public ?string $clears = null,
+        public bool $isRunning = false,
     ) {
     }
 

@@ -15,6 +15,8 @@ use GoodRinse\Core\Round\Progress;
 final class RoundBlocks
 {
     public const HANDS = 'hands';
+    /** Those of a second person. */
+    public const MORE_HANDS = 'more hands';
     public const SINK = 'sink';
 
     /** @var list<Block> */
@@ -81,6 +83,7 @@ final class RoundBlocks
                 $round,
                 [],
                 $timer->label,
+                isRunning: true,
             );
             $blocks->links[] = TimeLink::at($id, 0.0);
             // What has stood too long already cannot be helped any more; what has not, still can.
@@ -112,6 +115,18 @@ final class RoundBlocks
             }
         }
         $this->close();
+    }
+
+    /** The block that can be begun at once; null where a wait has to end before anything can. */
+    public function first(): ?string
+    {
+        foreach ($this->blocks as $block) {
+            if (null === $block->wait) {
+                return isset($this->waits[$block->steps[0]->waitsFor ?? '']) ? null : $block->activity->id;
+            }
+        }
+
+        return null;
     }
 
     /** Something that one of those does who could do it. */

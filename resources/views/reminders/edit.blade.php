@@ -53,6 +53,8 @@
                     </div>
                 @endforeach
             </div>
+            <label class="check-row mt-3"><input type="checkbox" name="quiet_machines" value="1"
+                @checked(old('quiet_machines', $household->quiet_machines))> {{ __('reminders.quiet_machines') }}</label>
             <p class="hint mt-3">One mail a day at most, and not of the same jobs every day. Each has a link that ends them.</p>
             <p class="mb-0"><button class="push push--main">Save</button></p>
         </form>

@@ -30,6 +30,8 @@
                 @foreach ($steps as $each)<i @class(['done' => $progress->isDone($each) && $each !== $step, 'now'
                     => $each === $step])></i>@endforeach
             </div>
+            @if ($round->care_session_id)<p class="mb-1"><a
+                href="{{ route('sessions.show', $round->care_session_id) }}">{{ __('plan.part_of') }}</a></p>@endif
             <p class="offline" role="status" hidden x-ref="offline"></p>
             <x-trace.called :symptoms="$called"/>
             @if ($step === null)

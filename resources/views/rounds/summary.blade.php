@@ -48,9 +48,11 @@
                     <button class="push">Start: {{ mb_strtolower($offer->name) }}</button>
                 </form>
             @endforeach
+            @if ($round->care_session_id)<p class="with-gap"><a class="push push--main"
+                href="{{ route('sessions.show', $round->care_session_id) }}">{{ __('plan.on_with_it') }}</a></p>@endif
             @if ($backTo)<p class="with-gap"><a class="push push--main"
                 href="{{ $backTo }}">Did it help? Back to what you were looking into</a></p>@endif
-            <p class="with-gap mb-0"><a @class(['push', 'push--main' => ! $backTo]) href="{{ route('today') }}">Back to Today</a><a
+            <p class="with-gap mb-0"><a @class(['push', 'push--main' => ! $backTo && ! $round->care_session_id]) href="{{ route('today') }}">Back to Today</a><a
                 class="push" href="{{ route('rounds.record', $round) }}">Service record</a><a class="push push--quiet"
                 href="{{ route('logbook') }}">See the logbook</a></p>
         </section>

@@ -31,11 +31,11 @@
                 @if ($handsFree === null)
                     Started now, all is done at <strong><time data-after="{{ $seconds }}"></time></strong>.
                 @else
-                    {{ __('today.plan.waits') }}
-                    @if ($handsFree < $seconds){{ __('today.plan.hands_free') }}
+                    {{ __('plan.waits_used') }}
+                    @if ($handsFree < $seconds){{ __('plan.hands_free') }}
                         <strong><time data-after="{{ $handsFree }}"></time></strong>,@endif
-                    {{ __('today.plan.all_done') }} <strong><time data-after="{{ $seconds }}"></time></strong>.
-                    <a href="{{ route('plan') }}">{{ __('today.plan.see') }}</a>
+                    {{ __('plan.all_done') }} <strong><time data-after="{{ $seconds }}"></time></strong>.
+                    <a href="{{ route('plan') }}">{{ __('plan.see') }}</a>
                 @endif
             </p>
         @else

@@ -24,7 +24,7 @@
     @if ($batches)<h2 class="batch">Soon</h2>@endif
     <x-care.due-lines :lines="$others" :today="$today" level="h3"/>
 @endif
-@if (count($batches) === 1)<p class="mt-3 mb-0"><a href="{{ route('plan') }}">{{ __('today.plan.link') }}</a></p>@endif
+@if (count($batches) === 1)<p class="mt-3 mb-0"><a href="{{ route('plan') }}">{{ __('plan.link') }}</a></p>@endif
 @if ($more)<p class="muted small mb-0">And {{ $more }} more {{ $more === 1 ? 'is' : 'are' }} due or nearly:
     <a href="{{ route('rhythm') }}">see the rhythm</a>.</p>@endif
 @if ($putOff)

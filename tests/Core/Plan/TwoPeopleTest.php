@@ -71,7 +71,8 @@ final class TwoPeopleTest extends PlanCase
     public function test_a_step_begins_at_its_hour_and_not_while_something_else_takes_up_what_it_needs(): void
     {
         $quiet = new Activity('quiet', 60, ['dishwasher'], isCounted: false);
-        [$load, $wash, $wipe] = [new Activity('load', 5, ['hands']), new Activity('wash', 30, ['dishwasher']), new Activity('wipe', 10, ['hands'])];
+        [$load, $wash] = [new Activity('load', 5, ['hands']), new Activity('wash', 30, ['dishwasher'])];
+        $wipe = new Activity('wipe', 10, ['hands']);
         $steps = [$load, $wash, $wipe, $quiet];
         $links = [new TimeLink('load', 'wash', 0, 0), TimeLink::at('quiet', 20)];
         $schedule = (new Scheduler())->plan($steps, $links);

@@ -12,6 +12,7 @@ use App\View\Pages\Plan\PlanChoice;
 use App\View\Pages\Plan\PlanData;
 use App\View\Pages\Plan\PlanLine;
 use App\View\Pages\Plan\PlanPage;
+use App\View\Pages\Plan\PlanQuery;
 use App\View\Pages\Today\BatchLine;
 use App\View\Pages\Today\TodayPage;
 use Tests\TestCase;
@@ -36,7 +37,7 @@ final class PlanTest extends TestCase
     /** @param list<string>|null $jobs */
     private function plan(?array $jobs, ?string $at = '12:00', ?string $ready = null): PlanData
     {
-        return app(PlanPage::class)->for($this->user->home(), $jobs, $at, $ready);
+        return app(PlanPage::class)->for($this->user->home(), new PlanQuery($jobs, $at, $ready), $this->user);
     }
 
     public function test_one_machine_alone_is_done_when_today_says_it_is(): void
@@ -46,7 +47,7 @@ final class PlanTest extends TestCase
 
         $done = (new \DateTimeImmutable('2026-06-15 12:00'))->modify(sprintf('+%d seconds', (int) ceil($task->estimate->all->value * 60)));
         self::assertStringContainsString($done->format('H:i'), $data->head);
-        self::assertSame([__('today.plan.proved')], $data->sentences);
+        self::assertSame([__('plan.proved')], $data->sentences);
     }
 
     public function test_two_machines_are_done_in_each_others_waits_and_never_with_four_hands(): void
@@ -93,10 +94,10 @@ final class PlanTest extends TestCase
 
         $none = $this->plan($jobs, '12:00', '12:02');
         self::assertSame([[], [], null], [$none->lines, $none->starts, $none->lanes]);
-        self::assertSame(__('today.plan.head_nothing_fits', ['ready' => '12:02']), $none->head);
+        self::assertSame(__('plan.head_nothing_fits', ['ready' => '12:02']), $none->head);
 
         $tomorrow = $this->plan($jobs, '12:00', '11:59');
-        self::assertStringContainsString(__('today.plan.next_day', ['time' => '11:59']), implode(' ', $tomorrow->sentences));
+        self::assertStringContainsString(__('plan.next_day', ['time' => '11:59']), implode(' ', $tomorrow->sentences));
         self::assertSame($whole->head, $this->plan($jobs, '12:00', 'soon')->head);
         $this->get(route('plan', ['at' => '12:00', 'ready' => '12:02', 'jobs' => $jobs]))->assertOk()->assertSee('12:02');
         $this->get('/plan?at=12:00&ready[]=1')->assertOk();
@@ -106,11 +107,10 @@ final class PlanTest extends TestCase
     {
         $this->get(route('plan'))->assertOk()->assertSee('Galley')->assertSee('Updraft');
         $this->get(route('plan', ['at' => '18:30', 'jobs' => ["{$this->hood->id}:wash-filters"]]))->assertOk()
-            ->assertSee('18:30')->assertSee("machines/{$this->hood->id}/rounds", false)
-            ->assertDontSee("machines/{$this->dishwasher->id}/rounds", false);
-        $this->get(route('plan', ['at' => '']))->assertOk()->assertSee(__('today.plan.head_none'));
+            ->assertSee('18:30')->assertSee("{$this->hood->id}/kit", false)->assertDontSee("{$this->dishwasher->id}/kit", false);
+        $this->get(route('plan', ['at' => '']))->assertOk()->assertSee(__('plan.head_none'));
         $this->get('/plan?at[]=1&jobs=x')->assertOk();
-        $this->get('/plan?at=25:99&jobs[]=a:b&jobs[][x]=1')->assertOk()->assertSee(__('today.plan.head_none'));
+        $this->get('/plan?at=25:99&jobs[]=a:b&jobs[][x]=1')->assertOk()->assertSee(__('plan.head_none'));
     }
 
     public function test_today_says_the_same_end_as_the_plan_and_not_the_sum(): void
@@ -141,6 +141,6 @@ final class PlanTest extends TestCase
         $other = $this->machineOf($this->member(), ['name' => 'Elsewhere']);
 
         $this->get(route('plan', ['jobs' => ["$other->id:filter-clean"]]))->assertOk()->assertDontSee('Elsewhere')
-            ->assertSee(__('today.plan.head_none'));
+            ->assertSee(__('plan.head_none'));
     }
 }

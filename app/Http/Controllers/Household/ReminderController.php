@@ -31,6 +31,7 @@ final class ReminderController extends Controller
             $request->integer('digest_hour'),
             $request->integer('quiet_from'),
             $request->integer('quiet_to'),
+            $request->boolean('quiet_machines'),
         );
 
         return redirect()->route('reminders')->with('did', __('reminders.saved'));

@@ -21,10 +21,13 @@ final class TickController extends Controller
         $step = $request->string('step')->toString();
         $warning = $tick->handle($round, $this->person($request), $request->draft());
         $trouble = $this->keepPhoto($request, $round, $step, $keep);
+        $next = null === $round->care_session_id
+            ? ['rounds.show', $round]
+            : ['sessions.next', ['session' => $round->care_session_id, 'from' => $round->id]];
         if ($request->expectsJson()) {
-            return response()->json(['next' => route('rounds.show', $round, false), 'message' => $trouble, 'warning' => $warning]);
+            return response()->json(['next' => route($next[0], $next[1], false), 'message' => $trouble, 'warning' => $warning]);
         }
-        $back = redirect()->route('rounds.show', $round);
+        $back = redirect()->route(...$next);
 
         return null === $trouble ? $back : $back->withErrors(['photo' => $trouble]);
     }

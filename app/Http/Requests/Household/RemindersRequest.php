@@ -14,6 +14,12 @@ final class RemindersRequest extends FormRequest
     {
         $hour = ['required', 'integer', 'between:0,23'];
 
-        return ['wanted' => ['nullable', 'boolean'], 'digest_hour' => $hour, 'quiet_from' => $hour, 'quiet_to' => $hour];
+        return [
+            'wanted' => ['nullable', 'boolean'],
+            'digest_hour' => $hour,
+            'quiet_from' => $hour,
+            'quiet_to' => $hour,
+            'quiet_machines' => ['nullable', 'boolean'],
+        ];
     }
 }

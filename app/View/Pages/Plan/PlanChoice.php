@@ -29,7 +29,7 @@ final readonly class PlanChoice
     public function note(): string
     {
         return $this->isLeft
-            ? Scalar::text(__('today.plan.left'))
-            : $this->when.', '.Scalar::text(__('today.plan.by_hand', ['minutes' => $this->minutes]));
+            ? Scalar::text(__('plan.left'))
+            : $this->when.', '.Scalar::text(__('plan.by_hand', ['minutes' => $this->minutes]));
     }
 }

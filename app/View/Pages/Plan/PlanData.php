@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Plan;
 
+use App\Models\CareSession;
 use App\Models\Household;
 use App\Models\Machine;
 use App\View\Drawing\PlanLanes;
@@ -18,9 +19,12 @@ final readonly class PlanData extends PageData
      * @param array<string, list<PlanChoice>> $choices jobs by the name of their machine
      * @param string $at when it begins, as HH:MM
      * @param string $ready when all is to be done, as HH:MM; empty for as soon as it can be
+     * @param string $minutes that there are, as typed
+     * @param list<string> $people names, by the number of their hands
      * @param list<PlanLine> $lines in the order in which they begin
      * @param list<array{Machine, list<string>}> $starts rounds to begin, with their procedures
-     * @param list<string> $conflicts why jobs of one machine cannot be one round
+     * @param list<string> $troubles what cannot be as it was asked for
+     * @param CareSession|null $open session that goes on already
      */
     public function __construct(
         public Household $household,
@@ -30,10 +34,13 @@ final readonly class PlanData extends PageData
         public array $choices,
         public string $at,
         public string $ready,
+        public string $minutes,
+        public array $people,
         public array $lines,
         public ?PlanLanes $lanes,
         public array $starts,
-        public array $conflicts,
+        public array $troubles,
+        public ?CareSession $open,
     ) {
     }
 }

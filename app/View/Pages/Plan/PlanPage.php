@@ -5,31 +5,26 @@ declare(strict_types=1);
 namespace App\View\Pages\Plan;
 
 use App\Care\MachineCare;
-use App\Care\PlannedSession;
 use App\Care\Readers\CareReader;
-use App\Care\SessionPlanner;
+use App\Care\Sessions\PlannedSession;
+use App\Care\Sessions\PlanWishes;
+use App\Care\Sessions\SessionPlanner;
 use App\Care\TaskCare;
+use App\Models\CareSession;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Models\User;
 use App\Support\Scalar;
-use App\View\Drawing\PlanLanes;
 use App\View\Pages\Today\TaskLine;
 use App\View\Words\ReasonWords;
 use App\View\Words\Uses;
-use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Plan\Schedule\Block;
-use GoodRinse\Core\Plan\Schedule\RoundBlocks;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
 /** Jobs on several machines as one session: what to do when, so that everything is done soonest. */
 final readonly class PlanPage
 {
-    /** Steps named of those that are done in one go. */
-    private const NAMED = 3;
-    /** Minutes of a gap that are worth speaking of. */
-    private const GAP = 5.0;
-
     public function __construct(
         private CareReader $care,
         private ClockInterface $clock,
@@ -38,34 +33,74 @@ final readonly class PlanPage
     ) {
     }
 
-    /**
-     * @param list<string>|null $picked "machine:procedure"; null for what is due
-     * @param string|null $at when it begins, as HH:MM; null for now
-     * @param string|null $ready when all is to be done, as HH:MM; null for as soon as it can be
-     */
-    public function for(Household $household, ?array $picked, ?string $at, ?string $ready = null): PlanData
+    public function for(Household $household, PlanQuery $query, User $person): PlanData
     {
         $machines = $this->care->household($household);
-        $times = PlanTimes::from($this->clock->now(), $household->zone(), $at, $ready);
+        $times = PlanTimes::from($this->clock->now(), $household->zone(), $query->at, $query->ready, $query->limit());
         $today = Day::at($this->clock->now(), $household->zone());
-        $jobs = $this->jobs($machines, $picked);
-        $session = $this->planner->plan($jobs, $machines, $household, $times->limit());
-        $lines = self::lines($session, $times);
+        $jobs = $this->jobs($machines, $query->jobs);
+        $session = $this->planner->plan($jobs, $machines, $household, new PlanWishes(
+            $times->begin,
+            $times->limit(),
+            $query->people,
+            array_filter(array_map($times->minutesTo(...), $query->set), static fn (?float $at): bool => null !== $at),
+            $query->by,
+        ));
+        $people = 1 === $query->people ? [$person->name] : [$person->name, $this->other($household, $person)];
+        $plan = new PlanLines(
+            $session->fitted,
+            array_map(static fn (Machine $machine): string => $machine->name, $session->machines),
+            $times,
+            $people,
+            $query->set,
+            $query->by,
+        );
+        $lines = $plan->lines();
         $words = new PlanWords($session, $times);
 
         return new PlanData(
-            $household,
-            $today,
-            $words->head(),
-            $words->sentences(),
-            $this->choices($machines, $jobs, $session, $today),
-            $times->clock(0),
-            $times->readyAt(),
-            $lines,
-            [] === $lines ? null : $this->lanes($session, $lines, $times),
-            self::starts($session),
-            array_values($session->conflicts),
+            household: $household,
+            today: $today,
+            head: $words->head(),
+            sentences: $words->sentences(),
+            choices: $this->choices($machines, $jobs, $session, $today),
+            at: $times->clock(0),
+            ready: null === $query->limit() ? $times->readyAt() : '',
+            minutes: $query->minutes ?? '',
+            people: $people,
+            lines: $lines,
+            lanes: [] === $lines ? null : $plan->lanes($lines, $session->fitted->schedule->finish),
+            starts: self::starts($session),
+            troubles: $this->troubles($session, $lines, $query),
+            open: CareSession::open($household),
         );
+    }
+
+    /** Whose the second pair of hands are: the other member's, where there is just one. */
+    private function other(Household $household, User $person): string
+    {
+        $others = $household->members()->whereKeyNot($person->id)->pluck('name');
+
+        return 1 === $others->count() ? Scalar::text($others->first()) : Scalar::text(__('plan.second'));
+    }
+
+    /**
+     * @param list<PlanLine> $lines
+     *
+     * @return list<string> what cannot be as it was asked for
+     */
+    private function troubles(PlannedSession $session, array $lines, PlanQuery $query): array
+    {
+        $unkept = array_map(
+            static fn (PlanLine $line): string => "$line->machine, $line->what",
+            array_filter($lines, static fn (PlanLine $line): bool => in_array($line->id, $session->fitted->unkept, true)),
+        );
+
+        return array_values([
+            ...$session->conflicts,
+            ...array_map(static fn (string $what): string => Scalar::text(__('plan.unkept', ['what' => $what])), $unkept),
+            ...($query->isMinutesWrong() ? [Scalar::text(__('plan.minutes_wrong', ['most' => (string) PlanQuery::MOST_MINUTES]))] : []),
+        ]);
     }
 
     /**
@@ -75,7 +110,7 @@ final readonly class PlanPage
      */
     private static function starts(PlannedSession $session): array
     {
-        $order = array_values(array_unique(array_map(static fn (Block $block): string => $block->round, $session->blocks)));
+        $order = array_values(array_unique(array_map(static fn (Block $block): string => $block->round, $session->fitted->blocks)));
 
         return array_map(static fn (string $id): array => [$session->machines[$id], $session->jobs[$id]], $order);
     }
@@ -133,70 +168,5 @@ final readonly class PlanPage
         }
 
         return array_map(array_values(...), $choices);
-    }
-
-    /** @return list<PlanLine> */
-    private static function lines(PlannedSession $session, PlanTimes $times): array
-    {
-        $lines = [];
-        [$number, $free] = [0, 0.0];
-        foreach ($session->blocks as $block) {
-            $start = $session->schedule->starts[$block->activity->id];
-            $end = $start + $block->activity->minutes;
-            $isHanded = null === $block->wait;
-            $gap = $isHanded ? $start - $free : 0.0;
-            $free = $isHanded ? max($free, $end) : $free;
-            $lines[] = new PlanLine(
-                $isHanded ? ++$number : null,
-                $start,
-                $block->activity->minutes,
-                $times->clock($start),
-                $times->clock($end),
-                $session->machines[$block->round]->name,
-                $block->wait ?? self::steps($block),
-                array_values(array_unique([
-                    ...array_intersect($block->activity->needs, [RoundBlocks::HANDS, RoundBlocks::SINK]),
-                    ...($isHanded ? [] : [$block->round]),
-                ])),
-                $gap >= self::GAP && $number > 1 ? self::text('free', ['minutes' => Uses::minutes($gap)]) : '',
-            );
-        }
-
-        return $lines;
-    }
-
-    private static function steps(Block $block): string
-    {
-        $names = array_map(static fn (Step $step): string => $step->short, $block->steps);
-        $shown = implode(', ', array_slice($names, 0, self::NAMED));
-        $more = count($names) - self::NAMED;
-
-        return $more > 0 ? $shown.self::text('more', ['count' => (string) $more]) : $shown;
-    }
-
-    /** @param list<PlanLine> $lines */
-    private function lanes(PlannedSession $session, array $lines, PlanTimes $times): PlanLanes
-    {
-        $used = array_merge(...array_map(static fn (PlanLine $line): array => $line->lanes, $lines));
-        $names = [RoundBlocks::HANDS => self::text('lane.hands'), RoundBlocks::SINK => self::text('lane.sink')]
-            + array_map(static fn (Machine $machine): string => $machine->name, $session->machines);
-        $finish = $session->schedule->finish;
-        $step = max(5.0, ceil($finish / 6 / 5) * 5);
-
-        return new PlanLanes(
-            array_intersect_key($names, array_flip($used)),
-            $lines,
-            $finish,
-            array_map(
-                static fn (float $minutes): array => [$minutes, $times->clock($minutes)],
-                range(0.0, max(0.0, $finish - $step / 2), $step),
-            ),
-        );
-    }
-
-    /** @param array<string, string> $values */
-    private static function text(string $key, array $values = []): string
-    {
-        return Scalar::text(__("today.plan.$key", $values));
     }
 }

@@ -21,14 +21,36 @@ final readonly class PlanTimes
      *
      * @param string|null $at as HH:MM; now when it is anything else
      * @param string|null $ready as HH:MM; no end when it is anything else
+     * @param float|null $limit minutes that there are, in place of an hour
      */
-    public static function from(\DateTimeInterface $now, \DateTimeZone $zone, ?string $at, ?string $ready): self
-    {
+    public static function from(
+        \DateTimeInterface $now,
+        \DateTimeZone $zone,
+        ?string $at,
+        ?string $ready = null,
+        ?float $limit = null,
+    ): self {
         $now = \DateTimeImmutable::createFromInterface($now)->setTimezone($zone);
         $now = $now->setTime((int) $now->format('H'), (int) $now->format('i'));
         $begin = self::next($at, $now) ?? $now;
 
-        return new self($begin, self::next($ready, $begin->modify('+1 minute')), $zone);
+        $end = null === $limit ? self::next($ready, $begin->modify('+1 minute')) : $begin->add(new \DateInterval(sprintf('PT%dM', (int) $limit)));
+
+        return new self($begin, $end, $zone);
+    }
+
+    /** From this very moment, without an end. */
+    public static function now(\DateTimeInterface $now, \DateTimeZone $zone): self
+    {
+        return new self(\DateTimeImmutable::createFromInterface($now)->setTimezone($zone), null, $zone);
+    }
+
+    /** Minutes from the beginning to the next time a clock shows this hour; null for anything but HH:MM. */
+    public function minutesTo(string $time): ?float
+    {
+        $at = self::next($time, $this->begin);
+
+        return null === $at ? null : ($at->getTimestamp() - $this->begin->getTimestamp()) / 60;
     }
 
     /** Minutes that there are; null without an end. What is done at 18:25:30 is said to be done at 18:25, and is in time then. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Plan;
 
-use App\Care\PlannedSession;
+use App\Care\Sessions\PlannedSession;
 use App\Support\Scalar;
 use App\View\Words\Uses;
 
@@ -17,10 +17,10 @@ final readonly class PlanWords
 
     public function head(): string
     {
-        if ([] === $this->session->blocks) {
+        if ([] === $this->session->fitted->blocks) {
             return [] === $this->session->left ? self::text('head_none') : self::text('head_nothing_fits', ['ready' => $this->ready()]);
         }
-        $schedule = $this->session->schedule;
+        $schedule = $this->session->fitted->schedule;
         $times = ['hands' => $this->times->clock($schedule->handsFree), 'all' => $this->times->clock($schedule->finish)];
 
         return self::text($times['hands'] === $times['all'] ? 'head_together' : 'head', $times);
@@ -29,13 +29,13 @@ final readonly class PlanWords
     /** @return list<string> */
     public function sentences(): array
     {
-        return array_values(array_filter([...([] === $this->session->blocks ? [] : $this->howGood()), ...$this->onTime()]));
+        return array_values(array_filter([...([] === $this->session->fitted->blocks ? [] : $this->howGood()), ...$this->onTime()]));
     }
 
     /** @return list<string|null> */
     private function howGood(): array
     {
-        $schedule = $this->session->schedule;
+        $schedule = $this->session->fitted->schedule;
         $saved = PlanTimes::between($schedule->finish, $this->session->apart);
         $within = (int) ceil(100 * ($schedule->finish / max($schedule->lowerBound, 1e-9) - 1));
 
@@ -55,15 +55,15 @@ final readonly class PlanWords
             return [];
         }
         if ([] === $this->session->left) {
-            return [] === $this->session->blocks ? [] : [self::text('in_time', [
+            return [] === $this->session->fitted->blocks ? [] : [self::text('in_time', [
                 'ready' => $this->ready(),
-                'latest' => $this->times->latest($this->session->schedule->finish),
+                'latest' => $this->times->latest($this->session->fitted->schedule->finish),
             ])];
         }
         $values = ['ready' => $this->ready(), 'all' => $this->times->clock($this->session->whole)];
 
         return [
-            [] === $this->session->blocks ? null : self::text($this->session->isBest ? 'best_fits' : 'some_fits', $values),
+            [] === $this->session->fitted->blocks ? null : self::text($this->session->isBest ? 'best_fits' : 'some_fits', $values),
             self::text('whole', $values),
         ];
     }
@@ -78,6 +78,6 @@ final readonly class PlanWords
     /** @param array<string, string> $values */
     private static function text(string $key, array $values = []): string
     {
-        return Scalar::text(__("today.plan.$key", $values));
+        return Scalar::text(__("plan.$key", $values));
     }
 }

@@ -8,7 +8,7 @@ use App\Care\MachineCare;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\OpenRounds;
 use App\Care\Readers\OpenTraces;
-use App\Care\SessionPlanner;
+use App\Care\Sessions\SessionPlanner;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
@@ -75,7 +75,7 @@ final readonly class TodayPage
             ),
         );
         $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
-        $session = count($batches) > 1 ? $this->planner->today($machines, $household)->schedule : null;
+        $session = count($batches) > 1 ? $this->planner->today($machines, $household)->fitted->schedule : null;
 
         [$traces, $held] = $this->traces->of($household, $byId);
         $asking = $this->handbook->asking();

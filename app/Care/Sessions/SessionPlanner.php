@@ -2,22 +2,21 @@
 
 declare(strict_types=1);
 
-namespace App\Care;
+namespace App\Care\Sessions;
 
+use App\Care\MachineCare;
+use App\Care\RoundComposer;
+use App\Care\TaskCare;
 use App\Models\Household;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Plan\FittingSet;
-use GoodRinse\Core\Plan\Schedule\Activity;
-use GoodRinse\Core\Plan\Schedule\Block;
 use GoodRinse\Core\Plan\Schedule\RoundBlocks;
-use GoodRinse\Core\Plan\Schedule\Schedule;
-use GoodRinse\Core\Plan\Schedule\Scheduler;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;
-use Illuminate\Contracts\Cache\Repository;
+use Psr\Clock\ClockInterface;
 
 /**
  * Plans rounds on several machines for one person, so that everything is done soonest; and when there is not time for
@@ -29,16 +28,18 @@ final class SessionPlanner
     private const NODES = 600;
     /** Orders tried to see whether jobs fit at all. */
     private const NODES_TO_FIT = 300;
-    /** Seconds that a plan is kept. */
-    private const KEPT = 604_800;
 
     /** @var array<string, PlannedRound|null> by machine and procedures */
     private array $rounds = [];
 
+    /** Pairs of hands that are planned for. */
+    private int $people = 1;
+
     public function __construct(
         private readonly Handbook $handbook,
         private readonly RoundComposer $composer,
-        private readonly Repository $cache,
+        private readonly SessionScheduler $scheduler,
+        private readonly ClockInterface $clock,
     ) {
     }
 
@@ -49,7 +50,7 @@ final class SessionPlanner
      */
     public function today(array $machines, Household $household): PlannedSession
     {
-        return $this->plan(self::proposed($machines), $machines, $household);
+        return $this->plan(self::proposed($machines), $machines, $household, new PlanWishes($this->clock->now()));
     }
 
     /**
@@ -70,37 +71,34 @@ final class SessionPlanner
     /**
      * @param array<string, list<string>> $jobs procedures by machine
      * @param list<MachineCare> $machines of the household
-     * @param float|null $limit minutes in which all is to be done; null for as long as it takes
      */
-    public function plan(array $jobs, array $machines, Household $household, ?float $limit = null): PlannedSession
+    public function plan(array $jobs, array $machines, Household $household, PlanWishes $wishes): PlannedSession
     {
-        $this->rounds = [];
+        [$this->rounds, $this->people, $limit] = [[], $wishes->people, $wishes->limit];
         $rounds = $this->rounds($jobs, $machines, $household);
-        $whole = $this->schedule($rounds, self::NODES);
+        $fitted = $this->fit($rounds, $household, $wishes, self::NODES);
+        $whole = $fitted->schedule->finish;
         $conflicts = array_filter(array_map(static fn (PlannedRound $round): string => $round->conflict, $rounds));
-        [$chosen, $schedule, $isBest] = [array_intersect_key($jobs, $rounds), $whole, true];
-        if (null !== $limit && $whole->finish > $limit) {
-            $set = $this->fitting(array_diff_key($chosen, $conflicts), $machines, $household, $limit);
+        [$chosen, $isBest] = [array_intersect_key($jobs, $rounds), true];
+        if (null !== $limit && $whole > $limit) {
+            $set = $this->fitting(array_diff_key($chosen, $conflicts), $machines, $household, $wishes, $limit);
             [$chosen, $isBest] = [self::byMachine($set->chosen), $set->isBest];
             $rounds = $this->rounds($chosen, $machines, $household);
-            $schedule = $this->schedule($rounds, self::NODES);
+            $fitted = $this->fit($rounds, $household, $wishes, self::NODES);
         }
         $left = [];
         foreach (array_diff_key($jobs, $conflicts) as $machine => $procedures) {
             $left[$machine] = array_values(array_diff($procedures, $chosen[$machine] ?? []));
         }
-        $blocks = self::blocks($rounds);
-        usort($blocks, static fn (Block $a, Block $b): int => $schedule->starts[$a->activity->id] <=> $schedule->starts[$b->activity->id]);
 
         return new PlannedSession(
-            $schedule,
-            $blocks,
+            $fitted,
             array_map(static fn (PlannedRound $round) => $round->machine, $rounds),
             $chosen,
             array_sum(array_map(static fn (PlannedRound $round): float => $round->estimate->all->value ?? 0.0, $rounds)),
             $conflicts,
             array_filter($left),
-            $whole->finish,
+            $whole,
             $isBest,
         );
     }
@@ -109,7 +107,7 @@ final class SessionPlanner
      * @param array<string, list<string>> $jobs
      * @param list<MachineCare> $machines
      */
-    private function fitting(array $jobs, array $machines, Household $household, float $limit): FittingSet
+    private function fitting(array $jobs, array $machines, Household $household, PlanWishes $wishes, float $limit): FittingSet
     {
         $worth = [];
         foreach ($machines as $care) {
@@ -121,7 +119,7 @@ final class SessionPlanner
             }
         }
 
-        return FittingSet::greatest($worth, function (array $set) use ($machines, $household, $limit): bool {
+        return FittingSet::greatest($worth, function (array $set) use ($machines, $household, $wishes, $limit): bool {
             $rounds = $this->rounds(self::byMachine($set), $machines, $household);
             $hands = 0.0;
             foreach ($rounds as $round) {
@@ -131,7 +129,8 @@ final class SessionPlanner
                 }
             }
 
-            return $hands <= $limit && $this->schedule($rounds, self::NODES_TO_FIT)->finish <= $limit;
+            return $hands <= $limit * $wishes->people
+                && $this->fit($rounds, $household, $wishes, self::NODES_TO_FIT)->schedule->finish <= $limit;
         });
     }
 
@@ -187,37 +186,19 @@ final class SessionPlanner
 
         return new PlannedRound(
             $care->machine,
-            RoundBlocks::of($care->machine->id, $procedure, $answers),
+            RoundBlocks::of($care->machine->id, $procedure, $answers, SessionScheduler::hands($this->people)),
             Estimate::of($procedure, $answers),
         );
     }
 
-    /**
-     * @param array<string, PlannedRound> $rounds
-     *
-     * @return list<Block>
-     */
-    private static function blocks(array $rounds): array
+    /** @param array<string, PlannedRound> $rounds */
+    private function fit(array $rounds, Household $household, PlanWishes $wishes, int $nodes): FittedRounds
     {
-        return array_merge(...array_map(static fn (PlannedRound $round): array => $round->blocks->blocks ?? [], array_values($rounds)));
-    }
-
-    /**
-     * The same steps have the same plan, so it is kept for a while.
-     *
-     * @param array<string, PlannedRound> $rounds
-     */
-    private function schedule(array $rounds, int $nodes): Schedule
-    {
-        $activities = array_map(static fn (Block $block): Activity => $block->activity, self::blocks($rounds));
-        $links = array_merge(...array_map(static fn (PlannedRound $round): array => $round->blocks->links ?? [], array_values($rounds)));
-        $key = 'plan.'.hash('xxh128', serialize([Scheduler::VERSION, $nodes, $activities, $links]));
-        $kept = $this->cache->get($key);
-        if (!$kept instanceof Schedule) {
-            $kept = (new Scheduler($nodes))->plan($activities, $links, [RoundBlocks::HANDS]);
-            $this->cache->put($key, $kept, self::KEPT);
-        }
-
-        return $kept;
+        return $this->scheduler->fit(
+            array_filter(array_map(static fn (PlannedRound $round): ?RoundBlocks => $round->blocks, $rounds)),
+            $household,
+            $wishes,
+            $nodes,
+        );
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Care;
+namespace App\Care\Sessions;
 
 use App\Models\Machine;
 use GoodRinse\Core\Plan\Schedule\RoundBlocks;

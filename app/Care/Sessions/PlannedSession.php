@@ -2,18 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Care;
+namespace App\Care\Sessions;
 
 use App\Models\Machine;
-use GoodRinse\Core\Plan\Schedule\Block;
-use GoodRinse\Core\Plan\Schedule\Schedule;
 
 /** Rounds on several machines, fitted into each other's waits. */
 final readonly class PlannedSession
 {
     /**
-     * @param Schedule $schedule of what goes in
-     * @param list<Block> $blocks in the order in which they begin
+     * @param FittedRounds $fitted what goes in
      * @param array<string, Machine> $machines by id, which is the name of their round
      * @param array<string, list<string>> $jobs procedures that go in, by machine
      * @param float $apart minutes that the rounds take one after the other
@@ -23,8 +20,7 @@ final readonly class PlannedSession
      * @param bool $isBest whether no other choice that fits would clean more of what has fouled
      */
     public function __construct(
-        public Schedule $schedule,
-        public array $blocks,
+        public FittedRounds $fitted,
         public array $machines,
         public array $jobs,
         public float $apart,

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Sessions;
+
+use App\Actions\Logbook\ActionRefused;
+use App\Models\CareSession;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Lends a session a second pair of hands, or takes one away. */
+final readonly class JoinSession
+{
+    public function __construct(private PromiseEnd $promise)
+    {
+    }
+
+    /** @throws ActionRefused when two people are at it already */
+    public function handle(CareSession $session, User $person): void
+    {
+        DB::transaction(function () use ($session, $person): void {
+            $session->refresh();
+            if (in_array($person->id, $session->people, true)) {
+                return;
+            }
+            if (count($session->people) >= CareSession::MOST_PEOPLE) {
+                throw ActionRefused::handsEnough();
+            }
+            $session->people = [...$session->people, $person->id];
+            $this->promise->handle($session, $person->home());
+        });
+    }
+
+    /** The last one stays: somebody has to do it. */
+    public function leave(CareSession $session, User $person): void
+    {
+        DB::transaction(function () use ($session, $person): void {
+            $session->refresh();
+            $left = array_values(array_diff($session->people, [$person->id]));
+            if ([] === $left || $left === $session->people) {
+                return;
+            }
+            // Whose a step was to be went by numbers of hands.
+            $session->people = $left;
+            $session->wishes = ['at' => $session->wishes['at'] ?? []];
+            $this->promise->handle($session, $person->home());
+        });
+    }
+}

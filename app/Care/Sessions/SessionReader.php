@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care\Sessions;
+
+use App\Care\Readers\CareReader;
+use App\Models\CareSession;
+use App\Models\Household;
+use App\Models\Round;
+use GoodRinse\Core\Plan\Schedule\RoundBlocks;
+use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Round\Expectation;
+use GoodRinse\Core\Round\Progress;
+use Psr\Clock\ClockInterface;
+
+/** Plans what is left of a session from this moment, whatever has been done of it and however late that was. */
+final readonly class SessionReader
+{
+    /** Orders tried before a page settles for what it has. */
+    private const NODES = 300;
+    /** Seconds for which somebody who has just done a step on a machine goes on there if they can. */
+    private const AT_IT = 1200;
+
+    public function __construct(
+        private ClockInterface $clock,
+        private CareReader $care,
+        private SessionScheduler $scheduler,
+    ) {
+    }
+
+    public function running(CareSession $session, Household $household): RunningSession
+    {
+        $now = $this->clock->now();
+        $rounds = $progress = $left = [];
+        $hands = SessionScheduler::hands(max(1, count($session->people)));
+        foreach ($session->rounds()->with('machine')->whereNull('ended_at')->orderBy('started_at')->orderBy('id')->get() as $round) {
+            if ($round->isReadable()) {
+                $machine = $round->machine_id;
+                $rounds[$machine] = $round;
+                $progress[$machine] = $round->progress();
+                $left[$machine] = RoundBlocks::left(
+                    $machine,
+                    $progress[$machine],
+                    $this->expected($round, $household),
+                    $now,
+                    $hands,
+                );
+            }
+        }
+        // What has been poured from already comes first.
+        uksort($left, static fn (string $a, string $b): int => (int) ([] === $progress[$a]->made) <=> (int) ([] === $progress[$b]->made));
+        $fitted = $this->scheduler->fit($left, $household, new PlanWishes(
+            $now,
+            null,
+            count($hands),
+            $this->hours($session, $now),
+            $this->atIt($session, $progress, $left, $now) + ($session->wishes['by'] ?? []),
+        ), self::NODES);
+        $names = $household->names($session->people);
+
+        return new RunningSession(
+            $session,
+            $household,
+            $fitted,
+            $rounds,
+            $progress,
+            array_map(static fn (int $person): string => is_string($names[$person] ?? null) ? $names[$person] : '', $session->people),
+            $now,
+        );
+    }
+
+    /** @return array<string, string> answers to count on where none was given yet */
+    private function expected(Round $round, Household $household): array
+    {
+        $blocked = $round->expected ?? $this->care->machine($round->machine, $household)->blockedNow();
+
+        return Expectation::of($round->fittedProcedure(), $round->handbook(), array_map(Fraction::of(...), $blocked));
+    }
+
+    /** @return array<string, float> minutes from now at which blocks were set to begin and still can, by block */
+    private function hours(CareSession $session, \DateTimeImmutable $now): array
+    {
+        $hours = array_map(
+            static fn (string $at): float => ((new \DateTimeImmutable($at))->getTimestamp() - $now->getTimestamp()) / 60,
+            $session->wishes['at'] ?? [],
+        );
+
+        return array_filter($hours, static fn (float $minutes): bool => $minutes >= 0);
+    }
+
+    /**
+     * Who has just done something on a machine goes on there, where nothing has to be waited for.
+     *
+     * @param array<string, Progress> $progress by machine
+     * @param array<string, RoundBlocks> $left by machine
+     *
+     * @return array<string, int> number of their hands, by block
+     */
+    private function atIt(CareSession $session, array $progress, array $left, \DateTimeImmutable $now): array
+    {
+        $at = [];
+        foreach ($progress as $machine => $of) {
+            $tick = $of->made[count($of->made) - 1] ?? null;
+            $hand = null === $tick ? false : array_search($tick->by, $session->people, true);
+            if (null !== $tick && false !== $hand && $now->getTimestamp() - $tick->at->getTimestamp() < self::AT_IT) {
+                $at[$hand] = max($at[$hand] ?? [$tick->at, $machine], [$tick->at, $machine]);
+            }
+        }
+        $by = [];
+        foreach ($at as $hand => [, $machine]) {
+            $next = $left[$machine]->first();
+            if (null !== $next) {
+                $by[$next] = $hand;
+            }
+        }
+
+        return $by;
+    }
+}

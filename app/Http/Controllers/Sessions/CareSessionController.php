@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Sessions;
+
+use App\Actions\Sessions\JoinSession;
+use App\Actions\Sessions\StartSession;
+use App\Care\Sessions\SessionReader;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Plan\PlanRequest;
+use App\Models\CareSession;
+use App\View\Pages\Sessions\NextTurn;
+use App\View\Pages\Sessions\SessionPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Rounds on several machines that go on together. */
+final class CareSessionController extends Controller
+{
+    public function store(PlanRequest $request, StartSession $start): RedirectResponse
+    {
+        $query = $request->plan();
+        $session = $start->handle($this->person($request), $query->jobs ?? [], $query->set, $query->by);
+
+        return null === $session
+            ? redirect()->route('plan')->withErrors(['jobs' => __('plan.nothing_begun')])
+            : redirect()->route('sessions.show', $session);
+    }
+
+    public function show(Request $request, CareSession $session, SessionPage $page): View
+    {
+        return view('sessions.show', $page->for($session, $this->person($request)));
+    }
+
+    /** To whatever this person does next. */
+    public function next(Request $request, CareSession $session, SessionReader $reader): RedirectResponse
+    {
+        $person = $this->person($request);
+        $turn = NextTurn::of($reader->running($session, $person->home()), $person);
+        if (null === $turn->round) {
+            return redirect()->route('sessions.show', $session);
+        }
+        $to = redirect()->route('rounds.show', $turn->round);
+
+        return $turn->round->id === $request->query('from') ? $to : $to->with('did', $turn->sentence());
+    }
+
+    public function join(Request $request, CareSession $session, JoinSession $join): RedirectResponse
+    {
+        $join->handle($session, $this->person($request));
+
+        return redirect()->route('sessions.show', $session)->with('did', __('plan.joined'));
+    }
+
+    public function leave(Request $request, CareSession $session, JoinSession $join): RedirectResponse
+    {
+        $join->leave($session, $this->person($request));
+
+        return redirect()->route('sessions.show', $session);
+    }
+}
