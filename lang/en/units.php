@@ -3,6 +3,13 @@
 declare(strict_types=1);
 
 return [
+    'when' => [
+        'today' => 'today',
+        'tomorrow' => 'tomorrow',
+        'yesterday' => 'yesterday',
+        'in' => 'in :days days',
+        'ago' => ':days days ago',
+    ],
     'days' => ['one' => ':n day', 'many' => ':n days'],
     'loads' => ['one' => ':n load', 'many' => ':n loads'],
     'brews' => ['one' => ':n brew', 'many' => ':n brews'],

@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\File;
 final readonly class DeleteHousehold
 {
     /** What belongs to a household, what hangs on something else first. */
-    private const TABLES = ['photos', 'documents', 'device_events', 'ticks', 'entries', 'traces', 'rounds', 'care_sessions', 'devices', 'machines'];
+    private const TABLES = [
+        'photos', 'documents', 'device_events', 'ticks', 'entries', 'traces', 'rounds', 'care_sessions', 'devices', 'machines',
+    ];
 
     public function handle(Household $household): void
     {

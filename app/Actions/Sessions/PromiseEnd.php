@@ -7,7 +7,7 @@ namespace App\Actions\Sessions;
 use App\Care\Sessions\SessionReader;
 use App\Models\CareSession;
 use App\Models\Household;
-use GoodRinse\Core\Plan\Schedule\Block;
+use GoodRinse\Core\Plan\Rounds\Block;
 
 /** Writes down when a session is to be done, so that a later plan can say what has changed since. */
 final readonly class PromiseEnd

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Sessions;
 
-use GoodRinse\Core\Plan\Schedule\Block;
+use GoodRinse\Core\Plan\Rounds\Block;
 use GoodRinse\Core\Plan\Schedule\Schedule;
 
 /** Rounds fitted into each other's waits. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Sessions;
 
 use App\Models\Machine;
-use GoodRinse\Core\Plan\Schedule\RoundBlocks;
+use GoodRinse\Core\Plan\Rounds\RoundBlocks;
 use GoodRinse\Core\Round\Estimate;
 
 /** One machine's jobs as one round, before anything else stands beside it. */

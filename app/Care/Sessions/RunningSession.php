@@ -7,7 +7,7 @@ namespace App\Care\Sessions;
 use App\Models\CareSession;
 use App\Models\Household;
 use App\Models\Round;
-use GoodRinse\Core\Plan\Schedule\Block;
+use GoodRinse\Core\Plan\Rounds\Block;
 use GoodRinse\Core\Round\Progress;
 
 /** A session that goes on: what is left of it from this moment, and who does it when. */
@@ -45,7 +45,10 @@ final readonly class RunningSession
     /** @return list<Round> of which every step is done, and nobody has said that it is finished */
     public function unfinished(): array
     {
-        return array_values(array_filter($this->rounds, fn (Round $round): bool => null === $this->progress[$round->machine_id]->current()));
+        return array_values(array_filter(
+            $this->rounds,
+            fn (Round $round): bool => null === $this->progress[$round->machine_id]->current(),
+        ));
     }
 
     /** When something was last ticked; when it began, before the first. */

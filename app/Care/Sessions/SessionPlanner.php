@@ -12,7 +12,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Plan\FittingSet;
-use GoodRinse\Core\Plan\Schedule\RoundBlocks;
+use GoodRinse\Core\Plan\Rounds\RoundBlocks;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;

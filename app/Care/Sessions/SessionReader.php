@@ -8,7 +8,7 @@ use App\Care\Readers\CareReader;
 use App\Models\CareSession;
 use App\Models\Household;
 use App\Models\Round;
-use GoodRinse\Core\Plan\Schedule\RoundBlocks;
+use GoodRinse\Core\Plan\Rounds\RoundBlocks;
 use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\Expectation;
 use GoodRinse\Core\Round\Progress;

@@ -6,14 +6,14 @@ namespace App\Care\Sessions;
 
 use App\Models\Household;
 use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Plan\Rounds\Block;
+use GoodRinse\Core\Plan\Rounds\QuietHours;
+use GoodRinse\Core\Plan\Rounds\RoundBlocks;
+use GoodRinse\Core\Plan\Rounds\SharedVessels;
 use GoodRinse\Core\Plan\Schedule\Activity;
-use GoodRinse\Core\Plan\Schedule\Block;
 use GoodRinse\Core\Plan\Schedule\ImpossiblePlan;
-use GoodRinse\Core\Plan\Schedule\QuietHours;
-use GoodRinse\Core\Plan\Schedule\RoundBlocks;
 use GoodRinse\Core\Plan\Schedule\Schedule;
 use GoodRinse\Core\Plan\Schedule\Scheduler;
-use GoodRinse\Core\Plan\Schedule\SharedVessels;
 use GoodRinse\Core\Plan\Schedule\TimeLink;
 use Illuminate\Contracts\Cache\Repository;
 
@@ -46,9 +46,10 @@ final readonly class SessionScheduler
         }
         $blocks = array_map(fn (Block $block): Block => $this->given($block, $wishes), $blocks);
         array_push($links, ...self::inTheSink($rounds, $blocks));
-        $quiet = $household->quiet_machines
-            ? (new QuietHours($household->quiet_from, $household->quiet_to))->blockers($blocks, $wishes->begin->setTimezone($household->zone()))
-            : [[], []];
+        $quiet = (new QuietHours(
+            $household->quiet_from,
+            $household->quiet_machines ? $household->quiet_to : $household->quiet_from,
+        ))->blockers($blocks, $wishes->begin->setTimezone($household->zone()));
         $unkept = [];
         do {
             $set = $this->set($blocks, $wishes);

@@ -63,6 +63,21 @@ final readonly class PlanLanes
         return self::TOP + self::LANE * (int) array_search($lane, array_keys($this->lanes), true);
     }
 
+    /** @return list<array{x: float, y: int, text: string}> what hands that are free in between say of it, as far as there is room */
+    public function gaps(): array
+    {
+        $gaps = [];
+        foreach ($this->lines as $line) {
+            $width = $this->x($line->start) - $this->x($line->start - $line->gap);
+            if ('' !== $line->gapText && $width > 10 + self::LETTER * mb_strlen($line->gapText)) {
+                $x = $this->x($line->start - $line->gap / 2);
+                $gaps[] = ['x' => $x, 'y' => $this->y($line->lanes[0]) + 28, 'text' => $line->gapText];
+            }
+        }
+
+        return $gaps;
+    }
+
     /** What a piece says of itself, as far as there is room. */
     private static function text(PlanLine $line, float $width): string
     {
@@ -75,12 +90,16 @@ final readonly class PlanLanes
         return match (true) {
             mb_strlen($name) <= $room => $name,
             $room >= self::FEW => mb_substr($name, 0, $room - 1).'…',
-            null !== $line->number && $width > 14 => (string) $line->number,
+            null !== $line->number && $width > 6 + self::LETTER * 1.3 * strlen((string) $line->number) => (string) $line->number,
             default => '',
         };
     }
 
-    /** @return list<array{x: float, y: int, width: float, line: PlanLine, text: string, isMain: bool}> a piece for each lane that a line lies in */
+    /**
+     * A piece for each lane that a line lies in.
+     *
+     * @return list<array{x: float, y: int, width: float, line: PlanLine, text: string, isMain: bool}>
+     */
     public function pieces(): array
     {
         $pieces = [];

@@ -57,11 +57,11 @@ final class Dates
         $days = $day->since($today);
 
         return match (true) {
-            0 === $days => (string) __('dates.today'),
-            1 === $days => (string) __('dates.tomorrow'),
-            -1 === $days => (string) __('dates.yesterday'),
-            $days > 0 => (string) __('dates.in', ['days' => $days]),
-            default => (string) __('dates.ago', ['days' => -$days]),
+            0 === $days => (string) __('units.when.today'),
+            1 === $days => (string) __('units.when.tomorrow'),
+            -1 === $days => (string) __('units.when.yesterday'),
+            $days > 0 => (string) __('units.when.in', ['days' => $days]),
+            default => (string) __('units.when.ago', ['days' => -$days]),
         };
     }
 

@@ -12,9 +12,10 @@ namespace GoodRinse\Core\Plan\Schedule;
  */
 final class LowerBound
 {
-    public static function of(Network $network): float
+    /** @param list<int>|null $counted steps that have to be over; null for all that the plan waits for */
+    public static function of(Network $network, ?array $counted = null): float
     {
-        $counted = $network->counted();
+        $counted ??= $network->counted();
         $bound = $network->end($network->distances->starts(), $counted);
         $tails = $network->distances->tails($network->minutes, $counted);
         foreach ($network->sharing as $steps) {

@@ -6,9 +6,9 @@ namespace GoodRinse\Core\Plan\Schedule;
 
 /**
  * Plans steps over resources of which there is one each, so that everything is done soonest; among equals, so that hands are
- * free soonest; and among those, so that people go from machine to machine least often. Up to twenty-five steps it tries
- * everything; beyond, it starts from many orders, improves them, and says how far from the best they can be at most. What
- * several people could do is given to one of them.
+ * free soonest; and among those, so that what can be done early is, without going from machine to machine too often. Up to
+ * twenty-five steps it tries everything; beyond, it starts from many orders, improves them, and says how far from the best
+ * they can be at most. What several people could do is given to one of them.
  */
 final readonly class Scheduler
 {
@@ -17,18 +17,21 @@ final readonly class Scheduler
     public const NODES = 30_000;
     /** Goes up whenever the same steps may get another plan than before. */
     public const VERSION = 2;
-    private const FEW_NODES = 250;
+    private const FEW_NODES = 120;
     /** Beyond, an order tried takes as long as the square of the steps. */
-    private const SQUARES = 600_000;
+    private const SQUARES = 200_000;
     private const RESTARTS = 40;
+    /** Orders that are tried beyond twenty-five steps, each in some millionths of a second for every step. */
+    private const TRIES = 2500;
+    private const TRIES_TO_SMOOTH = 800;
     /** Of the orders tried, one in so many is to free hands sooner. */
     private const HANDS_SHARE = 6;
     /** Ways to divide the work that are looked at closely. */
-    private const DIVISIONS = 4;
+    private const DIVISIONS = 2;
     /** Orders tried to see what a way to divide the work is good for. */
     private const ORDERS_TO_DIVIDE = 6;
-    private const NODES_TO_DIVIDE = 60;
-    private const STEPS_GIVEN_AWAY = 24;
+    private const TRIES_TO_DIVIDE = 250;
+    private const STEPS_GIVEN_AWAY = 16;
 
     /** @param int $mostNodes orders that are tried before it settles for what it has */
     public function __construct(private int $mostNodes = self::NODES)
@@ -148,10 +151,12 @@ final readonly class Scheduler
     {
         $given = $network->with($way);
         $start = self::start($given, $seed, self::ORDERS_TO_DIVIDE);
-        $search = new Search($given->minutes, $given->sharing, $given->counted(), INF, self::NODES_TO_DIVIDE);
-        $search->run(clone $given->distances, $start);
+        if (null === $start) {
+            return INF;
+        }
+        $starts = (new LocalSearch($given, []))->shorten($start, LowerBound::of($given), self::TRIES_TO_DIVIDE, $seed);
 
-        return $search->value;
+        return $given->end($starts, $given->counted());
     }
 
     /** @return list<float>|null */
@@ -160,6 +165,12 @@ final readonly class Scheduler
         return $network->hasGreatestLags()
             ? (new Packing($network))->best($seed, $orders)
             : (new OrderList($network))->best($seed, $orders);
+    }
+
+    /** @return positive-int */
+    private function tries(int $most): int
+    {
+        return max(1, min($most, 10 * $this->mostNodes));
     }
 
     /**
@@ -173,24 +184,32 @@ final readonly class Scheduler
         $handed = array_values(array_intersect($network->needing($hands), $counted));
         $count = count($network->minutes);
         $nodes = $count <= self::EXACT ? $this->mostNodes : min(self::FEW_NODES, $this->mostNodes, intdiv(self::SQUARES, $count ** 2));
-        $first = new Search($network->minutes, $network->sharing, $counted, INF, $nodes);
-        $first->run(clone $network->distances, self::start($network, $seed, self::RESTARTS));
+        $bound = LowerBound::of($network);
+        $start = self::start($network, $seed, self::RESTARTS);
+        if (null !== $start && $count > self::EXACT) {
+            $start = (new LocalSearch($network, $hands))->shorten($start, $bound, $this->tries(self::TRIES), $seed);
+        }
+        $isMet = null !== $start && $network->end($start, $counted) <= $bound + Distances::SLACK;
+        $first = new Search($network->minutes, $network->sharing, $counted, INF, $isMet ? 0 : $nodes);
+        $first->run($isMet ? $network->distances : clone $network->distances, $start);
         if (null === $first->starts) {
             throw ImpossiblePlan::links($network->limits());
         }
-        $bound = LowerBound::of($network);
         $starts = $first->starts;
         if ([] !== $handed) {
-            $second = new Search(
-                $network->minutes,
-                $network->sharing,
-                $handed,
-                $first->value,
-                intdiv($nodes, self::HANDS_SHARE),
-                $counted,
-            );
-            $second->run(clone $network->distances, $starts);
-            $starts = (new FewestSwitches($network, $hands))->of($second->starts ?? $starts);
+            if ($network->end($starts, $handed) > LowerBound::of($network, $handed) + Distances::SLACK) {
+                $second = new Search(
+                    $network->minutes,
+                    $network->sharing,
+                    $handed,
+                    $first->value,
+                    intdiv($nodes, self::HANDS_SHARE),
+                    $counted,
+                );
+                $second->run(clone $network->distances, $starts);
+                $starts = $second->starts ?? $starts;
+            }
+            $starts = (new LocalSearch($network, $hands))->smooth($starts, $this->tries(self::TRIES_TO_SMOOTH), $seed);
         }
         $finish = $network->end($starts, $counted);
         $isProved = $first->isComplete || $finish <= $bound + Distances::SLACK;

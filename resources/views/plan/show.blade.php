@@ -4,7 +4,8 @@
     @if ($sentences)<p class="lead-line">{{ implode(' ', $sentences) }}</p>@endif
     @foreach ($troubles as $trouble)<p class="remedy" role="alert">{{ $trouble }}</p>@endforeach
     @error('jobs')<p class="remedy" role="alert">{{ $message }}</p>@enderror
-    @if ($open)<p class="remedy">{{ __('plan.is_open') }} <a href="{{ route('sessions.show', $open) }}">{{ __('plan.to_session') }}</a></p>@endif
+    @if ($open)<p class="remedy">{{ __('plan.is_open') }}
+        <a href="{{ route('sessions.show', $open) }}">{{ __('plan.to_session') }}</a></p>@endif
     @if ($lanes)<x-plan.lanes :lanes="$lanes" :label="$head" moves/>@endif
     <div class="two-tiles">
         <section class="tile">

@@ -52,9 +52,9 @@
                 href="{{ route('sessions.show', $round->care_session_id) }}">{{ __('plan.on_with_it') }}</a></p>@endif
             @if ($backTo)<p class="with-gap"><a class="push push--main"
                 href="{{ $backTo }}">Did it help? Back to what you were looking into</a></p>@endif
-            <p class="with-gap mb-0"><a @class(['push', 'push--main' => ! $backTo && ! $round->care_session_id]) href="{{ route('today') }}">Back to Today</a><a
-                class="push" href="{{ route('rounds.record', $round) }}">Service record</a><a class="push push--quiet"
-                href="{{ route('logbook') }}">See the logbook</a></p>
+            <p class="with-gap mb-0"><a @class(['push', 'push--main' => ! $backTo && ! $round->care_session_id])
+                href="{{ route('today') }}">Back to Today</a><a class="push"
+                href="{{ route('rounds.record', $round) }}">Service record</a><a class="push push--quiet" href="{{ route('logbook') }}">See the logbook</a></p>
         </section>
         <aside class="today__aside">
             <section class="tile">

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Plan\Rounds\Block;
+use GoodRinse\Core\Plan\Rounds\RoundBlocks;
 use GoodRinse\Core\Plan\Schedule\Activity;
-use GoodRinse\Core\Plan\Schedule\Block;
-use GoodRinse\Core\Plan\Schedule\RoundBlocks;
 use GoodRinse\Core\Plan\Schedule\Scheduler;
 use GoodRinse\Core\Round\Estimate;
 use GoodRinse\Core\Round\Expectation;

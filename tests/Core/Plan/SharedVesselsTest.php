@@ -6,12 +6,12 @@ namespace Tests\Core\Plan;
 
 use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
+use GoodRinse\Core\Plan\Rounds\Block;
+use GoodRinse\Core\Plan\Rounds\RoundBlocks;
+use GoodRinse\Core\Plan\Rounds\SharedVessels;
 use GoodRinse\Core\Plan\Schedule\Activity;
-use GoodRinse\Core\Plan\Schedule\Block;
 use GoodRinse\Core\Plan\Schedule\ImpossiblePlan;
-use GoodRinse\Core\Plan\Schedule\RoundBlocks;
 use GoodRinse\Core\Plan\Schedule\Scheduler;
-use GoodRinse\Core\Plan\Schedule\SharedVessels;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\Tick;
 use GoodRinse\Core\Simulation\Dice;

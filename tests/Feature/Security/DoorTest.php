@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Security;
 
 use App\Actions\Rounds\StorePhoto;
+use App\Models\CareSession;
 use App\Models\Entry;
 use App\Models\Photo;
 use Illuminate\Http\UploadedFile;
@@ -67,6 +68,9 @@ final class DoorTest extends TestCase
         ])->assertSessionHasNoErrors();
         $document = $machine->documents()->firstOrFail();
         $feed = $owner->home()->feeds()->firstOrFail();
+        $hood = $this->machineOf($owner, ['kind' => 'hood', 'name' => 'Ours above', 'traits' => [], 'habits' => [], 'schools' => []]);
+        $this->post('/sessions', ['jobs' => ["$hood->id:wash-filters"]])->assertSessionHasNoErrors();
+        $session = CareSession::query()->firstOrFail();
         $before = [Entry::query()->count(), $round->ticks()->count()];
 
         $this->actingAs($this->member());
@@ -86,11 +90,12 @@ final class DoorTest extends TestCase
             'vessel' => 'tub',
             'trait' => 'filter',
             'series' => 'jets',
+            'session' => $session->id,
         ];
         $tries = [];
         foreach (\Illuminate\Support\Facades\Route::getRoutes()->getRoutes() as $route) {
             $names = $route->parameterNames();
-            $records = ['machine', 'round', 'photo', 'entry', 'invitation', 'device', 'feed', 'trace', 'document'];
+            $records = ['machine', 'round', 'photo', 'entry', 'invitation', 'device', 'feed', 'trace', 'document', 'session'];
             if ([] !== array_intersect($names, $records)) {
                 self::assertSame([], array_diff($names, array_keys($ids)), "{$route->uri()} is tried too");
                 $uri = '/'.strtr($route->uri(), array_combine(

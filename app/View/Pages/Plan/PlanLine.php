@@ -23,6 +23,8 @@ final readonly class PlanLine
      * @param string $at hour at which it was set to begin; empty where it was not
      * @param bool $isDone whether it is over
      * @param bool $isGiven whether somebody has said who does it
+     * @param float $gap minutes before it in which its hands are free
+     * @param string $gapText what they say of it in the drawing
      */
     public function __construct(
         public string $id,
@@ -40,6 +42,8 @@ final readonly class PlanLine
         public string $at = '',
         public bool $isDone = false,
         public bool $isGiven = false,
+        public float $gap = 0.0,
+        public string $gapText = '',
     ) {
     }
 

@@ -10,8 +10,8 @@ use App\Support\Scalar;
 use App\View\Drawing\PlanLanes;
 use App\View\Words\Uses;
 use GoodRinse\Core\Handbook\Procedure\Step;
-use GoodRinse\Core\Plan\Schedule\Block;
-use GoodRinse\Core\Plan\Schedule\RoundBlocks;
+use GoodRinse\Core\Plan\Rounds\Block;
+use GoodRinse\Core\Plan\Rounds\RoundBlocks;
 
 /** A plan as lines of a running order, and as lanes. */
 final readonly class PlanLines
@@ -72,6 +72,8 @@ final readonly class PlanLines
                 $hand,
                 $this->at[$id] ?? '',
                 isGiven: isset($this->by[$id]) && [] === $block->activity->anyOf,
+                gap: $gap,
+                gapText: $gap >= self::GAP ? self::text('gap', ['minutes' => Uses::minutes($gap)]) : '',
             );
         }
 

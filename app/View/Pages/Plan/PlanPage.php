@@ -18,7 +18,7 @@ use App\Support\Scalar;
 use App\View\Pages\Today\TaskLine;
 use App\View\Words\ReasonWords;
 use App\View\Words\Uses;
-use GoodRinse\Core\Plan\Schedule\Block;
+use GoodRinse\Core\Plan\Rounds\Block;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 

@@ -34,7 +34,9 @@ final readonly class PlanTimes
         $now = $now->setTime((int) $now->format('H'), (int) $now->format('i'));
         $begin = self::next($at, $now) ?? $now;
 
-        $end = null === $limit ? self::next($ready, $begin->modify('+1 minute')) : $begin->add(new \DateInterval(sprintf('PT%dM', (int) $limit)));
+        $end = null === $limit
+            ? self::next($ready, $begin->modify('+1 minute'))
+            : $begin->add(new \DateInterval(sprintf('PT%dM', (int) $limit)));
 
         return new self($begin, $end, $zone);
     }

@@ -9,7 +9,7 @@ use App\Models\Round;
 use App\Models\User;
 use App\Support\Scalar;
 use App\View\Words\Dates;
-use GoodRinse\Core\Plan\Schedule\Block;
+use GoodRinse\Core\Plan\Rounds\Block;
 
 /** What one person of a session does next. */
 final readonly class NextTurn

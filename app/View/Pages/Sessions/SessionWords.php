@@ -8,7 +8,7 @@ use App\Care\Sessions\RunningSession;
 use App\Support\Scalar;
 use App\View\Words\Dates;
 use App\View\Words\Uses;
-use GoodRinse\Core\Plan\Schedule\Block;
+use GoodRinse\Core\Plan\Rounds\Block;
 use GoodRinse\Core\Quantity\Day;
 
 /** Says when what is left of a session is done, and what has changed since that was last said. */

@@ -1,6 +1,7 @@
 @props(['lanes', 'label', 'moves' => false])
 <section class="tile mb-3 plan__lanes" tabindex="0" role="region" aria-label="{{ __('plan.drawing') }}">
-    <svg class="lanes" viewBox="0 0 {{ $lanes->width() }} {{ $lanes->height() }}" role="{{ $moves ? 'group' : 'img' }}" aria-label="{{ $label }}"
+    <svg class="lanes" viewBox="0 0 {{ $lanes->width() }} {{ $lanes->height() }}"
+        role="{{ $moves ? 'group' : 'img' }}" aria-label="{{ $label }}"
         @if ($moves) x-data="planLanes" data-minutes="{{ $lanes->minutesPerUnit() }}" @endif>
         @foreach ($lanes->ticks as [$minutes, $time])
             <path class="lanes__tick" d="M{{ $lanes->x($minutes) }} 22 V{{ $lanes->height() - 6 }}"/>
@@ -13,7 +14,8 @@
         @foreach ($lanes->pieces() as $piece)
             <g @class(['lanes__block', 'lanes__block--moves' => $moves && $piece['line']->number && $piece['isMain']])
                 @if ($moves && $piece['line']->number && $piece['isMain']) tabindex="0" role="button" data-block="{{ $piece['line']->id }}"
-                    data-from="{{ $piece['line']->from }}" data-hand="{{ $piece['line']->hand }}" aria-label="{{ $piece['line']->label() }}" aria-describedby="lanes-keys"
+                    data-from="{{ $piece['line']->from }}" data-hand="{{ $piece['line']->hand }}"
+                    aria-label="{{ $piece['line']->label() }}" aria-describedby="lanes-keys"
                     x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:keydown="key" @endif>
                 <title>{{ $piece['line']->label() }}</title>
                 <rect @class(['lanes__piece', 'lanes__piece--wait' => $piece['line']->number === null && ! $piece['line']->isDone,
@@ -23,6 +25,8 @@
                     text-anchor="middle">{{ $piece['text'] }}</text>@endif
             </g>
         @endforeach
+        @foreach ($lanes->gaps() as $gap)<text class="lanes__gap" x="{{ $gap['x'] }}" y="{{ $gap['y'] }}"
+            text-anchor="middle">{{ $gap['text'] }}</text>@endforeach
         @if ($lanes->past !== null)
             <path class="lanes__now" d="M{{ $lanes->x(0) }} 20 V{{ $lanes->height() - 4 }}"/>
             <text class="lanes__now-text" x="{{ $lanes->x(0) + 4 }}" y="{{ $lanes->height() - 4 }}">{{ __('plan.now') }}</text>

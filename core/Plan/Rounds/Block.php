@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Plan\Schedule;
+namespace GoodRinse\Core\Plan\Rounds;
 
 use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Plan\Schedule\Activity;
 
 /** Steps of one round that are done one after the other without a wait between, or a wait. */
 final readonly class Block

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Plan\Schedule;
+namespace GoodRinse\Core\Plan\Rounds;
 
 /**
  * From where to where a round has something in a vessel that other rounds use.

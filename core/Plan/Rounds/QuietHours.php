@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Plan\Schedule;
+namespace GoodRinse\Core\Plan\Rounds;
+
+use GoodRinse\Core\Plan\Schedule\Activity;
+use GoodRinse\Core\Plan\Schedule\TimeLink;
 
 /** Hours in which no machine runs: what runs by itself goes before or after them. */
 final readonly class QuietHours
@@ -38,7 +41,8 @@ final readonly class QuietHours
                 $from = max($from, $until);
                 if ($to > $from) {
                     $id = "$machine/quiet $n";
-                    $blockers[] = new Block(new Activity($id, $to - $from, [(string) $machine], isCounted: false), (string) $machine, [], '');
+                    $quiet = new Activity($id, $to - $from, [(string) $machine], isCounted: false);
+                    $blockers[] = new Block($quiet, (string) $machine, [], '');
                     $links[] = TimeLink::at($id, $from);
                 }
             }

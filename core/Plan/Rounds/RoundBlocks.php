@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Plan\Schedule;
+namespace GoodRinse\Core\Plan\Rounds;
 
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Plan\Schedule\Activity;
+use GoodRinse\Core\Plan\Schedule\TimeLink;
 use GoodRinse\Core\Round\Progress;
 
 /**
@@ -90,7 +92,7 @@ final class RoundBlocks
             $most = null === $timer->most ? null : $timer->most->value - ($now->getTimestamp() - $timer->startedAt->getTimestamp()) / 60;
             $blocks->waits[$timer->step] = [$id, null === $most || $most < $minutes ? null : $most - $minutes];
             $began = array_values(array_filter($steps, static fn (Step $step): bool => $step->id === $timer->step));
-            if ([] !== $began && self::keepsSink($began[0], $left)) {
+            if ([] !== $began && RoundWaits::keepsSink($began[0], $left)) {
                 $blocks->lies = $timer->step;
             }
         }
@@ -106,12 +108,12 @@ final class RoundBlocks
      */
     private function gather(array $steps, array $answers, array $ready = []): void
     {
-        $spans = self::spans($steps, $answers, $ready);
+        $spans = RoundWaits::spans($steps, $answers, $ready);
         foreach ($steps as $i => $step) {
             $this->add($step);
             if (null !== $step->timer && isset($spans[$step->id])) {
                 $minutes = $step->timer->lasts($answers)->value;
-                $this->wait($step, $minutes, $spans[$step->id], self::keepsSink($step, array_slice($steps, $i + 1)));
+                $this->wait($step, $minutes, $spans[$step->id], RoundWaits::keepsSink($step, array_slice($steps, $i + 1)));
             }
         }
         $this->close();
@@ -154,62 +156,10 @@ final class RoundBlocks
         return null;
     }
 
-    /**
-     * Minutes from the end of each step that begins a wait to the step that waits for it, in the round by itself: the wait,
-     * or the work in between where that takes longer.
-     *
-     * @param list<Step> $steps
-     * @param array<string, string> $answers
-     * @param array<string, float> $ready minutes until waits that run are over
-     *
-     * @return array<string, float> by the step that begins the wait
-     */
-    private static function spans(array $steps, array $answers, array $ready): array
-    {
-        [$clock, $ends, $spans] = [0.0, [], []];
-        foreach ($steps as $step) {
-            $clock = max($clock, $ready[$step->waitsFor ?? ''] ?? 0.0);
-            if (isset($ends[$step->waitsFor ?? ''])) {
-                $spans[$step->waitsFor] ??= $clock - $ends[$step->waitsFor];
-            }
-            $clock += $step->hands->value;
-            if (null !== $step->timer) {
-                $ends[$step->id] = $clock;
-                $ready[$step->id] = $clock + $step->timer->lasts($answers)->value;
-            }
-        }
-
-        return $spans;
-    }
-
-    private static function usesSink(Step $step): bool
-    {
-        return in_array(self::SINK, $step->needs, true);
-    }
-
-    /**
-     * Whether nothing else is done in the sink until the wait is over: then what waits lies in it.
-     *
-     * @param list<Step> $after the steps that follow
-     */
-    private static function keepsSink(Step $step, array $after): bool
-    {
-        foreach ($after as $next) {
-            if ($next->waitsFor === $step->id) {
-                break;
-            }
-            if (self::usesSink($next)) {
-                return false;
-            }
-        }
-
-        return self::usesSink($step);
-    }
-
     private function add(Step $step): void
     {
         $isWaiting = null !== $step->waitsFor && isset($this->waits[$step->waitsFor]);
-        if ($isWaiting || ([] !== $this->steps && self::usesSink($this->steps[0]) !== self::usesSink($step))) {
+        if ($isWaiting || ([] !== $this->steps && RoundWaits::usesSink($this->steps[0]) !== RoundWaits::usesSink($step))) {
             $this->close();
         }
         $this->steps[] = $step;
@@ -243,7 +193,7 @@ final class RoundBlocks
         $first = $this->steps[0];
         $id = "$this->round/$first->id";
         $minutes = array_sum(array_map(static fn (Step $step): float => $step->hands->value, $this->steps));
-        $this->blocks[] = new Block($this->handed($id, $minutes, self::usesSink($first)), $this->round, $this->steps);
+        $this->blocks[] = new Block($this->handed($id, $minutes, RoundWaits::usesSink($first)), $this->round, $this->steps);
         if (null !== $this->last) {
             $this->links[] = new TimeLink($this->last, $id);
         }

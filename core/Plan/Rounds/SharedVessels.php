@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace GoodRinse\Core\Plan\Schedule;
+namespace GoodRinse\Core\Plan\Rounds;
 
 use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Procedure\Step;
+use GoodRinse\Core\Plan\Schedule\TimeLink;
 
 /**
  * Keeps apart what several rounds pour into one sink, bucket or bowl: where two of them must not meet, the one round is
