@@ -44,6 +44,7 @@ use App\Http\Controllers\Machines\UseController;
 use App\Http\Controllers\Rounds\PhotoController;
 use App\Http\Controllers\Rounds\RoundController;
 use App\Http\Controllers\Rounds\TickController;
+use App\Http\Controllers\Sessions\AheadController;
 use App\Http\Controllers\Sessions\CareSessionController;
 use App\Http\Controllers\Sessions\PlanController;
 use App\Http\Controllers\TodayController;
@@ -68,6 +69,8 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('household')->group(function (): void {
         Route::get('/', TodayController::class)->name('today');
         Route::get('plan', PlanController::class)->name('plan');
+        Route::get('ahead', [AheadController::class, 'show'])->name('ahead');
+        Route::put('ahead', [AheadController::class, 'update']);
         Route::post('sessions', [CareSessionController::class, 'store'])->name('sessions.store');
         Route::get('sessions/{session}', [CareSessionController::class, 'show'])->name('sessions.show')->can('view', 'session');
         Route::get('sessions/{session}/next', [CareSessionController::class, 'next'])->name('sessions.next')->can('view', 'session');

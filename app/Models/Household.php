@@ -27,6 +27,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $currency sign of its money; null when nobody has said
  * @property int $digest_hour hour at which its members are reminded by mail, 0 to 23
  * @property bool $quiet_machines whether plans run no machine in the quiet hours either
+ * @property array{mode: string, which: int, weekday: int, minutes: int, on: string, days: array<string, string>}|null $session_rule how
+ *     it wants its sessions, and when tasks were to be done when it said so
  * @property int $quiet_from hour from which no mail is sent
  * @property int $quiet_to hour until which no mail is sent; the same as quiet_from for never quiet
  */
@@ -49,6 +51,7 @@ final class Household extends Model
         'quiet_from' => 21,
         'quiet_to' => 7,
         'quiet_machines' => false,
+        'session_rule' => null,
     ];
 
     protected $table = 'households';
@@ -68,6 +71,7 @@ final class Household extends Model
         'quiet_from',
         'quiet_to',
         'quiet_machines',
+        'session_rule',
     ];
 
     /** @return array<string, string> */
@@ -77,6 +81,7 @@ final class Household extends Model
             'measures' => Measures::class,
             'harsh_chemicals' => 'boolean',
             'quiet_machines' => 'boolean',
+            'session_rule' => 'array',
             'vinegar_strength' => 'float',
             'hardness' => 'float',
             'hour_value' => 'float',

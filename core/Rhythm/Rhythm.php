@@ -55,6 +55,18 @@ final readonly class Rhythm
                 false,
             ];
         }
+        $again = $this->again($today);
+
+        return null === $again ? null : [...$again, true];
+    }
+
+    /**
+     * The window after the task was done.
+     *
+     * @return array{float, float, float}|null days after that of its earliest, due and latest day; null where no clock runs
+     */
+    public function again(Day $today): ?array
+    {
         $next = null;
         foreach ($this->clocks as $reading) {
             $due = $reading->daysFromClean($reading->learned->interval, $today);
@@ -63,7 +75,6 @@ final readonly class Rhythm
                     $reading->daysFromClean($reading->learned->earliest, $today) ?? $due,
                     $due,
                     $reading->daysFromClean($reading->learned->latest, $today) ?? $due,
-                    true,
                 ];
             }
         }

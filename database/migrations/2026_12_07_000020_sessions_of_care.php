@@ -25,6 +25,7 @@ return new class extends Migration {
         });
         Schema::table('households', function (Blueprint $table): void {
             $table->boolean('quiet_machines')->default(false);
+            $table->text('session_rule')->nullable();
         });
     }
 };

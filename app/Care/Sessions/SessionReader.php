@@ -21,6 +21,8 @@ final readonly class SessionReader
     private const NODES = 300;
     /** Seconds for which somebody who has just done a step on a machine goes on there if they can. */
     private const AT_IT = 1200;
+    /** Minutes by which everything has to be done sooner for somebody to leave the machine they are at. */
+    private const WORTH_LEAVING = 1.0;
 
     public function __construct(
         private ClockInterface $clock,
@@ -50,13 +52,7 @@ final readonly class SessionReader
         }
         // What has been poured from already comes first.
         uksort($left, static fn (string $a, string $b): int => (int) ([] === $progress[$a]->made) <=> (int) ([] === $progress[$b]->made));
-        $fitted = $this->scheduler->fit($left, $household, new PlanWishes(
-            $now,
-            null,
-            count($hands),
-            $this->hours($session, $now),
-            $this->atIt($session, $progress, $left, $now) + ($session->wishes['by'] ?? []),
-        ), self::NODES);
+        $fitted = $this->fitted($session, $household, $left, $this->atIt($session, $progress, $left, $now), $now);
         $names = $household->names($session->people);
 
         return new RunningSession(
@@ -68,6 +64,26 @@ final readonly class SessionReader
             array_map(static fn (int $person): string => is_string($names[$person] ?? null) ? $names[$person] : '', $session->people),
             $now,
         );
+    }
+
+    /**
+     * Who is at a machine stays there as long as that makes nothing later: a plan made anew must not send people to and fro.
+     *
+     * @param array<string, RoundBlocks> $left by machine
+     * @param array<string, int> $atIt number of the hands that are at a block now
+     */
+    private function fitted(CareSession $session, Household $household, array $left, array $atIt, \DateTimeImmutable $now): FittedRounds
+    {
+        $people = max(1, count($session->people));
+        [$hours, $by] = [$this->hours($session, $now), $atIt + ($session->wishes['by'] ?? [])];
+        $stay = new PlanWishes($now, null, $people, array_fill_keys(array_keys($atIt), 0.0) + $hours, $by);
+        $staying = $this->scheduler->fit($left, $household, $stay, self::NODES);
+        if ([] === $atIt || $staying->schedule->proved) {
+            return $staying;
+        }
+        $free = $this->scheduler->fit($left, $household, new PlanWishes($now, null, $people, $hours, $by), self::NODES);
+
+        return $free->schedule->finish < $staying->schedule->finish - self::WORTH_LEAVING ? $free : $staying;
     }
 
     /** @return array<string, string> answers to count on where none was given yet */

@@ -6,12 +6,15 @@ namespace App\View\Calendar;
 
 use App\Care\MachineCare;
 use App\Care\Readers\CareReader;
+use App\Care\Sessions\AheadSessions;
 use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Round;
 use App\View\Pages\Today\TaskLine;
 use App\View\Words\Dates;
 use App\View\Words\ReasonWords;
+use App\View\Words\Uses;
+use GoodRinse\Core\Plan\Ahead\SessionDay;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\RunningTimer;
 use Sabre\VObject\Component;
@@ -30,8 +33,9 @@ final readonly class CareCalendar
     /**
      * @param list<MachineCare> $machines
      * @param list<array{Round, RunningTimer}> $waits that a round started and are still going on
+     * @param AheadSessions|null $sessions in place of a day for each task
      */
-    public function write(Household $household, array $machines, Day $today, array $waits): VCalendar
+    public function write(Household $household, array $machines, Day $today, array $waits, ?AheadSessions $sessions = null): VCalendar
     {
         $calendar = new VCalendar(['VERSION' => '2.0', 'PRODID' => '-//Good Rinse//Care of household machines//EN'], false);
         $calendar->add('METHOD', 'PUBLISH');
@@ -40,8 +44,14 @@ final readonly class CareCalendar
         $calendar->add('X-PUBLISHED-TTL', 'PT6H');
         foreach (CareReader::byUrgency($machines) as $task) {
             $day = $this->day($task, $today);
-            if (null !== $day) {
+            if (null !== $day && !isset($sessions?->tasks["{$task->machine->id}:$task->id"])) {
                 $this->add($calendar, $household, $task, $day, $today);
+            }
+        }
+
+        if (null !== $sessions) {
+            foreach ($sessions->plan->sessions as $session) {
+                $this->addSession($calendar, $household, $sessions, $session);
             }
         }
 
@@ -83,6 +93,39 @@ final readonly class CareCalendar
             $alarm->add('TRIGGER', "PT{$household->digest_hour}H", $related);
             $component->add($alarm);
         }
+    }
+
+    private function addSession(VCalendar $calendar, Household $household, AheadSessions $sessions, SessionDay $session): void
+    {
+        $day = $sessions->today->plus($session->day);
+        $lines = $jobs = [];
+        foreach ($session->jobs as $job) {
+            $task = $sessions->task($job);
+            $lines[$task->machine->name][] = $task->name();
+            $jobs[] = "{$task->machine->id}:{$task->fullest()}";
+        }
+        $summary = (string) __('ahead.summary', ['machines' => implode(', ', array_keys($lines))]);
+        $event = $calendar->add('VEVENT', [
+            'UID' => sprintf('session-%s-%s@good-rinse', mb_strtolower($household->id), $day->midnight()->format('Ymd')),
+            'SUMMARY' => $summary,
+            'DESCRIPTION' => implode("\n", [
+                ...array_map(
+                    static fn (string $machine, array $tasks): string => "$machine: ".implode(', ', $tasks),
+                    array_keys($lines),
+                    $lines,
+                ),
+                (string) __('ahead.takes', ['minutes' => Uses::minutes($session->minutes)]),
+            ]),
+            'DTSTAMP' => $sessions->today->midnight(),
+            'TRANSP' => 'TRANSPARENT',
+            'URL' => route('plan', ['jobs' => array_values(array_unique($jobs))]),
+        ]);
+        \assert($event instanceof Component);
+        $event->add('DTSTART', $day->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
+        $event->add('DTEND', $day->plus(1)->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
+        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $summary]);
+        $alarm->add('TRIGGER', "PT{$household->digest_hour}H");
+        $event->add($alarm);
     }
 
     private function addWait(VCalendar $calendar, Round $round, RunningTimer $timer): void

@@ -6,6 +6,8 @@ namespace App\View\Calendar;
 
 use App\Care\Readers\CareReader;
 use App\Care\Readers\RunningWaits;
+use App\Care\Sessions\AheadReader;
+use App\Care\Sessions\SessionWish;
 use App\Models\Household;
 use App\Models\Round;
 use App\View\Words\HouseMeasures;
@@ -24,6 +26,7 @@ final readonly class CareFeed
         private Repository $cache,
         private ClockInterface $clock,
         private HouseMeasures $measures,
+        private AheadReader $ahead,
     ) {
     }
 
@@ -39,6 +42,7 @@ final readonly class CareFeed
                 ...$going,
                 $household->name,
                 (string) $household->digest_hour,
+                json_encode($household->session_rule, JSON_THROW_ON_ERROR),
                 $household->measures->value,
                 config()->string('app.url'),
             ]),
@@ -49,9 +53,16 @@ final readonly class CareFeed
             return [$kept['text'], $stamp];
         }
         $today = Day::at($this->clock->now(), $household->zone());
+        $wish = SessionWish::kept($household);
         $text = $this->measures->during(
             $household->measures,
-            fn (): string => $this->calendar->write($household, $this->care->household($household), $today, $waits)->serialize(),
+            fn (): string => $this->calendar->write(
+                $household,
+                $this->care->household($household),
+                $today,
+                $waits,
+                null === $wish ? null : $this->ahead->read($household, $wish),
+            )->serialize(),
         );
         $this->cache->forever($key, ['stamp' => $stamp, 'text' => $text]);
 

@@ -54,7 +54,8 @@
                 href="{{ $backTo }}">Did it help? Back to what you were looking into</a></p>@endif
             <p class="with-gap mb-0"><a @class(['push', 'push--main' => ! $backTo && ! $round->care_session_id])
                 href="{{ route('today') }}">Back to Today</a><a class="push"
-                href="{{ route('rounds.record', $round) }}">Service record</a><a class="push push--quiet" href="{{ route('logbook') }}">See the logbook</a></p>
+                href="{{ route('rounds.record', $round) }}">Service record</a><a class="push push--quiet"
+                href="{{ route('logbook') }}">See the logbook</a></p>
         </section>
         <aside class="today__aside">
             <section class="tile">

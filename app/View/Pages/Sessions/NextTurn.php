@@ -55,13 +55,13 @@ final readonly class NextTurn
         return new self($running, null, $block, null === $block ? null : $running->at($start));
     }
 
-    /** What one does, in a few words. */
+    /** What one does: the title of its first step. */
     public function what(): string
     {
         return match (true) {
             null === $this->block => self::text('finish'),
             null !== $this->block->clears => $this->block->clears,
-            default => $this->block->steps[0]->short ?? '',
+            default => $this->block->steps[0]->title ?? '',
         };
     }
 
@@ -79,7 +79,7 @@ final readonly class NextTurn
         foreach ($this->running->fitted->blocks as $block) {
             $wait ??= null !== $block->wait && $block->isRunning && $block->round !== $this->round?->machine_id ? $block : null;
         }
-        $values = ['machine' => $this->machine(), 'what' => mb_strtolower($this->what())];
+        $values = ['machine' => $this->machine()];
 
         return null === $wait ? self::text('turn', $values) : self::text('turn_while', $values + [
             'wait' => (string) $wait->wait,

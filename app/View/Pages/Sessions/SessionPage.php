@@ -72,7 +72,7 @@ final readonly class SessionPage
                     null !== $turn->at => Scalar::text(__('plan.free_until', [
                         'time' => Dates::time($turn->at, $zone),
                         'machine' => $turn->machine(),
-                        'what' => mb_strtolower($turn->what()),
+                        'what' => rtrim(mb_strtolower(mb_substr($turn->what(), 0, 1)).mb_substr($turn->what(), 1), '.'),
                     ])),
                     default => Scalar::text(__('plan.nothing_left')),
                 },

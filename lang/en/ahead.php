@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'Sessions ahead',
+    'link' => 'Sessions ahead',
+    'head_none' => 'Nothing falls due in the next half year.',
+    'head' => '{1} One session in the next half year.|[2,*] :Count sessions in the next half year.',
+    'lead' => 'What falls due about the same time is done together, so that a machine is opened once for it.',
+    'how' => 'When',
+    'modes' => ['suits' => 'When it suits the machines', 'days' => 'On set days', 'none' => 'No sessions: each job when it is due'],
+    'which' => 'Which',
+    'weeks' => ['every', 'the first', 'the second', 'the third', 'the fourth', 'the last'],
+    'weekday' => 'Day',
+    'minutes' => 'Minutes at most',
+    'look' => 'Look',
+    'keep' => 'Keep it so',
+    'keep_none' => 'No sessions any more',
+    'kept' => 'Kept. The calendar shows the sessions.',
+    'kept_none' => 'Each job stands by itself again.',
+    'is_kept' => 'This is how it is kept, and how the calendar shows it.',
+    'compare' => 'Against each job when it is due',
+    'with' => 'Sessions',
+    'without' => 'Each when due',
+    'days' => 'Days with work',
+    'openings' => 'Times a machine is opened',
+    'hands' => 'Minutes of hands',
+    'over' => 'Days over, all jobs together',
+    'moved_head' => 'Moved by what you found',
+    'moved' => ':task, :machine: :day in place of :was.',
+    'more_moved' => '{1} And one more.|[2,*] And :count more.',
+    'between' => 'In between, each when it is due: they come back too often to wait',
+    'plan' => 'Plan it',
+    'summary' => 'Session: :machines',
+    'takes' => 'About :minutes of your hands.',
+];
