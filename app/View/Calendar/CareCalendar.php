@@ -104,7 +104,7 @@ final readonly class CareCalendar
             $lines[$task->machine->name][] = $task->name();
             $jobs[] = "{$task->machine->id}:{$task->fullest()}";
         }
-        $summary = (string) __('ahead.summary', ['machines' => implode(', ', array_keys($lines))]);
+        $summary = (string) __('plan.ahead.summary', ['machines' => implode(', ', array_keys($lines))]);
         $event = $calendar->add('VEVENT', [
             'UID' => sprintf('session-%s-%s@good-rinse', mb_strtolower($household->id), $day->midnight()->format('Ymd')),
             'SUMMARY' => $summary,
@@ -114,7 +114,7 @@ final readonly class CareCalendar
                     array_keys($lines),
                     $lines,
                 ),
-                (string) __('ahead.takes', ['minutes' => Uses::minutes($session->minutes)]),
+                (string) __('plan.ahead.takes', ['minutes' => Uses::minutes($session->minutes)]),
             ]),
             'DTSTAMP' => $sessions->today->midnight(),
             'TRANSP' => 'TRANSPARENT',

@@ -42,7 +42,8 @@ final class SessionsAhead
                 }
             }
         }
-        usort($sessions, static fn (SessionDay $a, SessionDay $b): int => [$a->day, $a->jobs[0]->job->id] <=> [$b->day, $b->jobs[0]->job->id]);
+        usort($sessions, static fn (SessionDay $a, SessionDay $b): int => [$a->day, $a->jobs[0]->job->id]
+            <=> [$b->day, $b->jobs[0]->job->id]);
 
         return AheadPlan::of($sessions);
     }
@@ -96,7 +97,7 @@ final class SessionsAhead
                 $windows[$job->id]->holds($day) && $windows[$job->id]->due - $day <= self::NEAR * $job->again->due
             )));
             $along = array_values(array_filter($jobs, static fn (RecurringJob $job): bool => $windows[$job->id]->holds($day)));
-            $session = $this->session($day, [] === $must ? $along : $must, $along, $windows) ?? $this->session($day, $along, $along, $windows);
+            $session = $this->session($day, [] === $must ? $along : $must, $along, $windows);
             if (null === $session) {
                 break;
             }

@@ -42,6 +42,12 @@ final class Distances
         return $this->least[$from][$to];
     }
 
+    /** @return list<list<float>> minutes from start to start at least, by step and step after */
+    public function rows(): array
+    {
+        return $this->least;
+    }
+
     /** Minutes at which a step begins at the soonest. */
     public function soonest(int $step): float
     {
@@ -94,8 +100,8 @@ final class Distances
         $onward = $this->least[$to];
         foreach ($this->least as $a => $row) {
             $via = $row[$from] + $minutes;
-            if (-INF === $via) {
-                continue;
+            if ($via <= $row[$to]) {
+                continue; // what lies beyond is as far away already
             }
             foreach ($onward as $b => $rest) {
                 if ($via + $rest > $row[$b]) {

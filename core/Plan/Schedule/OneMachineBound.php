@@ -17,24 +17,28 @@ final class OneMachineBound
     public static function of(array $steps): float
     {
         usort($steps, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $waiting = [];
+        $tails = $left = [];
         [$now, $bound, $next, $count] = [0.0, 0.0, 0, count($steps)];
-        while ($next < $count || [] !== $waiting) {
-            if ([] === $waiting) {
-                $now = max($now, $steps[$next][0]);
+        while ($next < $count || [] !== $tails) {
+            if ([] === $tails && $steps[$next][0] > $now) {
+                $now = $steps[$next][0];
             }
             for (; $next < $count && $steps[$next][0] <= $now + Distances::SLACK; ++$next) {
-                $waiting[] = [$steps[$next][2], $steps[$next][1]];
+                [$tails[$next], $left[$next]] = [$steps[$next][2], $steps[$next][1]];
             }
-            usort($waiting, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
-            [$tail, $minutes] = array_shift($waiting) ?? [0.0, 0.0];
-            $until = $next < $count ? min($now + $minutes, $steps[$next][0]) : $now + $minutes;
-            $left = $minutes - ($until - $now);
+            $longest = array_search(max($tails ?: [0.0]), $tails, true);
+            if (false === $longest) {
+                break;
+            }
+            $until = $now + $left[$longest];
+            if ($next < $count && $steps[$next][0] < $until) {
+                $until = $steps[$next][0];
+            }
+            $left[$longest] -= $until - $now;
             $now = $until;
-            if ($left <= Distances::SLACK) {
-                $bound = max($bound, $now + $tail);
-            } else {
-                $waiting[] = [$tail, $left];
+            if ($left[$longest] <= Distances::SLACK) {
+                $bound = max($bound, $now + $tails[$longest]);
+                unset($tails[$longest]);
             }
         }
 

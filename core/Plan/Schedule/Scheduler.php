@@ -17,12 +17,16 @@ final readonly class Scheduler
     public const NODES = 30_000;
     /** Goes up whenever the same steps may get another plan than before. */
     public const VERSION = 2;
-    private const FEW_NODES = 120;
+    private const FEW_NODES = 60;
     /** Beyond, an order tried takes as long as the square of the steps. */
     private const SQUARES = 200_000;
     private const RESTARTS = 40;
     /** Orders that are tried beyond twenty-five steps, each in some millionths of a second for every step. */
-    private const TRIES = 2500;
+    private const TRIES = 1500;
+    /** Stretches of time that are looked at beyond twenty-five steps: so many by the square of the steps. */
+    private const WINDOWS = 15_000;
+    /** So near the bound nothing is searched for any more. */
+    private const NEAR = 1.003;
     private const TRIES_TO_SMOOTH = 800;
     /** Of the orders tried, one in so many is to free hands sooner. */
     private const HANDS_SHARE = 6;
@@ -188,6 +192,7 @@ final readonly class Scheduler
         $start = self::start($network, $seed, self::RESTARTS);
         if (null !== $start && $count > self::EXACT) {
             $start = (new LocalSearch($network, $hands))->shorten($start, $bound, $this->tries(self::TRIES), $seed);
+            $start = (new WindowSearch($network))->shorten($start, self::NEAR * $bound, intdiv(self::WINDOWS, $count ** 2), $seed);
         }
         $isMet = null !== $start && $network->end($start, $counted) <= $bound + Distances::SLACK;
         $first = new Search($network->minutes, $network->sharing, $counted, INF, $isMet ? 0 : $nodes);

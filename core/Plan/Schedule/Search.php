@@ -76,8 +76,12 @@ final class Search
 
             return;
         }
-        $pairs = $this->select($distances, $pairs);
-        if (null === $pairs || $this->bound($distances) >= $this->value - Distances::SLACK) {
+        $selected = $this->select($distances, $pairs);
+        if (null === $selected) {
+            return;
+        }
+        [$pairs, $tails] = $selected;
+        if ($this->bound($distances, $tails) >= $this->value - Distances::SLACK) {
             return;
         }
         $conflict = $this->conflict($distances, $pairs);
@@ -101,27 +105,35 @@ final class Search
     }
 
     /**
-     * Puts in order what can come only one way round, until nothing follows any more.
+     * Puts in order what can come only one way round, until nothing follows any more: a step comes before another as long as
+     * that can be kept, can still be better than what is known, and is over by the deadline.
      *
      * @param list<array{int, int}> $pairs
      *
-     * @return list<array{int, int}>|null those that are still open; null when one can come neither way
+     * @return array{list<array{int, int}>, list<float>}|null those that are still open, and minutes that have to follow each
+     *     step; null when one can come neither way
      */
     private function select(Distances $distances, array $pairs): ?array
     {
+        [$minutes, $better, $inTime] = [$this->minutes, $this->value - Distances::SLACK, $this->deadline + Distances::SLACK];
         do {
             $hasChanged = false;
             $open = [];
-            [$tails, $limits] = [$distances->tails($this->minutes, $this->counted), $distances->tails($this->minutes, $this->within)];
+            $tails = $distances->tails($minutes, $this->counted);
+            $limits = INF === $inTime ? $tails : $distances->tails($minutes, $this->within);
+            [$least, $heads] = [$distances->rows(), $distances->starts()];
             foreach ($pairs as [$i, $j]) {
-                if (
-                    $distances->least($i, $j) >= $this->minutes[$i] - Distances::SLACK
-                    || $distances->least($j, $i) >= $this->minutes[$j] - Distances::SLACK
-                ) {
+                [$there, $back] = [$least[$i][$j], $least[$j][$i]];
+                if ($there >= $minutes[$i] - Distances::SLACK || $back >= $minutes[$j] - Distances::SLACK) {
                     continue;
                 }
-                $forward = $this->isPossible($distances, $i, $j, $tails, $limits);
-                $backward = $this->isPossible($distances, $j, $i, $tails, $limits);
+                $both = $minutes[$i] + $minutes[$j];
+                $forward = $back + $minutes[$i] <= Distances::SLACK
+                    && $heads[$i] + $both + $tails[$j] < $better
+                    && $heads[$i] + $both + $limits[$j] <= $inTime;
+                $backward = $there + $minutes[$j] <= Distances::SLACK
+                    && $heads[$j] + $both + $tails[$i] < $better
+                    && $heads[$j] + $both + $limits[$i] <= $inTime;
                 if ($forward && $backward) {
                     $open[] = [$i, $j];
                     continue;
@@ -130,45 +142,35 @@ final class Search
                     return null;
                 }
                 [$first, $second] = $forward ? [$i, $j] : [$j, $i];
-                if (!$distances->add($first, $second, $this->minutes[$first])) {
+                if (!$distances->add($first, $second, $minutes[$first])) {
                     return null;
                 }
                 $hasChanged = true;
+                [$least, $heads] = [$distances->rows(), $distances->starts()];
             }
             $pairs = $open;
         } while ($hasChanged);
 
-        return $pairs;
+        return [$pairs, $tails];
     }
 
     /**
-     * Whether one step before the other can be kept, and can still be better than what is known.
+     * Minutes below which the steps that count cannot all have ended, in anything that follows; INF beyond the deadline.
      *
-     * @param list<float> $tails
-     * @param list<float> $limits
+     * @param list<float> $tails minutes that have to follow each step
      */
-    private function isPossible(Distances $distances, int $first, int $second, array $tails, array $limits): bool
-    {
-        $end = $distances->soonest($first) + $this->minutes[$first] + $this->minutes[$second];
-
-        return $distances->least($second, $first) + $this->minutes[$first] <= Distances::SLACK
-            && $end + $tails[$second] < $this->value - Distances::SLACK
-            && $end + $limits[$second] <= $this->deadline + Distances::SLACK;
-    }
-
-    /** Minutes below which the steps that count cannot all have ended, in anything that follows; INF beyond the deadline. */
-    private function bound(Distances $distances): float
+    private function bound(Distances $distances, array $tails): float
     {
         if ($this->ends($distances->starts(), $this->within) > $this->deadline + Distances::SLACK) {
             return INF;
         }
         $bound = $this->soonestEnd($distances);
-        $tails = $distances->tails($this->minutes, $this->counted);
+        $heads = $distances->starts();
         foreach ($this->sharing as $steps) {
             $on = [];
             foreach ($steps as $i) {
                 if ($this->minutes[$i] > 0 && -INF !== $tails[$i]) {
-                    $on[] = [$distances->soonest($i), $this->minutes[$i], $tails[$i]];
+                    $on[] = [$heads[$i], $this->minutes[$i], $tails[$i]];
                 }
             }
             $bound = max($bound, OneMachineBound::of($on));

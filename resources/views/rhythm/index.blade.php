@@ -16,7 +16,7 @@
         @endif
         <div class="rhythm-do">
             <a class="push push--quiet" href="{{ route('machines.start', $shown->machine) }}">Change the start</a>
-            <a class="push push--quiet" href="{{ route('ahead') }}">{{ __('ahead.link') }}</a>
+            <a class="push push--quiet" href="{{ route('ahead') }}">{{ __('plan.ahead.link') }}</a>
             <a class="push push--quiet" href="{{ route('reminders') }}">Calendar and mail</a>
             <a class="push push--quiet" href="{{ route('away') }}">Nobody at home</a>
         </div>

@@ -144,7 +144,8 @@ final class SessionsAheadTest extends TestCase
     public function test_a_rule_names_its_days(): void
     {
         $monday = new \DateTimeImmutable('2026-06-15');
-        self::assertSame([19, 47, 82], array_slice((new SessionRule(1, 6))->days($monday, 100), 0, 3), 'first Saturdays: 4 July, 1 August, 5 September');
+        $first = array_slice((new SessionRule(1, 6))->days($monday, 100), 0, 3);
+        self::assertSame([19, 47, 82], $first, 'first Saturdays: 4 July, 1 August, 5 September');
         self::assertSame([5, 12], (new SessionRule(SessionRule::WEEKLY, 6))->days($monday, 15));
         self::assertSame([12], (new SessionRule(SessionRule::LAST, 6))->days($monday, 20));
     }

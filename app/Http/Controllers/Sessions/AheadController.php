@@ -25,6 +25,6 @@ final class AheadController extends Controller
         $wish = $request->wish() ?? new SessionWish(SessionWish::NONE);
         $change->handle($this->person($request)->home(), $wish);
 
-        return redirect()->route('ahead')->with('did', __(SessionWish::NONE === $wish->mode ? 'ahead.kept_none' : 'ahead.kept'));
+        return redirect()->route('ahead')->with('did', __(SessionWish::NONE === $wish->mode ? 'plan.ahead.kept_none' : 'plan.ahead.kept'));
     }
 }

@@ -38,7 +38,7 @@ final readonly class AheadPage
             today: $sessions->today,
             wish: $shown,
             isKept: null !== $kept && $kept == $shown,
-            head: 0 === $count ? self::text('head_none') : Scalar::text(trans_choice('ahead.head', $count, ['count' => Uses::small($count)])),
+            head: 0 === $count ? self::text('head_none') : self::counted('head', $count),
             lines: array_map(fn (SessionDay $session): AheadLine => $this->line($session, $sessions), $sessions->plan->sessions),
             compared: self::compared($sessions->plan, $sessions->each),
             moved: $kept == $shown ? $this->moved($household, $sessions) : [],
@@ -113,13 +113,18 @@ final readonly class AheadPage
         $more = count($moved) - self::NAMED;
 
         return $more > 0
-            ? [...array_slice($moved, 0, self::NAMED), Scalar::text(trans_choice('ahead.more_moved', $more, ['count' => Uses::small($more)]))]
+            ? [...array_slice($moved, 0, self::NAMED), self::counted('more_moved', $more)]
             : $moved;
+    }
+
+    private static function counted(string $key, int $count): string
+    {
+        return Scalar::text(trans_choice("plan.ahead.$key", $count, ['count' => Uses::small($count)]));
     }
 
     /** @param array<string, string> $values */
     private static function text(string $key, array $values = []): string
     {
-        return Scalar::text(__("ahead.$key", $values));
+        return Scalar::text(__("plan.ahead.$key", $values));
     }
 }
