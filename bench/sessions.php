@@ -159,6 +159,19 @@ printf(
     memory_get_peak_usage() / 1048576,
 );
 
+do {
+    [$blocks, $links] = $session($draw(140), ['hands']);
+} while (count($blocks) < 300);
+$start = hrtime(true);
+$plan = (new Scheduler(600))->plan($activities($blocks), $links);
+printf(
+    "%d steps: %.0f ms, gap %.1f %%, memory %.0f MB\n",
+    count($blocks),
+    (hrtime(true) - $start) / 1e6,
+    100 * ($plan->finish / $plan->lowerBound - 1),
+    memory_get_peak_usage() / 1048576,
+);
+
 $saved = $list = $gap = [];
 $proved = 0;
 for ($i = 0; $i < 200; ++$i) {

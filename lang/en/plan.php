@@ -104,7 +104,7 @@ return [
         'kept_none' => 'Each job stands by itself again.',
         'is_kept' => 'This is how it is kept, and how the calendar shows it.',
         'compare' => 'Against each job when it is due',
-        'with' => 'Sessions',
+        'with' => 'In sessions',
         'without' => 'Each when due',
         'days' => 'Days with work',
         'openings' => 'Times a machine is opened',

@@ -161,10 +161,11 @@ final class SessionDrill
         if (self::EACH === $way || [] === $recurring) {
             return $done;
         }
-        $ahead = new SessionsAhead(fn (string $machine, array $ids): float => $this->minutesOf(
-            $this->kind($machine),
-            array_map(static fn (string $id): string => $jobs[$id][1], $ids),
-        ), self::MOST_MINUTES);
+        $ahead = new SessionsAhead(function (string $machine, array $ids) use ($jobs): float {
+            $procedures = array_map(static fn (string $id): string => $jobs[$id][1], $ids);
+
+            return [] === $procedures ? 0.0 : $this->minutesOf($this->kind($machine), $procedures);
+        }, self::MOST_MINUTES);
         $plan = self::MONTHLY === $way
             ? $ahead->onDays($recurring, (new SessionRule(1, 6))->days($first->modify("+$day days"), self::AHEAD))
             : $ahead->whenItSuits($recurring, self::AHEAD);

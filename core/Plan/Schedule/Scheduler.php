@@ -189,7 +189,7 @@ final readonly class Scheduler
         $count = count($network->minutes);
         $nodes = $count <= self::EXACT ? $this->mostNodes : min(self::FEW_NODES, $this->mostNodes, intdiv(self::SQUARES, $count ** 2));
         $bound = LowerBound::of($network);
-        $start = self::start($network, $seed, self::RESTARTS);
+        $start = self::start($network, $seed, max(1, min(self::RESTARTS, intdiv(self::SQUARES, $count ** 2))));
         if (null !== $start && $count > self::EXACT) {
             $start = (new LocalSearch($network, $hands))->shorten($start, $bound, $this->tries(self::TRIES), $seed);
             $start = (new WindowSearch($network))->shorten($start, self::NEAR * $bound, intdiv(self::WINDOWS, $count ** 2), $seed);
