@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\CareSession;
 use App\View\BodyCache;
 use App\View\Pages\Today\TodayPage;
 use GoodRinse\Core\Quantity\Day;
@@ -22,7 +21,6 @@ final class TodayController extends Controller
         return view('today', [
             'household' => $home,
             'today' => Day::at($clock->now(), $home->zone()),
-            'session' => CareSession::open($home),
             'body' => $kept->of('today', $home, static fn (): View => view('today.body', $page->for($home))),
         ]);
     }

@@ -31,7 +31,7 @@
         </section>
         <section class="tile">
             <h2>{{ __('plan.machines') }}</h2>
-            <ul class="clean-list">
+            <ul class="clean-list mb-3">
                 @foreach ($rounds as $round)
                     <li><a href="{{ route('rounds.show', $round) }}">{{ $round->machine->name }}</a>
                         <span class="muted small">{{ $round->fittedProcedure()->name }}</span></li>

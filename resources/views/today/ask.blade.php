@@ -2,7 +2,10 @@
 @use('App\View\Words\Uses')
 <div class="ask">
     <div>
-        @if ($running)
+        @if ($session)
+            <h1>{{ __('plan.session_open') }}</h1>
+            <p>{{ __('plan.session_on', ['machines' => implode(', ', $inSession)]) }}</p>
+        @elseif ($running)
             <h1>A round is under way.<br>Next: {{ mb_strtolower($progress->current()?->short ?? 'finish it') }}.</h1>
             <p>{{ $running->machine->name }}: {{ mb_strtolower($running->fittedProcedure()->name) }}, begun
                 {{ Dates::short(GoodRinse\Core\Quantity\Day::at($running->started_at, $household->zone())) }} at
@@ -52,7 +55,9 @@
         @endif
     </div>
     <div class="ask__do">
-        @if ($running)
+        @if ($session)
+            <a class="push push--main" href="{{ route('sessions.show', $session) }}">{{ __('plan.to_session') }}</a>
+        @elseif ($running)
             <a class="push push--main" href="{{ route('rounds.show', $running) }}">Go on</a>
             <details>
                 <summary>Stop this round</summary>

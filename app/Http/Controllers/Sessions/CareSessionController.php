@@ -12,6 +12,7 @@ use App\Http\Requests\Plan\PlanRequest;
 use App\Models\CareSession;
 use App\View\Pages\Sessions\NextTurn;
 use App\View\Pages\Sessions\SessionPage;
+use App\View\Words\Dates;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -49,9 +50,15 @@ final class CareSessionController extends Controller
 
     public function join(Request $request, CareSession $session, JoinSession $join): RedirectResponse
     {
-        $join->handle($session, $this->person($request));
+        $person = $this->person($request);
+        $before = $session->promise['finish'];
+        $join->handle($session, $person);
+        $zone = $person->home()->zone();
 
-        return redirect()->route('sessions.show', $session)->with('did', __('plan.joined'));
+        return redirect()->route('sessions.show', $session)->with('did', __('plan.joined', [
+            'now' => Dates::time(new \DateTimeImmutable($session->promise['finish']), $zone),
+            'was' => Dates::time(new \DateTimeImmutable($before), $zone),
+        ]));
     }
 
     public function leave(Request $request, CareSession $session, JoinSession $join): RedirectResponse

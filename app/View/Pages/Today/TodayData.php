@@ -45,6 +45,8 @@ final readonly class TodayData extends PageData
      * @param list<VesselNotice> $vessels
      * @param int $seconds from now until all that is proposed is done
      * @param int|null $handsFree seconds until nobody is needed any more; null for a single round
+     * @param string|null $session id of the session that goes on
+     * @param list<string> $inSession machines on which it does
      * @param Collection<int, Round> $unreadable
      * @param Collection<int, Round> $paused
      * @param list<TrayPiece> $tray
@@ -79,6 +81,8 @@ final readonly class TodayData extends PageData
         public int $seconds,
         public ?int $handsFree,
         public ?Round $running,
+        public ?string $session,
+        public array $inSession,
         public Collection $unreadable,
         public Collection $paused,
         public ?Progress $progress,

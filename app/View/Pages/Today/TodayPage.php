@@ -26,6 +26,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\SymptomRecord;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\OpenEnds;
+use Illuminate\Support\Collection;
 use Psr\Clock\ClockInterface;
 
 /** What Today shows. */
@@ -75,7 +76,7 @@ final readonly class TodayPage
             ),
         );
         $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
-        $session = count($batches) > 1 ? $this->planner->today($machines, $household)->fitted->schedule : null;
+        $proposed = count($batches) > 1 ? $this->planner->today($machines, $household)->fitted->schedule : null;
 
         [$traces, $held] = $this->traces->of($household, $byId);
         $asking = $this->handbook->asking();
@@ -110,9 +111,13 @@ final readonly class TodayPage
             needs: $this->needs->for($household, array_map(static fn (MachineCare $care): Machine => $care->machine, $machines)),
             dangers: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             vessels: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
-            seconds: null === $session ? ($batches[0]->estimate->all ?? null)?->seconds() ?? 0 : self::seconds($session->finish),
-            handsFree: null === $session ? null : self::seconds($session->handsFree),
+            seconds: null === $proposed ? ($batches[0]->estimate->all ?? null)?->seconds() ?? 0 : self::seconds($proposed->finish),
+            handsFree: null === $proposed ? null : self::seconds($proposed->handsFree),
             running: $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at && $round->isReadable()),
+            session: $session = $rounds->first(
+                static fn (Round $round): bool => null === $round->ended_at && null !== $round->care_session_id,
+            )?->care_session_id,
+            inSession: null === $session ? [] : self::inSession($rounds, $session),
             unreadable: $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && !$round->isReadable()),
             paused: $rounds->filter(
                 static fn (Round $round): bool => null === $round->ended_at && $round !== $running && $round->isReadable(),
@@ -124,6 +129,19 @@ final readonly class TodayPage
             strip: WeeksStrip::of($tasks, $today),
             handbook: $this->handbook,
         );
+    }
+
+    /**
+     * @param Collection<int, Round> $rounds
+     *
+     * @return list<string> machines on which its rounds go on
+     */
+    private static function inSession(Collection $rounds, string $session): array
+    {
+        return array_values($rounds
+            ->filter(static fn (Round $round): bool => null === $round->ended_at && $session === $round->care_session_id)
+            ->map(static fn (Round $round): string => $round->machine->name)
+            ->all());
     }
 
     /**
