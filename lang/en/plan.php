@@ -40,6 +40,7 @@ return [
     'whole' => 'All of it would take until :all.',
     'head_nothing_fits' => 'None of it can be done by :ready.',
     'left' => 'no time for it',
+    'by_itself' => 'then :minutes by itself',
     'by_hand' => ':minutes by hand',
     'go' => 'Plan it',
     'hands' => 'Hands',

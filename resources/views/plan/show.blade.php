@@ -34,7 +34,7 @@
                     <legend class="h3">{{ $machine }}</legend>
                     @foreach ($jobs as $job)
                         <label class="check-row"><input type="checkbox" name="jobs[]" value="{{ $job->value }}" @checked($job->isPicked)>
-                            <span>{{ $job->name }} <span class="muted small">{{ $job->note() }}</span></span></label>
+                            <x-drawing.glass :wear="$job->wear" :size="26" :unknown="$job->isNew"/><span>{{ $job->name }} <span class="muted small">{{ $job->note() }}</span></span></label>
                     @endforeach
                 </fieldset>
             @endforeach

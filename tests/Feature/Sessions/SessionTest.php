@@ -10,6 +10,9 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
 use App\Models\User;
+use App\View\Pages\Plan\PlanLine;
+use App\View\Pages\Plan\PlanPage;
+use App\View\Pages\Plan\PlanQuery;
 use App\View\Pages\Sessions\PersonTurn;
 use App\View\Pages\Sessions\SessionData;
 use App\View\Pages\Sessions\SessionPage;
@@ -219,14 +222,16 @@ final class SessionTest extends TestCase
 
     public function test_machines_that_are_quiet_at_night_run_before_it_or_after(): void
     {
-        $job = ["{$this->machines['dishwasher']->id}:acid-wash"];
-        $query = http_build_query(['jobs' => $job, 'at' => '20:00']);
-        $this->user->home()->update(['quiet_machines' => true, 'quiet_from' => 21, 'quiet_to' => 7]);
-        preg_match('/data-block[^>]*/', (string) $this->get("/plan?$query")->assertOk()->getContent(), $quiet);
-        $this->user->home()->update(['quiet_machines' => false]);
-        $loud = (string) $this->get("/plan?$query")->assertOk()->getContent();
-        preg_match('#<h1>.*?(\d\d:\d\d)#', $loud, $done);
-        self::assertSame('2', $done[1][0] ?? '', 'it is over the same evening');
-        self::assertNotSame([], $quiet);
+        $query = new PlanQuery(["{$this->machines['dishwasher']->id}:acid-wash"], '20:00');
+        $cycle = function () use ($query): PlanLine {
+            $lines = app(PlanPage::class)->for($this->user->home()->refresh(), $query, $this->user)->lines;
+
+            return array_values(array_filter($lines, static fn (PlanLine $line): bool => null === $line->number && $line->minutes > 60))[0];
+        };
+        self::assertLessThan('21:00', $cycle()->from);
+        self::assertGreaterThan('21:00', $cycle()->until);
+        $this->put('/reminders', ['wanted' => '1', 'digest_hour' => '8', 'quiet_from' => '21', 'quiet_to' => '7', 'quiet_machines' => '1'])
+            ->assertSessionHasNoErrors();
+        self::assertSame('07:00', $cycle()->from, 'it waits for the morning');
     }
 }

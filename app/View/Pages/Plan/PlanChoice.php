@@ -13,6 +13,9 @@ final readonly class PlanChoice
      * @param string $value "machine:procedure"
      * @param string $when when it is due, in words
      * @param string $minutes of hands by itself, in words
+     * @param string $waits what runs by itself in it, in words; empty where nothing does for long
+     * @param float $wear foulings since clean
+     * @param bool $isNew whether nobody has looked yet
      * @param bool $isLeft whether it was picked and there is no time for it
      */
     public function __construct(
@@ -20,6 +23,9 @@ final readonly class PlanChoice
         public string $name,
         public string $when,
         public string $minutes,
+        public string $waits,
+        public float $wear,
+        public bool $isNew,
         public bool $isPicked,
         public bool $isLeft,
     ) {
@@ -30,6 +36,10 @@ final readonly class PlanChoice
     {
         return $this->isLeft
             ? Scalar::text(__('plan.left'))
-            : $this->when.', '.Scalar::text(__('plan.by_hand', ['minutes' => $this->minutes]));
+            : implode(', ', array_filter([
+                $this->when,
+                Scalar::text(__('plan.by_hand', ['minutes' => $this->minutes])),
+                '' === $this->waits ? '' : Scalar::text(__('plan.by_itself', ['minutes' => $this->waits])),
+            ]));
     }
 }

@@ -25,6 +25,9 @@ use Psr\Clock\ClockInterface;
 /** Jobs on several machines as one session: what to do when, so that everything is done soonest. */
 final readonly class PlanPage
 {
+    /** Minutes of waiting that are worth a word. */
+    private const LONG = 5.0;
+
     public function __construct(
         private CareReader $care,
         private ClockInterface $clock,
@@ -74,6 +77,14 @@ final readonly class PlanPage
             troubles: $this->troubles($session, $lines, $query),
             open: CareSession::open($household),
         );
+    }
+
+    /** What runs by itself in a task, beyond the work. */
+    private static function waits(TaskCare $task): string
+    {
+        $waits = $task->estimate->all->value - $task->estimate->hands->value;
+
+        return $waits < self::LONG ? '' : Uses::minutes($waits);
     }
 
     /** Whose the second pair of hands are: the other member's, where there is just one. */
@@ -161,6 +172,9 @@ final readonly class PlanPage
                     $care->kind->procedureNames[$procedure] ?? $task->name(),
                     (new TaskLine($task, $today, $this->words))->when(),
                     Uses::minutes($task->estimate->hands->value),
+                    self::waits($task),
+                    $task->kept->wear,
+                    $task->neverOpened(),
                     in_array($procedure, $picked, true),
                     in_array($procedure, $session->left[$care->machine->id] ?? [], true),
                 );
