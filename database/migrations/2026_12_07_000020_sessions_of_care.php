@@ -20,8 +20,8 @@ return new class extends Migration {
             $table->index('household_id');
         });
         Schema::table('rounds', function (Blueprint $table): void {
-            $table->foreignUlid('care_session_id')->nullable()->constrained()->nullOnDelete();
-            $table->index('care_session_id');
+            // Without a constraint: SQLite would have to write the whole table anew for one.
+            $table->ulid('care_session_id')->nullable()->index();
         });
         Schema::table('households', function (Blueprint $table): void {
             $table->boolean('quiet_machines')->default(false);

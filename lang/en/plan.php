@@ -63,6 +63,8 @@ return [
     'session' => 'The session',
     'part_of' => 'Part of a session over several machines',
     'on_with_it' => 'On with the session',
+    'begin_all' => 'Begin all as one session',
+    'only' => 'Only :machine',
     'session_open' => 'A session is under way.',
     'session_on' => 'Rounds on :machines. Everything you ticked is kept, and the order is made anew from now.',
     'your_turn' => 'Your turn',

@@ -9,7 +9,8 @@ test('a session: a step moved by key, begun, and led from machine to machine by 
     await page.getByRole('button', { name: 'Plan it' }).click();
     const heading = page.getByRole('heading', { level: 1 });
     const first = page.locator('[data-block]').first();
-    const [block, from, planned] = [await first.getAttribute('data-block'), await first.getAttribute('data-from'), await heading.innerText()];
+    const [block, from] = [await first.getAttribute('data-block'), await first.getAttribute('data-from')];
+    const planned = await heading.innerText();
     await first.focus();
     await page.keyboard.press('ArrowRight');
     const moved = page.locator(`[data-block="${block}"]`);

@@ -1,5 +1,8 @@
 <x-layout :title="__('plan.ahead.title')" place="rhythm">
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
+    @if (! $hasMachines)
+        <x-care.first-machine/>
+    @else
     <h1>{{ $head }}</h1>
     <p class="lead-line">{{ __('plan.ahead.lead') }}</p>
     @if ($moved)
@@ -76,4 +79,5 @@
             </section>
         </div>
     </div>
+    @endif
 </x-layout>

@@ -1,5 +1,8 @@
 <x-layout :title="__('plan.title')" place="today">
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
+    @if (! $choices)
+        <x-care.first-machine/>
+    @else
     <h1>{{ $head }}</h1>
     @if ($sentences)<p class="lead-line">{{ implode(' ', $sentences) }}</p>@endif
     @foreach ($troubles as $trouble)<p class="remedy" role="alert">{{ $trouble }}</p>@endforeach
@@ -34,7 +37,9 @@
                     <legend class="h3">{{ $machine }}</legend>
                     @foreach ($jobs as $job)
                         <label class="check-row"><input type="checkbox" name="jobs[]" value="{{ $job->value }}" @checked($job->isPicked)>
-                            <x-drawing.glass :wear="$job->wear" :size="26" :unknown="$job->isNew"/><span>{{ $job->name }} <span class="muted small">{{ $job->note() }}</span></span></label>
+                            <span class="plan__glass"><x-drawing.glass :wear="$job->wear" :size="26"
+                                :unknown="$job->isNew"/></span>
+                            <span>{{ $job->name }} <span class="muted small">{{ $job->note() }}</span></span></label>
                     @endforeach
                 </fieldset>
             @endforeach
@@ -54,4 +59,5 @@
             <p class="mt-3 mb-0"><button class="push">{{ __('plan.go') }}</button></p>
         </form>
     </div>
+    @endif
 </x-layout>

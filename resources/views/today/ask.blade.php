@@ -78,6 +78,15 @@
                     :procedure="$first->care->fullest()">{{ $first->care->machine->name }} first
                     </x-care.start-round>
             @endif
+        @elseif (count($batches) > 1)
+            <form method="post" action="{{ route('sessions.store') }}">
+                @csrf
+                @foreach ($batches as $each)@foreach (array_keys($each->procedures) as $procedure)<input type="hidden" name="jobs[]"
+                    value="{{ $each->care->machine->id }}:{{ $procedure }}">@endforeach @endforeach
+                <button class="push push--wide push--main">{{ __('plan.begin_all') }}</button>
+            </form>
+            <x-care.start-together :machine="$batches[0]->care->machine" :procedures="array_keys($batches[0]->procedures)">
+                {{ __('plan.only', ['machine' => $batches[0]->care->machine->name]) }}</x-care.start-together>
         @else
             @if (($batch = $data->batch()) && count($batch->procedures) > 1)
                 <x-care.start-together :machine="$batch->care->machine" :procedures="array_keys($batch->procedures)"

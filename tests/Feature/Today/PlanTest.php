@@ -130,6 +130,7 @@ final class PlanTest extends TestCase
         $apart = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->all->value, $today->batches));
         self::assertLessThan($apart * 60, $today->seconds);
         preg_match_all('/\d\d:\d\d/', $plan->head, $times);
+        $this->get('/')->assertSee("value=\"{$this->hood->id}:wash-filters\"", false)->assertSee(__('plan.begin_all'));
         $html = (string) $this->get('/')->assertOk()->assertSee(route('plan'))->getContent();
         foreach ($times[0] as $time) {
             self::assertStringContainsString(">$time</time>", $html);

@@ -26,6 +26,7 @@ final readonly class AheadData extends PageData
         public Day $today,
         public SessionWish $wish,
         public bool $isKept,
+        public bool $hasMachines,
         public string $head,
         public array $lines,
         public array $compared,

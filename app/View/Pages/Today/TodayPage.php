@@ -114,10 +114,8 @@ final readonly class TodayPage
             seconds: null === $proposed ? ($batches[0]->estimate->all ?? null)?->seconds() ?? 0 : self::seconds($proposed->finish),
             handsFree: null === $proposed ? null : self::seconds($proposed->handsFree),
             running: $running = $rounds->first(static fn (Round $round): bool => null === $round->ended_at && $round->isReadable()),
-            session: $session = $rounds->first(
-                static fn (Round $round): bool => null === $round->ended_at && null !== $round->care_session_id,
-            )?->care_session_id,
-            inSession: null === $session ? [] : self::inSession($rounds, $session),
+            session: $rounds->whereNull('ended_at')->whereNotNull('care_session_id')->first()?->care_session_id,
+            inSession: self::inSession($rounds),
             unreadable: $rounds->filter(static fn (Round $round): bool => null === $round->ended_at && !$round->isReadable()),
             paused: $rounds->filter(
                 static fn (Round $round): bool => null === $round->ended_at && $round !== $running && $round->isReadable(),
@@ -134,14 +132,13 @@ final readonly class TodayPage
     /**
      * @param Collection<int, Round> $rounds
      *
-     * @return list<string> machines on which its rounds go on
+     * @return list<string> machines on which rounds of a session go on
      */
-    private static function inSession(Collection $rounds, string $session): array
+    private static function inSession(Collection $rounds): array
     {
-        return array_values($rounds
-            ->filter(static fn (Round $round): bool => null === $round->ended_at && $session === $round->care_session_id)
-            ->map(static fn (Round $round): string => $round->machine->name)
-            ->all());
+        $in = $rounds->whereNull('ended_at')->whereNotNull('care_session_id');
+
+        return array_values($in->map(static fn (Round $round): string => $round->machine->name)->all());
     }
 
     /**
