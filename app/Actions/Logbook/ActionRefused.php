@@ -15,6 +15,11 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self('That lies in the future. Write it down when it has happened.');
     }
 
+    public static function hasRound(string $machine): self
+    {
+        return new self(sprintf('A round on %s is under way already. Finish it or stop it first, or leave %1$s out here.', $machine));
+    }
+
     public static function handsEnough(): self
     {
         return new self('Two people are at it already. A plan has work for two at most; take a machine of its own instead.');

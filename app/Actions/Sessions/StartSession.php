@@ -30,7 +30,7 @@ final readonly class StartSession
      *
      * @throws UnknownEntry when there is no such procedure, or it is not for its machine
      * @throws OrderConflict when the jobs of one machine cannot be one round
-     * @throws ActionRefused when keep-apart refuses one of them
+     * @throws ActionRefused when keep-apart refuses one of them, or another round goes on on its machine
      */
     public function handle(User $person, array $jobs, array $set = [], array $by = []): ?CareSession
     {
@@ -51,6 +51,9 @@ final readonly class StartSession
             ]);
             foreach ($of as [$machine, $procedures]) {
                 $round = $this->start->handle($machine, $person, $procedures);
+                if ($machine->rounds()->whereNull('ended_at')->whereKeyNot($round->id)->exists()) {
+                    throw ActionRefused::hasRound($machine->name);
+                }
                 $round->update(['care_session_id' => $session->id]);
             }
 

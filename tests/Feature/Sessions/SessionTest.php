@@ -149,6 +149,9 @@ final class SessionTest extends TestCase
         $page = $this->page($session);
         $promised = (new \DateTimeImmutable($session->promise['finish']))->setTimezone(new \DateTimeZone('Europe/Stockholm'));
         self::assertStringContainsString($promised->format('H:i'), $page->change);
+        preg_match_all('/\d\d:\d\d/', $page->head, $ends);
+        preg_match('/^(\d+) min/', $page->change, $late);
+        self::assertSame(max($ends[0]), $promised->modify("+$late[1] minutes")->format('H:i'), 'what is said adds up');
         $this->clock->move(sprintf('+%d seconds', 3 * 86400));
         $page = $this->page($session);
         self::assertStringContainsString('Monday', $page->change, 'days later it says since when nothing was done');
@@ -197,6 +200,9 @@ final class SessionTest extends TestCase
         $this->post('/sessions', ['jobs' => ["{$this->machines['drip']->id}:weekly-wash"]])->assertRedirect("/sessions/$session->id");
         self::assertCount(2, $session->rounds()->get());
         $this->post('/sessions', ['jobs' => ["{$this->machines['drip']->id}:no-such"]])->assertSessionHasErrors();
+        $this->post('/sessions', ['jobs' => ["{$this->machines['hood']->id}:degrease"]])->assertSessionHasErrors();
+        $this->post('/sessions', ['jobs' => ["{$this->machines['hood']->id}:wash-filters"]])->assertSessionHasNoErrors();
+        self::assertCount(2, $session->rounds()->get(), 'the same again is the same');
         $this->post('/sessions', ['jobs' => []])->assertSessionHasErrors('jobs');
 
         $other = $this->member();

@@ -15,7 +15,7 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class SessionWords
 {
     /** Minutes by which an end may move before that is worth a sentence. */
-    private const MOVED = 2.0;
+    private const MOVED = 2;
     /** Minutes without anything done after which it was not at work but away. */
     private const AWAY = 120.0;
 
@@ -54,7 +54,7 @@ final readonly class SessionWords
             ]);
         }
         $promised = new \DateTimeImmutable($this->running->session->promise['finish'] ?: 'now');
-        $late = $this->minutes($promised, $this->running->at($this->running->fitted->schedule->finish));
+        $late = self::onTheClock($this->running->at($this->running->fitted->schedule->finish)) - self::onTheClock($promised);
         if (abs($late) < self::MOVED) {
             return self::text('as_planned');
         }
@@ -85,6 +85,12 @@ final readonly class SessionWords
         }
 
         return null;
+    }
+
+    /** Whole minutes, as hours are said. */
+    private static function onTheClock(\DateTimeImmutable $at): int
+    {
+        return intdiv($at->getTimestamp(), 60);
     }
 
     private function clock(float $minutes): string
