@@ -46,8 +46,8 @@ return [
     'hands' => 'Hands',
     'people' => '{1} One person|{2} Two people',
     'now' => 'now',
-    'keys' => 'Drag a step along its lane, or press ← and → on it: the rest is planned around it. Delete lets it go. P gives it to the '
-        .'other person.',
+    'keys' => 'Drag a step along its lane, or press ← and → on it: the rest is planned around it. Delete lets it go.',
+    'keys_two' => 'P gives it to the other person.',
     'move' => 'Move',
     'move_or_give' => 'Move or give away',
     'begin_at' => 'Begin at',
@@ -74,6 +74,7 @@ return [
     'machines' => 'Its rounds',
     'join' => 'Lend a hand',
     'leave' => 'Leave it to the other',
+    'joined_same' => 'You are in. All is done at :now as before, and the work is shared.',
     'joined' => 'You are in: all is done at :now, in place of :was.',
     'stop' => 'A round is finished or stopped on its own page. The session is over with its last round.',
     'add' => 'Add another job',

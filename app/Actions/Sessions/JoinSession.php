@@ -16,19 +16,26 @@ final readonly class JoinSession
     {
     }
 
-    /** @throws ActionRefused when two people are at it already */
-    public function handle(CareSession $session, User $person): void
+    /**
+     * @return \DateTimeImmutable when all would have been done without them
+     *
+     * @throws ActionRefused when two people are at it already
+     */
+    public function handle(CareSession $session, User $person): \DateTimeImmutable
     {
-        DB::transaction(function () use ($session, $person): void {
+        return DB::transaction(function () use ($session, $person): \DateTimeImmutable {
             $session->refresh();
+            $without = $this->promise->end($session, $person->home());
             if (in_array($person->id, $session->people, true)) {
-                return;
+                return $without;
             }
             if (count($session->people) >= CareSession::MOST_PEOPLE) {
                 throw ActionRefused::handsEnough();
             }
             $session->people = [...$session->people, $person->id];
             $this->promise->handle($session, $person->home());
+
+            return $without;
         });
     }
 

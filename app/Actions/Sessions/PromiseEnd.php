@@ -16,6 +16,14 @@ final readonly class PromiseEnd
     {
     }
 
+    /** When everything is done as it stands now. */
+    public function end(CareSession $session, Household $household): \DateTimeImmutable
+    {
+        $running = $this->reader->running($session, $household);
+
+        return $running->at($running->fitted->schedule->finish);
+    }
+
     public function handle(CareSession $session, Household $household): CareSession
     {
         $running = $this->reader->running($session, $household);

@@ -63,7 +63,8 @@ final readonly class Scheduler
     }
 
     /**
-     * Of the ways to give the steps away that look best, the one with the best plan.
+     * Of the ways to give the steps away that look best, the one with the best plan; where none is done sooner, the one in which
+     * the work is, so that whoever lends a hand has something to do.
      *
      * @param list<string> $hands
      *
@@ -75,15 +76,12 @@ final readonly class Scheduler
         $bound = LowerBound::of($network);
         $ways = [];
         foreach ($assignment->whole() as $n => $way) {
-            $ways[] = [$this->quick($way, $network, $seed), $n, $way];
+            $ways[] = [...$this->quick($way, $network, $hands, $seed), $n, $way];
         }
         sort($ways);
         $best = null;
-        foreach (array_slice($ways, 0, self::DIVISIONS) as [, , $way]) {
+        foreach (array_slice($ways, 0, self::DIVISIONS) as [, , , , $way]) {
             $best = $this->better($best, $way, $network, $hands, $seed);
-            if (null !== $best && $best[0]->finish <= $bound + Distances::SLACK) {
-                break;
-            }
         }
         $best ?? throw ImpossiblePlan::links($network->limits());
         $left = self::STEPS_GIVEN_AWAY;
@@ -91,7 +89,7 @@ final readonly class Scheduler
             if (--$left < 0 || $best[0]->finish <= $bound + Distances::SLACK) {
                 break;
             }
-            if ($this->quick($way, $network, $seed) < $best[0]->finish - Distances::SLACK) {
+            if ($this->quick($way, $network, $hands, $seed)[0] < $best[0]->finish - Distances::SLACK) {
                 $best = $this->better($best, $way, $network, $hands, $seed) ?? $best;
             }
         }
@@ -140,27 +138,30 @@ final readonly class Scheduler
         } catch (ImpossiblePlan) {
             return $best;
         }
-        $isBetter = null === $best
-            || [round($schedule->finish, 6), round($schedule->handsFree, 6)] < [round($best[0]->finish, 6), round($best[0]->handsFree, 6)];
+        $value = static fn (Schedule $of): array => PlanValue::of($network, array_values($of->starts), $hands);
+        $isBetter = null === $best || $value($schedule) < $value($best[0]);
 
         return $isBetter ? [$schedule, $way] : $best;
     }
 
     /**
-     * Minutes in which a way to give the steps away can be done at most; INF where none was found at once.
+     * What a way to give the steps away comes to at most; INF where none was found at once.
      *
      * @param list<Activity> $way
+     * @param list<string> $hands
+     *
+     * @return array{float, float, float} see PlanValue
      */
-    private function quick(array $way, Network $network, int $seed): float
+    private function quick(array $way, Network $network, array $hands, int $seed): array
     {
         $given = $network->with($way);
         $start = self::start($given, $seed, self::ORDERS_TO_DIVIDE);
         if (null === $start) {
-            return INF;
+            return [INF, INF, INF];
         }
-        $starts = (new LocalSearch($given, []))->shorten($start, LowerBound::of($given), self::TRIES_TO_DIVIDE, $seed);
+        $starts = (new LocalSearch($given, $hands))->shorten($start, LowerBound::of($given), self::TRIES_TO_DIVIDE, $seed);
 
-        return $given->end($starts, $given->counted());
+        return PlanValue::of($given, $starts, $hands);
     }
 
     /** @return list<float>|null */

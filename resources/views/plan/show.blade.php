@@ -9,7 +9,7 @@
     @error('jobs')<p class="remedy" role="alert">{{ $message }}</p>@enderror
     @if ($open)<p class="remedy">{{ __('plan.is_open') }}
         <a href="{{ route('sessions.show', $open) }}">{{ __('plan.to_session') }}</a></p>@endif
-    @if ($lanes)<x-plan.lanes :lanes="$lanes" :label="$head" moves/>@endif
+    @if ($lanes)<x-plan.lanes :lanes="$lanes" :label="$head" :people="count($people)" moves/>@endif
     <div class="two-tiles">
         <section class="tile">
             <h2>{{ __('plan.order') }}</h2>

@@ -47,6 +47,19 @@ final class TwoPeopleTest extends PlanCase
         self::assertGreaterThan(12, $proved);
     }
 
+    public function test_who_lends_a_hand_has_something_to_do_though_a_machine_sets_the_end(): void
+    {
+        $both = ['hands', 'more hands'];
+        $schedule = (new Scheduler())->plan([
+            new Activity('load', 5, [], $both), new Activity('run', 90, ['dishwasher']), new Activity('scrub', 20, [], $both),
+            new Activity('wipe', 10, [], $both),
+        ], [new TimeLink('load', 'run'), new TimeLink('scrub', 'wipe')], $both);
+
+        self::assertSame(95.0, $schedule->finish);
+        self::assertCount(2, array_unique($schedule->given));
+        self::assertSame(30.0, $schedule->handsFree);
+    }
+
     /**
      * The shortest finish over every way to give the steps away.
      *

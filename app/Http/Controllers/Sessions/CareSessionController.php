@@ -51,14 +51,14 @@ final class CareSessionController extends Controller
     public function join(Request $request, CareSession $session, JoinSession $join): RedirectResponse
     {
         $person = $this->person($request);
-        $before = $session->promise['finish'];
-        $join->handle($session, $person);
         $zone = $person->home()->zone();
+        $was = Dates::time($join->handle($session, $person), $zone);
+        $now = Dates::time(new \DateTimeImmutable($session->promise['finish']), $zone);
 
-        return redirect()->route('sessions.show', $session)->with('did', __('plan.joined', [
-            'now' => Dates::time(new \DateTimeImmutable($session->promise['finish']), $zone),
-            'was' => Dates::time(new \DateTimeImmutable($before), $zone),
-        ]));
+        return redirect()->route('sessions.show', $session)->with(
+            'did',
+            __($was === $now ? 'plan.joined_same' : 'plan.joined', ['now' => $now, 'was' => $was]),
+        );
     }
 
     public function leave(Request $request, CareSession $session, JoinSession $join): RedirectResponse

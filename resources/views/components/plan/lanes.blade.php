@@ -1,4 +1,4 @@
-@props(['lanes', 'label', 'moves' => false])
+@props(['lanes', 'label', 'moves' => false, 'people' => 1])
 <section class="tile mb-3 plan__lanes" tabindex="0" role="region" aria-label="{{ __('plan.drawing') }}">
     <svg class="lanes" viewBox="0 0 {{ $lanes->width() }} {{ $lanes->height() }}"
         role="{{ $moves ? 'group' : 'img' }}" aria-label="{{ $label }}"
@@ -32,5 +32,6 @@
             <text class="lanes__now-text" x="{{ $lanes->x(0) + 4 }}" y="{{ $lanes->height() - 4 }}">{{ __('plan.now') }}</text>
         @endif
     </svg>
-    @if ($moves)<p class="muted small mb-0" id="lanes-keys">{{ __('plan.keys') }}</p>@endif
+    @if ($moves)<p class="muted small mb-0 d-none d-md-block" id="lanes-keys">{{ __('plan.keys') }}
+        {{ $people > 1 ? __('plan.keys_two') : '' }}</p>@endif
 </section>
