@@ -27,6 +27,9 @@ final class RoundBlocks
     /** @var list<TimeLink> */
     public array $links = [];
 
+    /** @var array<string, list<string>> agents that it has poured already, by vessel that it has not cleared since */
+    public array $holds = [];
+
     /** @var list<Step> of the block that is being gathered */
     private array $steps = [];
 
@@ -96,9 +99,30 @@ final class RoundBlocks
                 $blocks->lies = $timer->step;
             }
         }
+        $blocks->holds = self::poured($steps, $progress);
         $blocks->gather($left, $progress->answers + $expected, $ready);
 
         return $blocks;
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return array<string, list<string>>
+     */
+    private static function poured(array $steps, Progress $progress): array
+    {
+        $holds = [];
+        foreach ($steps as $step) {
+            if ($progress->isDone($step) && !$progress->isSkipped($step)) {
+                foreach ($step->amounts as $amount) {
+                    $holds[$amount->vessel][] = $amount->agent;
+                }
+                unset($holds[$step->clears->vessel ?? '']);
+            }
+        }
+
+        return $holds;
     }
 
     /**

@@ -29,14 +29,16 @@ final readonly class SharedVessels
         $uses = array_map($this->uses(...), $rounds);
         foreach ($this->inTurn($uses) as [$one, $other, $vessel]) {
             [$use, $next] = [$uses[$one][$vessel], $uses[$other][$vessel]];
-            if (!$this->areDangerous($use->agents, $next->agents)) {
-                continue;
+            if ('' === $next->first || !$this->areDangerous($use->agents, $next->agents)) {
+                continue; // what both hold already cannot be planned apart any more
             }
             $last = $use->last;
             if (!$use->isClear) {
                 $clearing = $this->clearing($one, $vessel, $rounds[$one]);
                 $clearings[$clearing->activity->id] = $clearing;
-                $links[] = new TimeLink($last, $clearing->activity->id);
+                if ('' !== $last) {
+                    $links[] = new TimeLink($last, $clearing->activity->id);
+                }
                 $last = $clearing->activity->id;
             }
             $links[] = new TimeLink($last, $next->first, joins: false);
@@ -81,6 +83,13 @@ final readonly class SharedVessels
     private function uses(RoundBlocks $round): array
     {
         $uses = [];
+        foreach ($round->holds as $vessel => $agents) {
+            $id = $this->rules->vesselId((string) $vessel);
+            $staying = array_values(array_filter($agents, fn (string $agent): bool => $this->rules->agent($agent)->staysIn($id)));
+            if ($this->isShared($id) && [] !== $staying) {
+                $uses[$id] = new VesselUse('', -1, '', $staying);
+            }
+        }
         foreach ($round->blocks as $place => $block) {
             foreach ($block->steps as $step) {
                 foreach ($this->poured($step) as $vessel => $agents) {
@@ -96,14 +105,18 @@ final readonly class SharedVessels
         return $uses;
     }
 
+    private function isShared(string $vessel): bool
+    {
+        return isset($this->rules->vessels[$vessel]) && !$this->rules->vessels[$vessel]->own;
+    }
+
     /** @return array<string, list<string>> agents that stay behind in a vessel others use, by vessel */
     private function poured(Step $step): array
     {
         $poured = [];
         foreach ($step->amounts as $amount) {
             $vessel = $this->rules->vesselId($amount->vessel);
-            $isShared = isset($this->rules->vessels[$vessel]) && !$this->rules->vessels[$vessel]->own;
-            if ($isShared && $this->rules->agent($amount->agent)->staysIn($vessel)) {
+            if ($this->isShared($vessel) && $this->rules->agent($amount->agent)->staysIn($vessel)) {
                 $poured[$vessel][] = $amount->agent;
             }
         }

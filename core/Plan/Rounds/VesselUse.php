@@ -12,9 +12,9 @@ namespace GoodRinse\Core\Plan\Rounds;
 final readonly class VesselUse
 {
     /**
-     * @param string $first block in which it pours into it first
+     * @param string $first block in which it pours into it first; empty where it has already
      * @param int $place of that block among the round's
-     * @param string $last block in which it pours into it, or clears it, last
+     * @param string $last block in which it pours into it, or clears it, last; empty where none is left
      * @param list<string> $agents that it pours
      * @param bool $isClear whether it clears it after that
      */
