@@ -73,7 +73,7 @@ Route::middleware('auth')->group(function (): void {
         Route::put('ahead', [AheadController::class, 'update']);
         Route::post('sessions', [CareSessionController::class, 'store'])->name('sessions.store');
         Route::get('sessions/{session}', [CareSessionController::class, 'show'])->name('sessions.show')->can('view', 'session');
-        Route::get('sessions/{session}/next', [CareSessionController::class, 'next'])->name('sessions.next')->can('view', 'session');
+        Route::post('sessions/{session}/turn', [CareSessionController::class, 'turn'])->name('sessions.turn')->can('update', 'session');
         Route::post('sessions/{session}/people', [CareSessionController::class, 'join'])->name('sessions.join')->can('update', 'session');
         Route::delete('sessions/{session}/people', [CareSessionController::class, 'leave'])->can('update', 'session');
 

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *     they are, by block
  * @property array{finish: string, handsFree: string, order: list<string>, said: string} $promise when everything was to be
  *     done when the plan was last made, when hands were to be free, machines in the order of their turns, and when that was said
+ * @property array<int, array{round: string, since: string}> $turns round that each person is at, and since when they were led there
  * @property CarbonImmutable $started_at
  * @property \Illuminate\Database\Eloquent\Collection<int, Round> $rounds
  */
@@ -34,10 +35,12 @@ final class CareSession extends Model implements BelongsToHousehold
 
     protected $guarded = [];
 
+    protected $attributes = ['turns' => '{}'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['people' => 'array', 'wishes' => 'array', 'promise' => 'array', 'started_at' => 'immutable_datetime'];
+        return ['people' => 'array', 'wishes' => 'array', 'promise' => 'array', 'turns' => 'array', 'started_at' => 'immutable_datetime'];
     }
 
     public function householdId(): string

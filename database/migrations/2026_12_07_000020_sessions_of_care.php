@@ -15,6 +15,7 @@ return new class extends Migration {
             $table->text('people');
             $table->text('wishes')->default('{}');
             $table->text('promise');
+            $table->text('turns')->default('{}');
             $table->timestamp('started_at');
             $table->timestamps();
             $table->index('household_id');

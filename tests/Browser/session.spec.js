@@ -23,7 +23,7 @@ test('a session: a step moved by key, begun, and led from machine to machine by 
     await page.getByRole('button', { name: 'Begin now' }).click();
     await expect(page.getByText('As planned.')).toBeVisible();
     await accessible(page);
-    await page.getByRole('link', { name: 'Go on' }).click();
+    await page.getByRole('button', { name: 'Go on' }).click();
     const machine = page.locator('[x-ref=where]');
     const where = (await machine.innerText()).split('·')[1];
     for (let step = 0; step < 12 && (await machine.innerText()).includes(where); step += 1) {

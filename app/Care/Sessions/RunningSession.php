@@ -51,6 +51,15 @@ final readonly class RunningSession
         ));
     }
 
+    /** @return list<string> rounds that others are at */
+    public function taken(int $person): array
+    {
+        return array_values(array_map(
+            static fn (array $turn): string => $turn['round'],
+            array_diff_key($this->session->turns, [$person => true]),
+        ));
+    }
+
     /** When something was last ticked; when it began, before the first. */
     public function lastAt(): \DateTimeImmutable
     {

@@ -19,7 +19,7 @@ final readonly class SessionReader
 {
     /** Orders tried before a page settles for what it has. */
     private const NODES = 300;
-    /** Seconds for which somebody who has just done a step on a machine goes on there if they can. */
+    /** Seconds for which somebody who was led to a machine, or has done a step on it, is taken to be at it. */
     private const AT_IT = 1200;
     /** Minutes by which everything has to be done sooner for somebody to leave the machine they are at. */
     private const WORTH_LEAVING = 1.0;
@@ -31,7 +31,8 @@ final readonly class SessionReader
     ) {
     }
 
-    public function running(CareSession $session, Household $household): RunningSession
+    /** @param int|null $moving person whose next turn is asked for: where they were led before holds no more */
+    public function running(CareSession $session, Household $household, ?int $moving = null): RunningSession
     {
         $now = $this->clock->now();
         $rounds = $progress = $left = [];
@@ -52,7 +53,7 @@ final readonly class SessionReader
         }
         // What has been poured from already comes first.
         uksort($left, static fn (string $a, string $b): int => (int) ([] === $progress[$a]->made) <=> (int) ([] === $progress[$b]->made));
-        $fitted = $this->fitted($session, $household, $left, $this->atIt($session, $progress, $left, $now), $now);
+        $fitted = $this->fitted($session, $household, $left, $this->atIt($session, $progress, $left, $now, $moving), $now);
         $names = $household->names($session->people);
 
         return new RunningSession(
@@ -106,31 +107,49 @@ final readonly class SessionReader
     }
 
     /**
-     * Who has just done something on a machine goes on there, where nothing has to be waited for.
+     * Who has been led to a machine, or has just done something there, goes on there, where nothing has to be waited for.
      *
      * @param array<string, Progress> $progress by machine
      * @param array<string, RoundBlocks> $left by machine
      *
      * @return array<string, int> number of their hands, by block
      */
-    private function atIt(CareSession $session, array $progress, array $left, \DateTimeImmutable $now): array
+    private function atIt(CareSession $session, array $progress, array $left, \DateTimeImmutable $now, ?int $moving): array
     {
-        $at = [];
-        foreach ($progress as $machine => $of) {
-            $tick = $of->made[count($of->made) - 1] ?? null;
-            $hand = null === $tick ? false : array_search($tick->by, $session->people, true);
-            if (null !== $tick && false !== $hand && $now->getTimestamp() - $tick->at->getTimestamp() < self::AT_IT) {
-                $at[$hand] = max($at[$hand] ?? [$tick->at, $machine], [$tick->at, $machine]);
-            }
-        }
         $by = [];
-        foreach ($at as $hand => [, $machine]) {
-            $next = $left[$machine]->first();
+        foreach ($session->people as $hand => $person) {
+            $machine = $person === $moving ? null : $this->ledTo($session, $person, $now);
+            $machine ??= $this->lastAt($person, $progress, $now);
+            $next = isset($left[$machine ?? '']) ? $left[$machine]->first() : null;
             if (null !== $next) {
-                $by[$next] = $hand;
+                $by[$next] ??= $hand;
             }
         }
 
         return $by;
+    }
+
+    private function ledTo(CareSession $session, int $person, \DateTimeImmutable $now): ?string
+    {
+        $turn = $session->turns[$person] ?? null;
+        $isFresh = null !== $turn && $now->getTimestamp() - (new \DateTimeImmutable($turn['since']))->getTimestamp() < self::AT_IT;
+        $round = $isFresh ? $session->rounds()->whereKey($turn['round'])->first(['machine_id']) : null;
+
+        return $round?->machine_id;
+    }
+
+    /** @param array<string, Progress> $progress by machine */
+    private function lastAt(int $person, array $progress, \DateTimeImmutable $now): ?string
+    {
+        [$last, $at] = [null, null];
+        foreach ($progress as $machine => $of) {
+            $tick = $of->made[count($of->made) - 1] ?? null;
+            $isTheirs = null !== $tick && $tick->by === $person && $now->getTimestamp() - $tick->at->getTimestamp() < self::AT_IT;
+            if ($isTheirs && (null === $at || $tick->at > $at)) {
+                [$last, $at] = [$machine, $tick->at];
+            }
+        }
+
+        return $last;
     }
 }

@@ -9,8 +9,10 @@
                 <h2>{{ $turn->isMe ? __('plan.your_turn') : $turn->name }}</h2>
                 @if ($turn->machine)<p class="turn__machine">{{ $turn->machine }}</p>@endif
                 <p class="turn__what">{{ $turn->line }}</p>
-                @if ($turn->isMe && $turn->machine)<a class="push push--main push--wide"
-                    href="{{ route('sessions.next', $session) }}">{{ __('plan.go_on') }}</a>@endif
+                @if ($turn->isMe && $turn->machine)
+                    <form method="post" action="{{ route('sessions.turn', $session) }}">@csrf<button
+                        class="push push--main push--wide">{{ __('plan.go_on') }}</button></form>
+                @endif
             </section>
         @endforeach
         @if ($timers)

@@ -6,13 +6,13 @@ namespace App\Http\Controllers\Sessions;
 
 use App\Actions\Sessions\JoinSession;
 use App\Actions\Sessions\StartSession;
-use App\Care\Sessions\SessionReader;
+use App\Actions\Sessions\TakeTurn;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Plan\PlanRequest;
 use App\Models\CareSession;
-use App\View\Pages\Sessions\NextTurn;
 use App\View\Pages\Sessions\SessionPage;
 use App\View\Words\Dates;
+use App\View\Words\TurnWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,16 +36,13 @@ final class CareSessionController extends Controller
     }
 
     /** To whatever this person does next. */
-    public function next(Request $request, CareSession $session, SessionReader $reader): RedirectResponse
+    public function turn(Request $request, CareSession $session, TakeTurn $take): RedirectResponse
     {
-        $person = $this->person($request);
-        $turn = NextTurn::of($reader->running($session, $person->home()), $person);
-        if (null === $turn->round) {
-            return redirect()->route('sessions.show', $session);
-        }
-        $to = redirect()->route('rounds.show', $turn->round);
+        $turn = $take->handle($session, $this->person($request));
 
-        return $turn->round->id === $request->query('from') ? $to : $to->with('did', $turn->sentence());
+        return null === $turn->round
+            ? redirect()->route('sessions.show', $session)
+            : redirect()->route('rounds.show', $turn->round)->with('did', (new TurnWords($turn))->sentence());
     }
 
     public function join(Request $request, CareSession $session, JoinSession $join): RedirectResponse

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Sessions;
 
+use App\Care\Sessions\NextTurn;
 use App\Care\Sessions\RunningSession;
 use App\Care\Sessions\SessionReader;
 use App\Models\CareSession;
 use App\Models\Round;
 use App\Models\User;
-use App\Support\Scalar;
 use App\View\Drawing\PlanLanes;
 use App\View\Pages\Plan\PlanLine;
 use App\View\Pages\Plan\PlanLines;
 use App\View\Pages\Plan\PlanTimes;
-use App\View\Words\Dates;
+use App\View\Words\TurnWords;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\RunningTimer;
 
@@ -62,21 +62,12 @@ final readonly class SessionPage
     {
         $turns = [];
         foreach ([] === $running->rounds ? [] : $running->session->people as $hand => $id) {
-            $turn = NextTurn::ofHand($running, $hand);
-            $zone = $running->household->zone();
+            $turn = NextTurn::of($running, $id);
             $turns[] = new PersonTurn(
                 $running->names[$hand],
                 $id === $person->id,
-                match (true) {
-                    null !== $turn->round => $turn->what(),
-                    null !== $turn->at => Scalar::text(__('plan.free_until', [
-                        'time' => Dates::time($turn->at, $zone),
-                        'machine' => $turn->machine(),
-                        'what' => rtrim(mb_strtolower(mb_substr($turn->what(), 0, 1)).mb_substr($turn->what(), 1), '.'),
-                    ])),
-                    default => Scalar::text(__('plan.nothing_left')),
-                },
-                null === $turn->round ? null : $turn->machine(),
+                (new TurnWords($turn))->line(),
+                null === $turn->round ? null : $turn->machine()?->name,
             );
         }
         usort($turns, static fn (PersonTurn $a, PersonTurn $b): int => $b->isMe <=> $a->isMe);
