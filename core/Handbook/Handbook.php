@@ -104,7 +104,11 @@ final class Handbook
     /** The keep-apart rules. */
     public function chemistry(): ChemistryRules
     {
-        return $this->chemistry ??= (new ChemistryReader())->read($this->root()->at('agents'), $this->root()->at('chemistry'));
+        return $this->chemistry ??= (new ChemistryReader())->read(
+            $this->root()->at('agents'),
+            $this->root()->at('chemistry'),
+            $this->root()->at('supplies'),
+        );
     }
 
     /** The constants of dose and scale. */
@@ -138,12 +142,10 @@ final class Handbook
      */
     public function cautionsNotFor(string $kind, array $traits): array
     {
-        $node = $this->machineKinds()->node($kind);
-        $defaults = KindReader::defaults($node->at('kind'), self::FACTS);
+        $defaults = KindReader::defaults($this->machineKinds()->node($kind)->at('kind'), self::FACTS);
         $isNot = static fn (Node $caution): bool => !$caution->condition('when', $defaults)->holds($traits);
-        $not = array_filter($this->root()->at('cautions')->items(), $isNot);
 
-        return array_values(array_map(static fn (Node $caution): string => $caution->string('id'), $not));
+        return array_map(strval(...), array_keys(array_filter($this->root()->at('cautions')->byId(), $isNot)));
     }
 
     /**

@@ -43,6 +43,7 @@ final readonly class DemoHousehold
         private LabHousehold $lab,
         private DemoMeasures $measures,
         private DemoTraces $traces,
+        private DemoCupboard $cupboard,
     ) {
     }
 
@@ -61,6 +62,7 @@ final readonly class DemoHousehold
         $this->dishwasher($home, $ama);
         $this->others($home, $ama);
         $this->measures->load($home);
+        $this->cupboard->load($home);
         $this->traces->load($home, $this->today($home));
 
         return $ama;
@@ -221,8 +223,7 @@ final readonly class DemoHousehold
             $home->zone(),
         );
         $today = $this->today($home);
-        $events = [];
-        for ($try = 0; $try < self::LONGEST_SEARCH; ++$try) {
+        for ($try = 0, $events = []; $try < self::LONGEST_SEARCH; ++$try) {
             [$events, $rhythm] = $kitchen->live($today->plus(-self::DAYS - $try), $today, $seed);
             if ($rhythm->wear >= $least && $rhythm->wear < $most) {
                 break;

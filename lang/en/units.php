@@ -26,6 +26,7 @@ return [
         'floz' => 'fluid ounces',
         'oz' => 'ounces by weight',
     ],
+    'pieces' => '{1} :count piece|[0,*] :count pieces',
     'money' => ':amount in your money',
     'names' => ['cooking-hours' => 'cooking hours', 'litres' => 'litres'],
     'small' => [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'],

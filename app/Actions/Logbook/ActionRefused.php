@@ -15,6 +15,12 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self('That lies in the future. Write it down when it has happened.');
     }
 
+    /** @param string $unit that the supply is counted in */
+    public static function otherUnit(string $supply, string $unit): self
+    {
+        return new self(sprintf('Here %s is counted in %s, and nobody can say how much of it that would be. Give it so.', $supply, $unit));
+    }
+
     public static function hasRound(string $machine): self
     {
         return new self(sprintf('A round on %s is under way already. Finish it or stop it first, or leave %1$s out here.', $machine));

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Calc\BadInput;
 use App\Console\Calc\ChemistryModel;
+use App\Console\Calc\CupboardModel;
 use App\Console\Calc\CupModel;
 use App\Console\Calc\DoseModel;
 use App\Console\Calc\FlowModel;
@@ -35,11 +36,12 @@ final class Calc extends Command
         'suspects' => SuspectsModel::class,
         'use' => UseModel::class,
         'plan' => PlanModel::class,
+        'cupboard' => CupboardModel::class,
     ];
     private const BAD_INPUT = 2;
     private const IMPOSSIBLE = 3;
 
-    protected $signature = 'calc {model? : what to calculate: rhythm, use, chemistry, dose, flow, cup, trace, suspects or plan}
+    protected $signature = 'calc {model? : what to calculate: rhythm, use, chemistry, dose, flow, cup, trace, suspects, plan or cupboard}
         {--schema : print the JSON Schema of the input instead}';
 
     protected $description = 'Reads one JSON document on standard input and writes the result on standard output';

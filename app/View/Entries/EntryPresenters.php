@@ -22,6 +22,9 @@ use App\View\Entries\Kinds\PartFittedEntry;
 use App\View\Entries\Kinds\PartNeedEntry;
 use App\View\Entries\Kinds\ReversalEntry;
 use App\View\Entries\Kinds\SnoozeEntry;
+use App\View\Entries\Kinds\Stock\DisposalEntry;
+use App\View\Entries\Kinds\Stock\PurchaseEntry;
+use App\View\Entries\Kinds\Stock\StockLookEntry;
 use App\View\Entries\Kinds\SymptomEntry;
 use App\View\Entries\Kinds\UseCountEntry;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
@@ -51,6 +54,9 @@ final class EntryPresenters
         MeshGridEntry::class,
         PartFittedEntry::class,
         PartNeedEntry::class,
+        PurchaseEntry::class,
+        StockLookEntry::class,
+        DisposalEntry::class,
         NoteEntry::class,
         ReversalEntry::class,
     ];

@@ -13,7 +13,7 @@ use GoodRinse\Core\Handbook\Compiler\Node;
  */
 final readonly class ChemistryReader
 {
-    public function read(Node $agents, Node $rules): ChemistryRules
+    public function read(Node $agents, Node $rules, Node $supplies): ChemistryRules
     {
         $foam = $rules->at('foam');
         $unknown = $rules->at('unknown');
@@ -32,6 +32,7 @@ final readonly class ChemistryReader
                 $place->optional('instead'),
             ), $rules->at('places')->items()),
             vessels: array_map($this->vessel(...), $rules->at('vessels')->byId()),
+            supplies: array_map(Supply::read(...), $supplies->byId()),
             families: array_map(static fn (Node $family): string => $family->string('name'), $rules->at('families')->byId()),
             foaming: $foam->at('families')->strings(),
             foamsIn: $foam->at('vessels')->strings(),

@@ -31,6 +31,7 @@ final readonly class ChemistryRules
      * @param list<string> $whenAlone what to do when one went where it never should
      * @param string $inMachine what to do first when it is in a machine
      * @param array<string, string> $families names by id
+     * @param array<string, Supply> $supplies what is kept in the cupboard, by agent; none in the handbook of a round
      */
     public function __construct(
         public array $agents,
@@ -47,6 +48,7 @@ final readonly class ChemistryRules
         public array $whenAlone,
         public string $inMachine,
         private array $families = [],
+        public array $supplies = [],
     ) {
     }
 

@@ -15,6 +15,7 @@ final class HandbookCompiler
         'rhythm',
         'scales',
         'agents',
+        'supplies',
         'chemistry',
         'dose',
         'measures',
@@ -106,7 +107,7 @@ final class HandbookCompiler
         unset($compiled['wording']);
         $expander = new ProcedureExpander();
         $compiled['kinds'] = array_map(
-            static fn (array $kind): array => $expander->expand($kind, Node::of($compiled['scales'])),
+            static fn (array $kind): array => $expander->expand($kind, Node::of($compiled['scales'] ?? [])),
             $compiled['kinds'],
         );
         $this->problems = [...$expander->problems(), ...(new CrossReferences())->check(Node::of($compiled))];

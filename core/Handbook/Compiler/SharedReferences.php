@@ -30,6 +30,8 @@ final readonly class SharedReferences
         foreach ($handbook->at('dose')->at('acids')->named() as $name => $acid) {
             $this->problems->known('dose.yaml', "/acids/$name/agents", 'agent', $acid->at('agents')->strings(), $agents);
         }
+        $supplies = $this->problems->ids('supplies.yaml', '', $handbook->at('supplies'));
+        $this->problems->known('supplies.yaml', '', 'agent', $supplies, $agents);
         $this->chemistry($rules, $families, $surfaces, $kit);
         $vessels = $this->vessels($rules);
 

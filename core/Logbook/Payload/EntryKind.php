@@ -7,6 +7,9 @@ namespace GoodRinse\Core\Logbook\Payload;
 use GoodRinse\Core\Logbook\Payload\Measured\CupRecord;
 use GoodRinse\Core\Logbook\Payload\Measured\JetMap;
 use GoodRinse\Core\Logbook\Payload\Measured\MeshGrid;
+use GoodRinse\Core\Logbook\Payload\Stock\Disposal;
+use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
+use GoodRinse\Core\Logbook\Payload\Stock\StockLook;
 use GoodRinse\Core\Logbook\PayloadFields;
 
 /** The kinds of thing that happen in a household and are written down. */
@@ -30,6 +33,9 @@ enum EntryKind: string
     case Grid = 'grid';
     case PartFitted = 'part-fitted';
     case PartNeed = 'part-need';
+    case Purchase = 'purchase';
+    case StockLook = 'stock';
+    case Disposal = 'disposal';
     case Note = 'note';
     case Reversal = 'voiding';
 
@@ -55,6 +61,9 @@ enum EntryKind: string
             self::Grid => MeshGrid::class,
             self::PartFitted => PartFitted::class,
             self::PartNeed => PartNeed::class,
+            self::Purchase => Purchase::class,
+            self::StockLook => StockLook::class,
+            self::Disposal => Disposal::class,
             self::Note => Note::class,
             self::Reversal => Reversal::class,
         };

@@ -66,7 +66,7 @@
         <section class="tile">
             <h2>{{ __('plan.ahead.compare') }}</h2>
             <table class="plain">
-                <thead><tr><th scope="col"></th><th scope="col">{{ __('plan.ahead.with') }}</th>
+                <thead><tr><td></td><th scope="col">{{ __('plan.ahead.with') }}</th>
                     <th scope="col">{{ __('plan.ahead.without') }}</th></tr></thead>
                 <tbody>
                     @foreach ($compared as [$what, $with, $without])

@@ -15,5 +15,6 @@
         @endforeach
         <a class="tile machine-tile machine-tile--add" href="{{ route('machines.create') }}">Add a machine</a>
         <a class="tile machine-tile machine-tile--add" href="{{ route('tasks.index') }}">Tasks of your own</a>
+        <a class="tile machine-tile machine-tile--add" href="{{ route('cupboard') }}">{{ __('places/cupboard.link') }}</a>
     </div>
 </x-layout>

@@ -1,0 +1,4 @@
+<x-layout :title="__('places/cupboard.title')" place="kitchen">
+    <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
+    {{ $body }}
+</x-layout>
