@@ -29,6 +29,11 @@ final readonly class JoinSession
             if (in_array($person->id, $session->people, true)) {
                 return $without;
             }
+            $members = $person->home()->memberships()->pluck('user_id')->all();
+            $session->people = array_values(array_filter(
+                $session->people,
+                static fn (int $id): bool => in_array($id, $members, false),
+            )); // whoever has left the household is not at it
             if (count($session->people) >= CareSession::MOST_PEOPLE) {
                 throw ActionRefused::handsEnough();
             }

@@ -118,7 +118,8 @@ final readonly class SessionScheduler
     }
 
     /**
-     * Waits that cannot all be ended in time any more: they are ended as soon as can be.
+     * Waits that cannot all be ended in time any more are ended as soon as can be; and where rounds wait for each other's vessels
+     * all round, one of them does not: what must not meet is stopped at its step.
      *
      * @param list<TimeLink> $links
      *
@@ -126,16 +127,23 @@ final readonly class SessionScheduler
      */
     private function without(array $links, ImpossiblePlan $conflict): array
     {
-        $hit = false;
-        foreach ($links as $i => $link) {
-            if (null !== $link->most && !$link->isFromTheBeginning() && in_array($link, $conflict->links, false)) {
+        $hit = array_filter($links, static fn (TimeLink $link): bool => in_array($link, $conflict->links, false));
+        foreach ($hit as $i => $link) {
+            if (null !== $link->most && !$link->isFromTheBeginning()) {
                 $links[$i] = new TimeLink($link->from, $link->to, $link->least, null, $link->joins);
-                $hit = true;
-                break;
+
+                return array_values($links);
+            }
+        }
+        foreach ($hit as $i => $link) {
+            if (!$link->joins) {
+                unset($links[$i]);
+
+                return array_values($links);
             }
         }
 
-        return $hit ? $links : throw $conflict;
+        throw $conflict;
     }
 
     /**
