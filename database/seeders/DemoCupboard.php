@@ -11,6 +11,7 @@ use App\Models\Household;
 use GoodRinse\Core\Logbook\Payload\Payload;
 use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
 use GoodRinse\Core\Logbook\Payload\Stock\StockLook;
+use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
 use Psr\Clock\ClockInterface;
@@ -25,17 +26,19 @@ final readonly class DemoCupboard
     public function load(Household $home): void
     {
         $this->write->handle($home, null, [
-            $this->draft(75, new Purchase('baking-soda', Portion::of(500, PortionUnit::Grams), 2, 3.2, 'Corner shop')),
-            $this->draft(62, new Purchase('dishwasher-detergent', Portion::of(60, PortionUnit::Pieces), 1, 9.9)),
-            $this->draft(40, new Purchase('white-vinegar', Portion::of(1000, PortionUnit::Millilitres), 3, 4.2, 'Corner shop')),
-            $this->draft(33, new Purchase('dish-soap', Portion::of(500, PortionUnit::Millilitres), 1, 1.8)),
-            $this->draft(6, new StockLook('dish-soap', Portion::of(180, PortionUnit::Millilitres))),
-            $this->draft(6, new StockLook('white-vinegar', Portion::of(1600, PortionUnit::Millilitres))),
+            $this->draft($home, 75, new Purchase('baking-soda', Portion::of(500, PortionUnit::Grams), 2, 3.2, 'Corner shop')),
+            $this->draft($home, 62, new Purchase('dishwasher-detergent', Portion::of(60, PortionUnit::Pieces), 1, 9.9)),
+            $this->draft($home, 40, new Purchase('white-vinegar', Portion::of(1000, PortionUnit::Millilitres), 3, 4.2, 'Corner shop')),
+            $this->draft($home, 33, new Purchase('dish-soap', Portion::of(500, PortionUnit::Millilitres), 1, 1.8)),
+            $this->draft($home, 6, new StockLook('dish-soap', Portion::of(180, PortionUnit::Millilitres))),
+            $this->draft($home, 6, new StockLook('white-vinegar', Portion::of(1600, PortionUnit::Millilitres))),
         ]);
     }
 
-    private function draft(int $daysAgo, Payload $payload): EntryDraft
+    private function draft(Household $home, int $daysAgo, Payload $payload): EntryDraft
     {
-        return new EntryDraft($payload, $this->clock->now()->modify("-$daysAgo days"), Entry::BY_DEMO);
+        $day = Day::at($this->clock->now(), $home->zone())->plus(-$daysAgo);
+
+        return new EntryDraft($payload, $day->atTime(17, 20, $home->zone()), Entry::BY_DEMO);
     }
 }

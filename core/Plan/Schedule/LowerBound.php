@@ -18,7 +18,7 @@ final class LowerBound
         $counted ??= $network->counted();
         $bound = $network->end($network->distances->starts(), $counted);
         $tails = $network->distances->tails($network->minutes, $counted);
-        foreach ($network->sharing as $steps) {
+        foreach (Cliques::of($network->minutes, $network->sharing) as $steps) {
             $bound = max($bound, OneMachineBound::of(self::load($network, $steps, $tails)));
         }
         foreach (self::alternatives($network) as [$count, $steps]) {

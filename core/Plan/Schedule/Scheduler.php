@@ -14,12 +14,17 @@ final readonly class Scheduler
 {
     /** Steps up to which everything is tried. */
     private const EXACT = 25;
+    /** Steps up to which nothing needs to be improved first. */
+    private const TINY = 10;
     public const NODES = 30_000;
     /** Goes up whenever the same steps may get another plan than before. */
     public const VERSION = 2;
     private const FEW_NODES = 60;
+    private const MORE_NODES = 900;
+    /** So near the bound few orders are enough. */
+    private const GOOD = 1.02;
     /** Beyond, an order tried takes as long as the square of the steps. */
-    private const SQUARES = 200_000;
+    private const SQUARES = 600_000;
     private const RESTARTS = 40;
     /** Orders that are tried beyond twenty-five steps, each in some millionths of a second for every step. */
     private const TRIES = 1500;
@@ -188,13 +193,19 @@ final readonly class Scheduler
         $counted = $network->counted();
         $handed = array_values(array_intersect($network->needing($hands), $counted));
         $count = count($network->minutes);
-        $nodes = $count <= self::EXACT ? $this->mostNodes : min(self::FEW_NODES, $this->mostNodes, intdiv(self::SQUARES, $count ** 2));
         $bound = LowerBound::of($network);
         $start = self::start($network, $seed, max(1, min(self::RESTARTS, intdiv(self::SQUARES, $count ** 2))));
-        if (null !== $start && $count > self::EXACT) {
+        if (null !== $start && $count > self::TINY) {
             $start = (new LocalSearch($network, $hands))->shorten($start, $bound, $this->tries(self::TRIES), $seed);
-            $start = (new WindowSearch($network))->shorten($start, self::NEAR * $bound, intdiv(self::WINDOWS, $count ** 2), $seed);
+            $windows = $count > self::EXACT ? intdiv(self::WINDOWS, $count ** 2) : 0;
+            $start = (new WindowSearch($network))->shorten($start, self::NEAR * $bound, $windows, $seed);
         }
+        $near = null !== $start && $network->end($start, $counted) <= self::GOOD * $bound;
+        $nodes = match (true) {
+            $count <= self::EXACT => $this->mostNodes,
+            $near => min(self::FEW_NODES, $this->mostNodes),
+            default => min(self::MORE_NODES, $this->mostNodes, intdiv(self::SQUARES, $count ** 2)),
+        };
         $isMet = null !== $start && $network->end($start, $counted) <= $bound + Distances::SLACK;
         $first = new Search($network->minutes, $network->sharing, $counted, INF, $isMet ? 0 : $nodes);
         $first->run($isMet ? $network->distances : clone $network->distances, $start);

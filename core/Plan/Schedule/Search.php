@@ -26,6 +26,9 @@ final class Search
 
     private int $nodes = 0;
 
+    /** @var list<list<int>> sets of steps of which no two can run at once */
+    private readonly array $cliques;
+
     /** @var list<int> steps that the deadline is for */
     private readonly array $within;
 
@@ -36,6 +39,7 @@ final class Search
      * @param float $deadline minutes within which they have to end
      * @param int $mostNodes after which it stops and keeps what it has
      * @param list<int>|null $within steps that the deadline is for; null for all
+     * @param list<list<int>>|null $cliques sets of steps of which no two can run at once, where they are known
      */
     public function __construct(
         private readonly array $minutes,
@@ -44,8 +48,10 @@ final class Search
         private readonly float $deadline,
         private readonly int $mostNodes,
         ?array $within = null,
+        ?array $cliques = null,
     ) {
         $this->within = $within ?? array_keys($minutes);
+        $this->cliques = $cliques ?? Cliques::of($minutes, $sharing);
     }
 
     /** @param list<float>|null $starts of a schedule that is known already */
@@ -166,7 +172,7 @@ final class Search
         }
         $bound = $this->soonestEnd($distances);
         $heads = $distances->starts();
-        foreach ($this->sharing as $steps) {
+        foreach ($this->cliques as $steps) {
             $on = [];
             foreach ($steps as $i) {
                 if ($this->minutes[$i] > 0 && -INF !== $tails[$i]) {

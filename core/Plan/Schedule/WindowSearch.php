@@ -37,10 +37,11 @@ final readonly class WindowSearch
         $counted = $this->network->counted();
         $least = $this->network->end($starts, $counted);
         $dice = new Dice($seed);
+        $cliques = Cliques::of($this->network->minutes, $this->network->sharing);
         while (--$windows >= 0 && $least > $bound + Distances::SLACK) {
             $length = self::SHARE * $least;
             $from = $dice->uniform() * ($least - 0.5 * $length) - 0.25 * $length;
-            $search = new Search($this->network->minutes, $this->network->sharing, $counted, INF, self::NODES);
+            $search = new Search($this->network->minutes, $this->network->sharing, $counted, INF, self::NODES, cliques: $cliques);
             $search->run($this->kept($starts, $from, $from + $length), $starts);
             if (null !== $search->starts && $search->value < $least - Distances::SLACK) {
                 [$starts, $least] = [$search->starts, $search->value];
