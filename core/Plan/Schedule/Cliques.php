@@ -43,7 +43,8 @@ final class Cliques
         if (count($meets) > self::MANY) {
             return array_values($sharing); // they are found too slowly to be worth it
         }
-        foreach ([...array_values($sharing), ...array_map(static fn (int $i): array => [$i], array_slice($seeds, 0, self::SEEDS))] as $seed) {
+        $alone = array_map(static fn (int $i): array => [$i], array_slice($seeds, 0, self::SEEDS));
+        foreach ([...array_values($sharing), ...$alone] as $seed) {
             $set = self::grown(array_values(array_filter($seed, static fn (int $i): bool => $minutes[$i] > 0)), $meets, $minutes);
             if (count($set) > 1) {
                 $key = implode(' ', $set);
