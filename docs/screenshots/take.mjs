@@ -34,7 +34,7 @@ try {
 
     for (const [page, path, name] of [
         [light, '/', 'today'], [dark, '/', 'today-dark'], [small, '/machines/new?kind=dishwasher', 'first-run-phone'],
-        [light, '/kitchen', 'kitchen'], [light, '/rhythm', 'rhythm'], [light, '/household', 'household'],
+        [light, '/kitchen', 'kitchen'], [light, '/cupboard', 'cupboard'], [light, '/rhythm', 'rhythm'], [light, '/household', 'household'],
         [light, '/handbook', 'handbook'], [small, '/handbook/keep-apart', 'keep-apart-phone'],
     ]) {
         await page.goto(base + path);

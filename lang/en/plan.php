@@ -80,7 +80,7 @@ return [
     'add' => 'Add another job',
     'free_until' => 'Free until :time. Then: :machine, :what.',
     'nothing_left' => 'Nothing is left to do here.',
-    'finish' => 'Everything is done. Finish the round',
+    'finish' => 'Everything is done. Finish the round.',
     'turn' => 'Now the :machine.',
     'turn_while' => 'Now the :machine. Meanwhile: :wait, until :until.',
     'head_over' => 'The session is over.',

@@ -153,8 +153,10 @@ test('every page is accessible and works by keyboard', async ({ page }, { projec
     await accessible(page);
     await page.goto('/plan');
     await accessible(page);
-    await page.goto('/ahead');
-    await accessible(page);
+    for (const place of ['/ahead', '/cupboard']) {
+        await page.goto(place);
+        await accessible(page);
+    }
     await page.goto('/logbook?show=uses');
     await accessible(page);
     await page.goto('/nowhere').catch(() => {});

@@ -15,8 +15,9 @@
             <input type="hidden" name="id" value="{{ Str::ulid() }}">
             <div class="field"><label class="form-label" for="f-supply">{{ __('places/cupboard.supply') }}</label>
                 <select class="form-select" id="f-supply" name="supply">@foreach ($more as $id => $name)
-                    <option value="{{ $id }}">{{ $name }}</option>@endforeach</select></div>
-            <x-cupboard.fields key="other" :units="$units" unit="ml" :usual="500.0"/>
+                    <option value="{{ $id }}" @selected(old('supply') === $id)>{{ $name }}</option>@endforeach</select></div>
+            <x-cupboard.fields key="other" :units="$units" unit="ml" :usual="500.0"
+                :typed="isset($more[old('supply', '')])"/>
         </form>
     </section>
 @endif

@@ -97,6 +97,11 @@ final class CupboardTest extends TestCase
             $send($bad)->assertSessionHasErrors();
         }
         self::assertSame(0, Entry::query()->count());
+        $this->from('/cupboard')->followingRedirects()->post('/cupboard', [
+            'id' => $this->ulid(), 'what' => 'gone', 'supply' => 'white-vinegar', 'amount' => 'a lot', 'unit' => 'ml',
+            'shop' => 'Mill Lane',
+        ])->assertOk()->assertSee('value="a lot"', false)->assertSee('Mill Lane')->assertSee('aria-invalid="true"', false);
+        $this->get('/cupboard')->assertOk()->assertDontSee('Mill Lane');
         $id = $this->ulid();
         $send(['id' => $id])->assertSessionHasNoErrors();
         $send(['id' => $id])->assertSessionHasNoErrors();

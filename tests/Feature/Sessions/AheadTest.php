@@ -55,6 +55,7 @@ final class AheadTest extends TestCase
     public function test_what_is_kept_is_in_the_calendar_in_place_of_each_job_and_can_be_given_up(): void
     {
         $this->get('/ahead')->assertOk()->assertSee(__('plan.ahead.keep'));
+        $this->get('/ahead?mode=days&which=1&weekday=6&minutes=60')->assertOk()->assertSee('<ol class="ahead">', false);
         $this->put('/ahead', ['mode' => 'days', 'which' => '1', 'weekday' => '6', 'minutes' => '90'])->assertRedirect('/ahead');
         $this->get('/ahead')->assertOk()->assertSee(__('plan.ahead.is_kept'));
         $this->post('/feeds');

@@ -13,6 +13,7 @@ use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\HtmlString;
 use Psr\Clock\ClockInterface;
 
 /** What there is, what runs out, and what to buy. */
@@ -21,11 +22,13 @@ final class CupboardController extends Controller
     public function show(Request $request, CupboardPage $page, BodyCache $kept, ClockInterface $clock): View
     {
         $home = $this->person($request)->home();
+        $body = static fn (): View => view('cupboard.body', $page->for($home));
 
         return view('cupboard.show', [
             'household' => $home,
             'today' => Day::at($clock->now(), $home->zone()),
-            'body' => $kept->of('cupboard', $home, static fn (): View => view('cupboard.body', $page->for($home))),
+            // What was typed and is not right yet belongs to this visit only.
+            'body' => $request->session()->has('errors') ? new HtmlString($body()->render()) : $kept->of('cupboard', $home, $body),
         ]);
     }
 
