@@ -60,8 +60,8 @@ try {
     for (const job of [/^Wash the metal/, /^Descale by its/, /^Descale due/]) {
         await light.getByRole('checkbox', { name: job }).check();
     }
-    await light.getByLabel('Begin at').fill('15:00');
-    await light.getByLabel('Done by').fill('19:00');
+    await light.locator('#f-at').fill('15:00');
+    await light.locator('#f-ready').fill('19:00');
     await light.getByRole('button', { name: 'Plan it' }).click();
     await light.waitForURL(/jobs/);
     await shoot(light, 'plan');
