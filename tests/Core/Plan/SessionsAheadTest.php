@@ -48,7 +48,7 @@ final class SessionsAheadTest extends TestCase
     public function test_without_a_limit_every_task_stays_in_its_window_and_machines_are_opened_no_more_often(): void
     {
         $dice = new Dice(41);
-        for ($i = 0; $i < 60; ++$i) {
+        for ($i = 0; $i < 30; ++$i) {
             $jobs = self::jobs($dice);
             $plan = self::ahead()->whenItSuits($jobs, self::UNTIL);
             foreach ($plan->sessions as $session) {
@@ -85,7 +85,7 @@ final class SessionsAheadTest extends TestCase
     public function test_sessions_stay_under_their_minutes_unless_one_task_alone_is_longer(): void
     {
         $dice = new Dice(42);
-        for ($i = 0; $i < 60; ++$i) {
+        for ($i = 0; $i < 30; ++$i) {
             $jobs = self::jobs($dice);
             $most = (float) $dice->between(15, 60);
             foreach ([

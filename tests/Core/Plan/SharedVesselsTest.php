@@ -28,7 +28,7 @@ final class SharedVesselsTest extends RoundsCase
         $rules = self::handbook()->chemistry();
         $dice = new Dice(33);
         $apart = 0;
-        for ($i = 0; $i < 30; ++$i) {
+        for ($i = 0; $i < 18; ++$i) {
             $hands = 0 === $i % 3 ? ['hands', 'more hands'] : ['hands'];
             $rounds = [];
             for ($machine = $dice->between(2, 4); $machine > 0; --$machine) {
@@ -60,7 +60,7 @@ final class SharedVesselsTest extends RoundsCase
     public function test_what_is_left_after_a_slip_has_a_plan_that_keeps_every_wait_that_can_be_kept(): void
     {
         $dice = new Dice(34);
-        for ($i = 0; $i < 40; ++$i) {
+        for ($i = 0; $i < 22; ++$i) {
             [$blocks, $links, $rounds] = [[], [], []];
             for ($machine = $dice->between(1, 3); $machine > 0; --$machine) {
                 $rounds[] = $each = self::slipped("m$machine", $dice);

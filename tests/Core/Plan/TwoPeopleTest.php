@@ -17,7 +17,7 @@ final class TwoPeopleTest extends PlanCase
     {
         $dice = new Dice(22);
         $proved = 0;
-        for ($i = 0; $i < 25; ++$i) {
+        for ($i = 0; $i < 16; ++$i) {
             [$steps, $links] = self::random($dice, 5, greatest: 0 === $i % 2);
             $two = array_map(static fn (Activity $step): Activity => new Activity(
                 $step->id,
@@ -44,7 +44,7 @@ final class TwoPeopleTest extends PlanCase
             self::assertLessThanOrEqual(1.25 * $best, $schedule->finish, "plan $i");
             $proved += (int) $schedule->proved;
         }
-        self::assertGreaterThan(12, $proved);
+        self::assertGreaterThan(7, $proved);
     }
 
     public function test_who_lends_a_hand_has_something_to_do_though_a_machine_sets_the_end(): void

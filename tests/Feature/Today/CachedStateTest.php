@@ -52,7 +52,9 @@ final class CachedStateTest extends TestCase
         DB::enableQueryLog();
         DB::flushQueryLog();
         $this->read();
-        $queries = array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'entries_no_taps'));
+        // Only SQLite is told which index to take; elsewhere the same query is known by what it leaves out.
+        $sign = 'sqlite' === DB::getDriverName() ? 'entries_no_taps' : 'from entries where "machine_id"';
+        $queries = array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], $sign));
         DB::disableQueryLog();
 
         return count($queries);
