@@ -26,7 +26,7 @@ final readonly class Scheduler
     /** Beyond, an order tried takes as long as the square of the steps. */
     private const SQUARES = 600_000;
     private const RESTARTS = 40;
-    /** Orders that are tried beyond twenty-five steps, each in some millionths of a second for every step. */
+    /** Orders tried to make a plan shorter before everything is, each in some millionths of a second for every step. */
     private const TRIES = 1500;
     /** Stretches of time that are looked at beyond twenty-five steps: so many by the square of the steps. */
     private const WINDOWS = 15_000;
@@ -51,7 +51,7 @@ final readonly class Scheduler
      * @param list<Activity> $activities
      * @param list<TimeLink> $links
      * @param list<string> $hands resources that are people's hands
-     * @param int $seed of the orders it starts from beyond twenty-five steps
+     * @param int $seed of the orders it starts from
      *
      * @throws InvalidPlan when an id is there twice, or a link names none
      * @throws ImpossiblePlan when the links cannot all be kept
