@@ -17,8 +17,10 @@ use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\ComposedProcedure;
 use GoodRinse\Core\Round\Composer;
+use GoodRinse\Core\Round\Expectation;
 
 /** Composes what a round follows, for a machine as it stands now. */
 final readonly class RoundComposer
@@ -53,6 +55,32 @@ final readonly class RoundComposer
                 $household,
             )->factor),
         );
+    }
+
+    /**
+     * Null when nothing of them is left on this machine.
+     *
+     * @param non-empty-list<string> $procedures
+     *
+     * @throws UnknownEntry when the kind has no such procedure
+     * @throws OrderConflict when they contradict each other
+     */
+    public function expected(MachineCare $care, Household $household, array $procedures): ?ProcedureExpectation
+    {
+        $procedure = $this->procedure($care->machine, $household, $care->kind, ProcedureSet::from($procedures))->procedure;
+
+        return null === $procedure ? null : new ProcedureExpectation(
+            $procedure,
+            Expectation::of($procedure, $this->handbook, array_map(Fraction::of(...), $care->blockedNow())),
+        );
+    }
+
+    /** @return array<string, string> answers to count on in a round, where none was given yet, by step */
+    public function answers(Round $round, Household $household): array
+    {
+        $blocked = $round->expected ?? $this->care->machine($round->machine, $household)->blockedNow();
+
+        return Expectation::of($round->fittedProcedure(), $round->handbook(), array_map(Fraction::of(...), $blocked));
     }
 
     /**

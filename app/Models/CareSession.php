@@ -18,8 +18,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<int> $people who do it, in the order of their hands
  * @property array{at?: array<string, string>, by?: array<string, int>} $wishes hours at which steps are to begin, and whose
  *     they are, by block
- * @property array{finish: string, handsFree: string, order: list<string>, said: string} $promise when everything was to be
- *     done when the plan was last made, when hands were to be free, machines in the order of their turns, and when that was said
+ * @property array{finish: string, order: list<string>} $promise when everything was to be done when the plan
+ *     was last made, and machines in the order of their turns; more in sessions of earlier versions
  * @property array<int, array{round: string, since: string}> $turns round that each person is at, and since when they were led there
  * @property CarbonImmutable $started_at
  * @property \Illuminate\Database\Eloquent\Collection<int, Round> $rounds

@@ -29,11 +29,9 @@ final readonly class PromiseEnd
         $running = $this->reader->running($session, $household);
         $session->promise = [
             'finish' => $running->at($running->fitted->schedule->finish)->format(\DATE_ATOM),
-            'handsFree' => $running->at($running->fitted->schedule->handsFree)->format(\DATE_ATOM),
             'order' => array_values(array_unique(
                 array_map(static fn (Block $block): string => $block->round, $running->fitted->blocks),
             )),
-            'said' => $running->now->format(\DATE_ATOM),
         ];
         $session->save();
 

@@ -11,6 +11,7 @@ use App\Models\Machine;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Quantity\ClockTime;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -41,12 +42,14 @@ final readonly class StartSession
 
         return DB::transaction(function () use ($person, $of, $set, $by): CareSession {
             $home = $person->home();
-            $wishes = ['at' => array_filter(array_map(fn (string $at): ?string => $this->hour($at, $home->zone()), $set)), 'by' => $by];
+            $now = $this->clock->now()->setTimezone($home->zone());
+            $hours = array_map(static fn (string $at): ?string => ClockTime::next($at, $now)?->format(\DATE_ATOM), $set);
+            $wishes = ['at' => array_filter($hours), 'by' => $by];
             $session = CareSession::open($home) ?? CareSession::query()->create([
                 'household_id' => $home->id,
                 'people' => [$person->id],
                 'wishes' => array_filter($wishes),
-                'promise' => ['finish' => '', 'handsFree' => '', 'order' => [], 'said' => ''],
+                'promise' => ['finish' => '', 'order' => []],
                 'started_at' => $this->clock->now(),
             ]);
             foreach ($of as [$machine, $procedures]) {
@@ -81,16 +84,5 @@ final readonly class StartSession
         }
 
         return $of;
-    }
-
-    private function hour(string $at, \DateTimeZone $zone): ?string
-    {
-        if (1 !== preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/D', $at, $parts)) {
-            return null;
-        }
-        $now = $this->clock->now()->setTimezone($zone);
-        $time = $now->setTime((int) $parts[1], (int) $parts[2]);
-
-        return ($time < $now ? $time->modify('+1 day') : $time)->format(\DATE_ATOM);
     }
 }

@@ -8,16 +8,12 @@ use App\Care\MachineCare;
 use App\Care\RoundComposer;
 use App\Models\Household;
 use GoodRinse\Core\Handbook\Chemistry\Supply;
-use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
-use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
-use GoodRinse\Core\Quantity\Fraction;
-use GoodRinse\Core\Round\Expectation;
 
 /** Reads what a procedure pours on a machine as it stands, with what is expected to be found. */
 final readonly class DoseReader
 {
-    public function __construct(private Handbook $handbook, private RoundComposer $composer)
+    public function __construct(private RoundComposer $composer)
     {
     }
 
@@ -29,17 +25,13 @@ final readonly class DoseReader
     public function of(MachineCare $care, string $procedure, Household $household, array $supplies): array
     {
         try {
-            $composed = $this->composer->procedure($care->machine, $household, $care->kind, ProcedureSet::of($procedure))->procedure;
+            $expected = $this->composer->expected($care, $household, [$procedure]);
         } catch (OrderConflict) {
-            $composed = null;
-        }
-        if (null === $composed) {
             return [];
         }
-        $answers = Expectation::of($composed, $this->handbook, array_map(Fraction::of(...), $care->blockedNow()));
         $doses = [];
-        foreach ($composed->steps as $step) {
-            foreach ($step->if->holds($answers) ? $step->amounts : [] as $amount) {
+        foreach ($expected->procedure->steps ?? [] as $step) {
+            foreach ($step->if->holds($expected->answers ?? []) ? $step->amounts : [] as $amount) {
                 $taken = ($supplies[$amount->agent] ?? null)?->inUnit($amount->portion) ?? 0.0;
                 if ($taken > 0) {
                     $doses[$amount->agent] = ($doses[$amount->agent] ?? 0.0) + $taken;

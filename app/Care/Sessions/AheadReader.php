@@ -9,18 +9,14 @@ use App\Care\Readers\CareReader;
 use App\Care\RoundComposer;
 use App\Care\TaskCare;
 use App\Models\Household;
-use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
-use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Plan\Ahead\AheadPlan;
 use GoodRinse\Core\Plan\Ahead\DueWindow;
 use GoodRinse\Core\Plan\Ahead\RecurringJob;
 use GoodRinse\Core\Plan\Ahead\SessionRule;
 use GoodRinse\Core\Plan\Ahead\SessionsAhead;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\Estimate;
-use GoodRinse\Core\Round\Expectation;
 use Psr\Clock\ClockInterface;
 
 /** Gathers what falls due in the next half year into sessions, as a household wants them. */
@@ -36,7 +32,6 @@ final readonly class AheadReader
     public function __construct(
         private CareReader $care,
         private RoundComposer $composer,
-        private Handbook $handbook,
         private ClockInterface $clock,
     ) {
     }
@@ -120,14 +115,11 @@ final readonly class AheadReader
             return 1 === count($tasks) ? $alone : $tasks[0]->estimate->hands->value;
         }
         try {
-            $procedure = $this->composer->procedure($care->machine, $household, $care->kind, ProcedureSet::from($procedures))->procedure;
+            $expected = $this->composer->expected($care, $household, $procedures);
         } catch (OrderConflict) {
-            $procedure = null; // one round after the other
+            $expected = null; // one round after the other
         }
 
-        return null === $procedure ? $alone : Estimate::of(
-            $procedure,
-            Expectation::of($procedure, $this->handbook, array_map(Fraction::of(...), $care->blockedNow())),
-        )->hands->value;
+        return null === $expected ? $alone : Estimate::of($expected->procedure, $expected->answers)->hands->value;
     }
 }

@@ -8,14 +8,10 @@ use App\Care\MachineCare;
 use App\Care\RoundComposer;
 use App\Care\TaskCare;
 use App\Models\Household;
-use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
-use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Plan\FittingSet;
 use GoodRinse\Core\Plan\Rounds\RoundBlocks;
-use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\Estimate;
-use GoodRinse\Core\Round\Expectation;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -36,7 +32,6 @@ final class SessionPlanner
     private int $people = 1;
 
     public function __construct(
-        private readonly Handbook $handbook,
         private readonly RoundComposer $composer,
         private readonly SessionScheduler $scheduler,
         private readonly ClockInterface $clock,
@@ -173,21 +168,16 @@ final class SessionPlanner
     /** @param non-empty-list<string> $procedures */
     private function round(MachineCare $care, array $procedures, Household $household): ?PlannedRound
     {
-        $set = ProcedureSet::from($procedures);
         try {
-            $procedure = $this->composer->procedure($care->machine, $household, $care->kind, $set)->procedure;
+            $expected = $this->composer->expected($care, $household, $procedures);
         } catch (OrderConflict $e) {
             return new PlannedRound($care->machine, null, null, $e->getMessage());
         }
-        if (null === $procedure) {
-            return null;
-        }
-        $answers = Expectation::of($procedure, $this->handbook, array_map(Fraction::of(...), $care->blockedNow()));
 
-        return new PlannedRound(
+        return null === $expected ? null : new PlannedRound(
             $care->machine,
-            RoundBlocks::of($care->machine->id, $procedure, $answers, SessionScheduler::hands($this->people)),
-            Estimate::of($procedure, $answers),
+            RoundBlocks::of($care->machine->id, $expected->procedure, $expected->answers, SessionScheduler::hands($this->people)),
+            Estimate::of($expected->procedure, $expected->answers),
         );
     }
 

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Care\Sessions;
 
-use App\Care\Readers\CareReader;
+use App\Care\RoundComposer;
 use App\Models\CareSession;
 use App\Models\Household;
-use App\Models\Round;
 use GoodRinse\Core\Plan\Rounds\RoundBlocks;
-use GoodRinse\Core\Quantity\Fraction;
-use GoodRinse\Core\Round\Expectation;
 use GoodRinse\Core\Round\Progress;
 use Psr\Clock\ClockInterface;
 
@@ -26,7 +23,7 @@ final readonly class SessionReader
 
     public function __construct(
         private ClockInterface $clock,
-        private CareReader $care,
+        private RoundComposer $composer,
         private SessionScheduler $scheduler,
     ) {
     }
@@ -45,7 +42,7 @@ final readonly class SessionReader
                 $left[$machine] = RoundBlocks::left(
                     $machine,
                     $progress[$machine],
-                    $this->expected($round, $household),
+                    $this->composer->answers($round, $household),
                     $now,
                     $hands,
                 );
@@ -85,14 +82,6 @@ final readonly class SessionReader
         $free = $this->scheduler->fit($left, $household, new PlanWishes($now, null, $people, $hours, $by), self::NODES);
 
         return $free->schedule->finish < $staying->schedule->finish - self::WORTH_LEAVING ? $free : $staying;
-    }
-
-    /** @return array<string, string> answers to count on where none was given yet */
-    private function expected(Round $round, Household $household): array
-    {
-        $blocked = $round->expected ?? $this->care->machine($round->machine, $household)->blockedNow();
-
-        return Expectation::of($round->fittedProcedure(), $round->handbook(), array_map(Fraction::of(...), $blocked));
     }
 
     /** @return array<string, float> minutes from now at which blocks were set to begin and still can, by block */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages\Plan;
 
 use App\View\Words\Dates;
+use GoodRinse\Core\Quantity\ClockTime;
 
 /** When a session begins and by when it is to be done, on the household's clock. */
 final readonly class PlanTimes
@@ -32,10 +33,10 @@ final readonly class PlanTimes
     ): self {
         $now = \DateTimeImmutable::createFromInterface($now)->setTimezone($zone);
         $now = $now->setTime((int) $now->format('H'), (int) $now->format('i'));
-        $begin = self::next($at, $now) ?? $now;
+        $begin = ClockTime::next($at ?? '', $now) ?? $now;
 
         $end = null === $limit
-            ? self::next($ready, $begin->modify('+1 minute'))
+            ? ClockTime::next($ready ?? '', $begin->modify('+1 minute'))
             : $begin->add(new \DateInterval(sprintf('PT%dM', (int) $limit)));
 
         return new self($begin, $end, $zone);
@@ -50,7 +51,7 @@ final readonly class PlanTimes
     /** Minutes from the beginning to the next time a clock shows this hour; null for anything but HH:MM. */
     public function minutesTo(string $time): ?float
     {
-        $at = self::next($time, $this->begin);
+        $at = ClockTime::next($time, $this->begin);
 
         return null === $at ? null : ($at->getTimestamp() - $this->begin->getTimestamp()) / 60;
     }
@@ -88,15 +89,5 @@ final readonly class PlanTimes
     public function isReadyTheNextDay(): bool
     {
         return null !== $this->ready && $this->ready->format('Ymd') !== $this->begin->format('Ymd');
-    }
-
-    private static function next(?string $time, \DateTimeImmutable $from): ?\DateTimeImmutable
-    {
-        if (null === $time || 1 !== preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/D', $time, $parts)) {
-            return null;
-        }
-        $at = $from->setTime((int) $parts[1], (int) $parts[2]);
-
-        return $at < $from ? $at->modify('+1 day') : $at;
     }
 }

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Rounds;
 
-use App\Care\Readers\CareReader;
 use App\Care\Readers\ClosingOffers;
 use App\Care\Readers\OpenTraces;
+use App\Care\RoundComposer;
 use App\Models\Household;
 use App\Models\Round;
 use App\Support\Scalar;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\Step;
-use GoodRinse\Core\Quantity\Fraction;
 use GoodRinse\Core\Round\CannotTick;
-use GoodRinse\Core\Round\Expectation;
 use GoodRinse\Core\Round\OpenEnds;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\RoundState;
@@ -26,7 +24,7 @@ final readonly class RoundPage
 {
     public function __construct(
         private ClockInterface $clock,
-        private CareReader $care,
+        private RoundComposer $composer,
         private StepViews $views,
         private ClosingOffers $offers,
         private Handbook $handbook,
@@ -40,7 +38,7 @@ final readonly class RoundPage
     public function for(Round $round, Household $household, string $wanted): RoundData
     {
         $progress = $round->progress();
-        $assumed = $this->assumed($round, $household);
+        $assumed = $this->composer->answers($round, $household);
         $steps = $progress->steps($assumed);
         $step = $this->viewed($progress, $wanted) ?? $progress->current();
 
@@ -111,14 +109,6 @@ final readonly class RoundPage
         return array_values(
             array_unique(array_filter(array_map(static fn (Step $step): ?string => $step->capture?->scale, $procedure->steps))),
         );
-    }
-
-    /** @return array<string, string> answers to count on where none was given yet */
-    private function assumed(Round $round, Household $household): array
-    {
-        $blocked = $round->expected ?? $this->care->machine($round->machine, $household)->blockedNow();
-
-        return Expectation::of($round->fittedProcedure(), $round->handbook(), array_map(Fraction::of(...), $blocked));
     }
 
     /** @return list<TrayPiece> in the order they came off */
