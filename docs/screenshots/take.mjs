@@ -73,8 +73,6 @@ try {
     await light.getByRole('link', { name: 'why? Fine filter' }).click();
     await light.waitForURL(/rhythm\/filter/);
     await shoot(light, 'why');
-    await light.goto(`${base}/handbook/dishwasher/strip-down`);
-    await shoot(light, 'procedure');
 
     await light.goto(base);
     await light.getByRole('button', { name: 'Start round' }).click();
