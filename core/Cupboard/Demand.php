@@ -24,4 +24,22 @@ final readonly class Demand
         public string $job,
     ) {
     }
+
+    /**
+     * How likely it comes up to a day.
+     *
+     * @param float $band standard deviations that lie between its day and its soonest, above 0
+     *
+     * @return float 0 to 1; 0 before the soonest, 1 from the latest
+     */
+    public function chanceBy(int $until, float $band): float
+    {
+        if ($until < $this->soonest || $until >= $this->latest) {
+            return $until < $this->soonest ? 0.0 : 1.0;
+        }
+        $wide = $until < $this->day ? $this->day - $this->soonest : $this->latest - $this->day;
+
+        // The normal distribution by a logistic one of the same width.
+        return 1 / (1 + exp(-M_PI / sqrt(3) * ($until + 0.5 - $this->day) / max(0.5, $wide / $band)));
+    }
 }

@@ -13,6 +13,8 @@ use GoodRinse\Core\Handbook\Chemistry\Agent;
 use GoodRinse\Core\Handbook\Chemistry\Caution;
 use GoodRinse\Core\Handbook\Chemistry\ChemistryReader;
 use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
+use GoodRinse\Core\Handbook\Chemistry\MachineRun;
+use GoodRinse\Core\Handbook\Chemistry\ShoppingRule;
 use GoodRinse\Core\Handbook\Compiler\Node;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultReader;
@@ -69,7 +71,7 @@ final class Handbook
     /** @return array<string, string> what the numbers of a model rest on, by the file they stand in */
     public function bases(): array
     {
-        $files = ['rhythm', 'dose', 'measures', 'faults', 'own-tasks'];
+        $files = ['rhythm', 'dose', 'measures', 'faults', 'own-tasks', 'cupboard'];
 
         return array_combine($files, array_map(fn (string $file): string => $this->root()->at($file)->string('basis'), $files));
     }
@@ -115,6 +117,32 @@ final class Handbook
     public function doseModel(): DoseModel
     {
         return DoseModel::read($this->root()->at('dose'));
+    }
+
+    /** When something goes on the shopping list. */
+    public function shoppingRule(): ShoppingRule
+    {
+        return ShoppingRule::read($this->root()->at('cupboard')->at('list'));
+    }
+
+    /** What one run of a machine takes in a care job; null for a kind that does not run. */
+    public function machineRun(string $kind): ?MachineRun
+    {
+        foreach ($this->root()->at('cupboard')->at('cycles')->items() as $cycle) {
+            if ($kind === $cycle->string('kind')) {
+                return MachineRun::read($cycle);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, string> names of the things for a round that are bought and kept in the cupboard, by id */
+    public function toolNames(): array
+    {
+        $tools = array_filter($this->root()->at('kit')->byId(), static fn (Node $thing): bool => $thing->flag('shop'));
+
+        return array_map(static fn (Node $thing): string => (string) preg_replace('/,? *\{[^}]*\}/', '', $thing->string('name')), $tools);
     }
 
     /** The constants of what is measured: spray, cup, time, lime, grease. */

@@ -16,6 +16,7 @@ final class HandbookCompiler
         'scales',
         'agents',
         'supplies',
+        'cupboard',
         'chemistry',
         'dose',
         'measures',
