@@ -1,8 +1,8 @@
-// Service worker: keeps the running round's page, the steps ahead of it and the built files, so that a reload
-// without network shows the round and not an error. Everything else goes to the network as if it were not here.
+// Service worker: keeps the running round's page, the steps ahead of it, the shopping list and the built files, so that a
+// reload without network shows them and not an error. Everything else goes to the network as if it were not here.
 const PAGES = 'round-pages-1';
 const BUILT = 'built-1';
-const isRound = (path) => /^\/rounds\/[0-9A-Za-z]{26}(\/ahead)?$/.test(path);
+const isKept = (path) => /^\/rounds\/[0-9A-Za-z]{26}(\/ahead)?$/.test(path) || path === '/cupboard/list';
 const key = (url) => new URL(url, location.origin).pathname;
 
 self.addEventListener('install', () => self.skipWaiting());
@@ -66,7 +66,7 @@ self.addEventListener('fetch', (event) => {
         event.waitUntil(caches.delete(PAGES)); // nobody else on this device sees the round
     } else if (request.method === 'GET' && url.pathname.startsWith('/build/')) {
         event.respondWith(built(request));
-    } else if (request.method === 'GET' && isRound(url.pathname)) {
+    } else if (request.method === 'GET' && isKept(url.pathname)) {
         event.respondWith(page(request));
     }
 });

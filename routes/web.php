@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BlankController;
-use App\Http\Controllers\Cupboard\CupboardController;
 use App\Http\Controllers\Devices\DeviceController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\Household\AppearanceController;
@@ -70,8 +69,6 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('household')->group(function (): void {
         Route::get('/', TodayController::class)->name('today');
         Route::get('plan', PlanController::class)->name('plan');
-        Route::get('cupboard', [CupboardController::class, 'show'])->name('cupboard');
-        Route::post('cupboard', [CupboardController::class, 'store']);
         Route::get('ahead', [AheadController::class, 'show'])->name('ahead');
         Route::put('ahead', [AheadController::class, 'update']);
         Route::post('sessions', [CareSessionController::class, 'store'])->name('sessions.store');
@@ -233,4 +230,5 @@ Route::middleware('auth')->group(function (): void {
 });
 
 require __DIR__.'/account.php';
+require __DIR__.'/cupboard.php';
 require __DIR__.'/measures.php';

@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use App\Care\MachineCare;
 use App\Care\TaskCare;
+use App\Support\Csv;
 use GoodRinse\Core\Device\TableFormat;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Scale\Grade;
@@ -41,7 +42,7 @@ final readonly class PastCareTable
      */
     public static function read(string $text, array $picked, array $machines, Handbook $handbook, Day $today): self
     {
-        $rows = self::rows($text);
+        $rows = Csv::rows($text, self::MOST);
         $header = array_map(static fn (?string $cell): string => trim((string) $cell), array_shift($rows) ?? []);
         $columns = [];
         foreach (self::COLUMNS as $column) {
@@ -61,27 +62,6 @@ final readonly class PastCareTable
         usort($good, static fn (PastCareLine $a, PastCareLine $b): int => $a->day->number <=> $b->day->number);
 
         return new self($header, $columns, $good, $bad);
-    }
-
-    /** @return list<list<string|null>> */
-    private static function rows(string $text): array
-    {
-        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
-        $first = strtok($text, "\n") ?: '';
-        $marks = ["\t" => substr_count($first, "\t"), ';' => substr_count($first, ';'), ',' => substr_count($first, ',')];
-        arsort($marks);
-        $stream = fopen('php://temp', 'w+');
-        \assert(false !== $stream);
-        fwrite($stream, $text);
-        rewind($stream);
-        $rows = [];
-        while (count($rows) <= self::MOST && is_array($row = fgetcsv($stream, null, (string) array_key_first($marks), '"', ''))) {
-            if ([null] !== $row) {
-                $rows[] = $row;
-            }
-        }
-
-        return $rows;
     }
 
     /** @param list<string> $header */

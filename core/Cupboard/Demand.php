@@ -14,6 +14,7 @@ final readonly class Demand
      * @param int $soonest the soonest it may come
      * @param int $latest the latest
      * @param string $job that takes it
+     * @param string $task its task as "machine:task"; empty for what is used beside the jobs
      */
     public function __construct(
         public string $supply,
@@ -22,6 +23,7 @@ final readonly class Demand
         public int $soonest,
         public int $latest,
         public string $job,
+        public string $task = '',
     ) {
     }
 

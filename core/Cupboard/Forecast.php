@@ -88,7 +88,7 @@ final readonly class Forecast
         }
         $soonest = $this->short(max(0.0, $level - self::BAND * $doubt), static fn (Demand $demand): int => $demand->soonest);
         $latest = $this->short($level + self::BAND * $doubt, static fn (Demand $demand): int => $demand->latest);
-        [$demand, $jobs] = $likely;
+        [$demand, $jobs, $left] = $likely;
 
         return new RunOut(
             $demand->day,
@@ -96,23 +96,26 @@ final readonly class Forecast
             null === $latest ? null : max($demand->day, $latest[0]->latest),
             $demand->job,
             $jobs,
+            $demand->task,
+            $demand->amount,
+            $left,
         );
     }
 
     /**
      * @param \Closure(Demand): int $when
      *
-     * @return array{Demand, int}|null the first demand that is not met, and how many are before it
+     * @return array{Demand, int, float}|null the first demand that is not met, how many are before it, and what is left for it
      */
     private function short(float $level, \Closure $when): ?array
     {
         $demands = $this->demands;
         usort($demands, static fn (Demand $a, Demand $b): int => [$when($a), $a->job] <=> [$when($b), $b->job]);
         foreach ($demands as $n => $demand) {
-            $level -= $demand->amount;
-            if ($level < -self::SLACK) {
-                return [$demand, $n];
+            if ($level - $demand->amount < -self::SLACK) {
+                return [$demand, $n, max(0.0, $level)];
             }
+            $level -= $demand->amount;
         }
 
         return null;

@@ -13,8 +13,19 @@ final readonly class RunOut
      * @param int|null $latest day, if there is more and they come late; null where it lasts over the horizon then
      * @param string $job for which it is not enough
      * @param int $jobs for which it is, before
+     * @param string $task of the job, as "machine:task"; empty for what is used beside the jobs
+     * @param float $need what the job takes, in the supply's unit
+     * @param float $left what is there for it then, 0 or more
      */
-    public function __construct(public int $day, public int $soonest, public ?int $latest, public string $job, public int $jobs)
-    {
+    public function __construct(
+        public int $day,
+        public int $soonest,
+        public ?int $latest,
+        public string $job,
+        public int $jobs,
+        public string $task = '',
+        public float $need = 0.0,
+        public float $left = 0.0,
+    ) {
     }
 }

@@ -38,7 +38,10 @@ final readonly class Substitutes
         $lime = $this->lime($amount->agent, $amount->portion, $amount->strength ?? $this->strength($amount->agent, $strengths));
         $wanted = $this->verdict($state, $amount->agent, $allowsHarsh);
         $found = [];
-        foreach (null === $lime || $lime <= 0.0 ? [] : $this->model->acids as $acid) {
+        if (null === $lime || $lime <= 0.0) {
+            return [];
+        }
+        foreach ($this->model->acids as $acid) {
             foreach ($acid['agents'] as $agent) {
                 $portion = $this->portion($agent, $lime, $this->strength($agent, $strengths));
                 // What is no worse there than the one that is missing.
@@ -74,9 +77,12 @@ final readonly class Substitutes
     private function portion(string $agent, float $lime, float $strength): ?Portion
     {
         $unit = $this->rules->supplies[$agent]->unit ?? null;
-        $one = null === $unit || PortionUnit::Pieces === $unit ? null : $this->lime($agent, Portion::of(1, $unit), $strength);
+        if (null === $unit) {
+            return null;
+        }
+        $one = $this->lime($agent, Portion::of(1, $unit), $strength);
 
-        return null === $one || $one <= 0.0 || null === $unit ? null : Portion::of($lime / $one, $unit);
+        return null === $one || $one <= 0.0 ? null : Portion::of($lime / $one, $unit);
     }
 
     /** @param array<string, float> $strengths */

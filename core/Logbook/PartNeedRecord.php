@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Logbook;
 
+use GoodRinse\Core\Logbook\Payload\PartNeed;
+
 /** A part that waits for a new one. */
 final readonly class PartNeedRecord
 {
@@ -21,5 +23,11 @@ final readonly class PartNeedRecord
         public \DateTimeImmutable $since,
         public \DateTimeImmutable $changed,
     ) {
+    }
+
+    /** Whether a new one is still to be got: it is worn or to be ordered, and not ordered yet. */
+    public function isToBuy(): bool
+    {
+        return PartNeed::ORDERED !== $this->stage;
     }
 }

@@ -11,12 +11,14 @@ import grade from './components/grade.js';
 import jetMap from './measures/jet-map.js';
 import kit from './components/kit.js';
 import loudness from './measures/loudness.js';
+import level from './components/level.js';
 import layers from './measures/layers.js';
 import photo from './components/photo.js';
 import planLanes from './sessions/lanes.js';
 import pour from './components/pour.js';
 import round from './components/round.js';
 import session from './sessions/session.js';
+import shopping from './components/shopping.js';
 import stopwatch from './measures/stopwatch.js';
 import stream from './components/stream.js';
 import span from './components/span.js';
@@ -40,12 +42,14 @@ Object.entries({
     jetMap,
     kit,
     layers,
+    level,
     loudness,
     photo,
     planLanes,
     pour,
     round,
     session,
+    shopping,
     span,
     stepper,
     stopwatch,

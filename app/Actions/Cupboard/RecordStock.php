@@ -7,18 +7,21 @@ namespace App\Actions\Cupboard;
 use App\Actions\Logbook\ActionRefused;
 use App\Actions\Logbook\EntryDraft;
 use App\Actions\Logbook\WriteEntries;
+use App\Care\Cupboard\SupplyCatalog;
+use App\Care\Cupboard\SupplyNames;
 use App\Models\Entry;
 use App\Models\User;
-use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Handbook\Chemistry\Supply;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Logbook\Payload\Stock\Disposal;
 use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
 use GoodRinse\Core\Logbook\Payload\Stock\StockLook;
+use GoodRinse\Core\Logbook\Payload\Stock\Wish;
 
-/** Writes down that a supply was bought, looked at or thrown away. */
+/** Writes down that a supply was bought, looked at or thrown away, or is wanted. */
 final readonly class RecordStock
 {
-    public function __construct(private Handbook $handbook, private WriteEntries $write)
+    public function __construct(private SupplyCatalog $catalog, private SupplyNames $names, private WriteEntries $write)
     {
     }
 
@@ -28,17 +31,21 @@ final readonly class RecordStock
      * @throws UnknownEntry when there is no such supply
      * @throws ActionRefused when it is given in a unit that does not go into the supply's, or lies in the future
      */
-    public function handle(User $by, string $id, Purchase|StockLook|Disposal $payload, \DateTimeImmutable $at): void
+    public function handle(User $by, string $id, Purchase|StockLook|Disposal|Wish $payload, \DateTimeImmutable $at): void
     {
-        $supply = $this->handbook->chemistry()->supplies[$payload->supply] ?? throw UnknownEntry::named('supply', $payload->supply);
+        $home = $by->home();
+        [$supply, $machine] = $this->catalog->find($home, $payload->supply) ?? throw UnknownEntry::named('supply', $payload->supply);
         $portion = match (true) {
             $payload instanceof Purchase => $payload->package,
             $payload instanceof StockLook => $payload->left,
             $payload instanceof Disposal => $payload->gone,
+            $payload instanceof Wish => null,
         };
-        if (null === $supply->inUnit($portion)) {
-            throw ActionRefused::otherUnit($this->handbook->agent($supply->id)->name, $supply->unit->value);
+        if (null !== $portion && null === $supply->inUnit($portion)) {
+            throw ActionRefused::otherUnit($this->names->of($supply->id, $machine), $supply->unit->value);
         }
-        $this->write->handle($by->home(), $by, [new EntryDraft($payload, $at, Entry::BY_HAND, id: $id)]);
+        $this->write->handle($home, $by, [
+            new EntryDraft($payload, $at, Entry::BY_HAND, $machine, Supply::partOf($supply->id)[1] ?? null, id: $id),
+        ]);
     }
 }

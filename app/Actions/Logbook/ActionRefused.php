@@ -21,6 +21,11 @@ final class ActionRefused extends \DomainException implements Refusal
         return new self(sprintf('Here %s is counted in %s, and nobody can say how much of it that would be. Give it so.', $supply, $unit));
     }
 
+    public static function tooManySupplies(): self
+    {
+        return new self('You keep 200 supplies of your own already. Use one of them, or keep several things under one name.');
+    }
+
     public static function hasRound(string $machine): self
     {
         return new self(sprintf('A round on %s is under way already. Finish it or stop it first, or leave %1$s out here.', $machine));

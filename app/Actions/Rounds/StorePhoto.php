@@ -67,6 +67,18 @@ final readonly class StorePhoto
         }
     }
 
+    /**
+     * The receipt of a purchase; it has one.
+     *
+     * @param string $entry id of the purchase
+     *
+     * @throws ActionRefused when it cannot be read or there is no room for it
+     */
+    public function ofReceipt(User $by, string $entry, UploadedFile $upload): void
+    {
+        $this->keep($by->home()->id, $by, DerivedUlid::of($entry, 'receipt'), $upload, ['entry_id' => $entry]);
+    }
+
     /** @param array<string, string> $of what it shows */
     private function keep(string $household, User $by, string $id, UploadedFile $upload, array $of): void
     {

@@ -32,14 +32,16 @@ final readonly class HouseholdFingerprint
             'select (select seq from entries where household_id = :vessels
                     and kind in (\'dose\', \'clearing\', \'voiding\') order by seq desc limit 1) as poured,
                 (select seq from entries where household_id = :cupboard
-                    and kind in (\'purchase\', \'stock\', \'disposal\') order by seq desc limit 1) as stock,
+                    and kind in (\'purchase\', \'stock\', \'disposal\', \'wish\', \'part-fitted\', \'part-need\')
+                    order by seq desc limit 1) as stock,
+                (select count(*) || coalesce(cast(max(updated_at) as text), \'\') from supplies where household_id = :kept) as kept,
                 (select group_concat(id) from rounds where household_id = :rounds and '.OpenRounds::OPEN.') as open,
                 (select group_concat(id || coalesce(cast(ended_at as text), \'\') || symptoms
                     || coalesce(cast(ended_at <= :asked as text), \'\')) from traces
                     where household_id = :traces and (ended_at is null or (ended_how = :fixed and held is null))) as traces,
                 exists (select 1 from rounds where household_id = :running and ended_at is null)
                 or exists (select 1 from entries where household_id = :entries and happened_at > :now) as moves',
-            array_fill_keys(['vessels', 'cupboard', 'rounds', 'traces', 'running', 'entries'], $household->id)
+            array_fill_keys(['vessels', 'cupboard', 'kept', 'rounds', 'traces', 'running', 'entries'], $household->id)
             + [
                 'fixed' => Trace::FIXED,
                 'now' => $utc($now),

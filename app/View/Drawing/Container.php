@@ -44,6 +44,12 @@ final readonly class Container
 
     private function framed(string $inside): string
     {
-        return '<svg class="supply__container" viewBox="0 0 48 72" aria-hidden="true" focusable="false">'.$inside.'</svg>';
+        return sprintf(
+            '<svg class="supply__container" viewBox="0 0 48 72" data-top="%.0f" data-bottom="%.0f" aria-hidden="true" focusable="false">'
+                .'%s</svg>',
+            self::SHAPES[$this->unit->value][1],
+            self::SHAPES[$this->unit->value][2],
+            $inside,
+        );
     }
 }

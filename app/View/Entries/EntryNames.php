@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Entries;
 
+use App\Care\Cupboard\SupplyNames;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Scale\Scales;
@@ -15,7 +16,7 @@ final class EntryNames
     /** @var array<string, string> */
     private array $parts = [];
 
-    public function __construct(public readonly Handbook $handbook)
+    public function __construct(public readonly Handbook $handbook, private readonly SupplyNames $supplies)
     {
     }
 
@@ -59,6 +60,12 @@ final class EntryNames
     public function agent(string $id): string
     {
         return $this->handbook->chemistry()->agent($id)->name;
+    }
+
+    /** An agent, a part or tool by its name, or what the household calls it. */
+    public function supply(string $id, ?Machine $machine): string
+    {
+        return $this->supplies->of($id, $machine);
     }
 
     public function symptom(?Machine $machine, string $symptom): string

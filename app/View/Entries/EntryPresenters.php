@@ -25,6 +25,7 @@ use App\View\Entries\Kinds\SnoozeEntry;
 use App\View\Entries\Kinds\Stock\DisposalEntry;
 use App\View\Entries\Kinds\Stock\PurchaseEntry;
 use App\View\Entries\Kinds\Stock\StockLookEntry;
+use App\View\Entries\Kinds\Stock\WishEntry;
 use App\View\Entries\Kinds\SymptomEntry;
 use App\View\Entries\Kinds\UseCountEntry;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
@@ -57,6 +58,7 @@ final class EntryPresenters
         PurchaseEntry::class,
         StockLookEntry::class,
         DisposalEntry::class,
+        WishEntry::class,
         NoteEntry::class,
         ReversalEntry::class,
     ];

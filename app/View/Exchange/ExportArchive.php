@@ -12,6 +12,7 @@ use App\Models\Entry;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
+use App\Support\Csv;
 use App\View\Calendar\CareFeed;
 use App\View\Words\EntryWords;
 use GoodRinse\Core\Handbook\Handbook;
@@ -52,11 +53,11 @@ final readonly class ExportArchive
         $zip->open($path, \ZipArchive::CREATE);
         $zip->addFile($json, 'household.json');
         $lines = $this->lines($household, $machine);
-        $zip->addFromString('csv/logbook.csv', self::csv(['day', 'time', 'machine', 'what', 'by', 'kind'], $lines));
-        $zip->addFromString('csv/uses.csv', self::csv(['day', 'machine', 'unit', 'uses'], $this->uses($household, $machine)));
+        $zip->addFromString('csv/logbook.csv', Csv::write(['day', 'time', 'machine', 'what', 'by', 'kind'], $lines));
+        $zip->addFromString('csv/uses.csv', Csv::write(['day', 'machine', 'unit', 'uses'], $this->uses($household, $machine)));
         $rhythms = $this->rhythms($household, $machine);
-        $zip->addFromString('csv/rhythm.csv', self::csv(['machine', 'task', 'due', 'unit', 'interval'], $rhythms));
-        $measured = self::csv(['time', 'machine', 'series', 'value', 'unit'], $this->measured($household, $machine));
+        $zip->addFromString('csv/rhythm.csv', Csv::write(['machine', 'task', 'due', 'unit', 'interval'], $rhythms));
+        $measured = Csv::write(['time', 'machine', 'series', 'value', 'unit'], $this->measured($household, $machine));
         $zip->addFromString('csv/measures.csv', $measured);
         if (null === $machine) {
             $zip->addFromString('calendar.ics', $this->feed->of($household)[0]);
@@ -178,24 +179,5 @@ final readonly class ExportArchive
         }
 
         return array_values(array_filter([...$photos->pluck('file'), ...$papers->pluck('file')], is_string(...)));
-    }
-
-    /**
-     * @param list<string> $head
-     * @param list<list<string>> $lines
-     */
-    private static function csv(array $head, array $lines): string
-    {
-        $out = fopen('php://temp', 'w+');
-        \assert(false !== $out);
-        fputcsv($out, $head, escape: '');
-        foreach ($lines as $line) {
-            // A cell that a table would take for a formula is text.
-            fputcsv($out, array_map(static fn (string $cell): string => 1 === preg_match('/^[=+@\t\r-]/', $cell)
-                && !is_numeric($cell) ? "'$cell" : $cell, $line), escape: '');
-        }
-        rewind($out);
-
-        return (string) stream_get_contents($out);
     }
 }

@@ -12,6 +12,9 @@ use GoodRinse\Core\Quantity\PortionUnit;
 final readonly class Supply
 {
     private const HALF_YEAR = 182.5;
+    private const PART = 'part.';
+    private const TOOL = 'tool.';
+    private const OWN = 'own.';
 
     /**
      * @param string $id of the agent, of a part on its machine, of a tool, or of what a household has added
@@ -63,13 +66,46 @@ final readonly class Supply
     /** @param string $kit id of a thing that is put within reach before a round */
     public static function ofTool(string $kit): self
     {
-        return new self("tool.$kit", PortionUnit::Pieces, [1.0], kind: SupplyKind::Tool);
+        return new self(self::TOOL.$kit, PortionUnit::Pieces, [1.0], kind: SupplyKind::Tool);
+    }
+
+    /**
+     * Something that a household keeps and the handbook does not know.
+     *
+     * @param float $package that it is sold in, above 0
+     */
+    public static function ofOwn(string $name, PortionUnit $unit, float $package): self
+    {
+        return new self(self::ownId($name), $unit, [$package], kind: SupplyKind::Own);
     }
 
     /** @param string $machine id */
     public static function partId(string $machine, string $part): string
     {
-        return 'part.'.strtolower($machine).".$part";
+        return self::PART.strtolower($machine).".$part";
+    }
+
+    public static function ownId(string $name): string
+    {
+        return self::OWN.trim((string) preg_replace('/\s+/u', ' ', $name));
+    }
+
+    /** @return array{string, string}|null id of the machine in small letters, and the part; null for anything else */
+    public static function partOf(string $id): ?array
+    {
+        return 1 === preg_match('/^'.preg_quote(self::PART, '/').'([0-9a-z]+)\.(.+)$/', $id, $match) ? [$match[1], $match[2]] : null;
+    }
+
+    /** @return string|null id of the kit; null for anything else */
+    public static function toolOf(string $id): ?string
+    {
+        return str_starts_with($id, self::TOOL) ? substr($id, strlen(self::TOOL)) : null;
+    }
+
+    /** @return string|null what the household calls it; null for what the handbook knows */
+    public static function ownName(string $id): ?string
+    {
+        return str_starts_with($id, self::OWN) ? substr($id, strlen(self::OWN)) : null;
     }
 
     /**

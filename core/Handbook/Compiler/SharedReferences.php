@@ -34,11 +34,11 @@ final readonly class SharedReferences
         $this->problems->known('supplies.yaml', '', 'agent', $supplies, $agents);
         $cycles = array_map(
             static fn (Node $cycle): string => $cycle->string('kind'),
-            array_values($handbook->at('cupboard')->at('cycles')->items()),
+            $handbook->at('cupboard')->at('cycles')->items(),
         );
         $this->problems->known('cupboard.yaml', '/cycles', 'kind of machine', $cycles, array_map(
             static fn (Node $kind): string => $kind->at('kind')->string('id'),
-            array_values($handbook->at('kinds')->items()),
+            $handbook->at('kinds')->items(),
         ));
         $this->chemistry($rules, $families, $surfaces, $kit);
         $vessels = $this->vessels($rules);

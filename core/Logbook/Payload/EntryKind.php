@@ -10,6 +10,7 @@ use GoodRinse\Core\Logbook\Payload\Measured\MeshGrid;
 use GoodRinse\Core\Logbook\Payload\Stock\Disposal;
 use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
 use GoodRinse\Core\Logbook\Payload\Stock\StockLook;
+use GoodRinse\Core\Logbook\Payload\Stock\Wish;
 use GoodRinse\Core\Logbook\PayloadFields;
 
 /** The kinds of thing that happen in a household and are written down. */
@@ -36,6 +37,7 @@ enum EntryKind: string
     case Purchase = 'purchase';
     case StockLook = 'stock';
     case Disposal = 'disposal';
+    case Wish = 'wish';
     case Note = 'note';
     case Reversal = 'voiding';
 
@@ -64,6 +66,7 @@ enum EntryKind: string
             self::Purchase => Purchase::class,
             self::StockLook => StockLook::class,
             self::Disposal => Disposal::class,
+            self::Wish => Wish::class,
             self::Note => Note::class,
             self::Reversal => Reversal::class,
         };

@@ -23,22 +23,24 @@ export const startWorker = async () => {
         try {
             await navigator.serviceWorker.register('/worker.js');
             const round = document.querySelector('[data-ahead]')?.dataset;
+            const here = document.querySelector('[data-keep]') ? [location.pathname] : [];
             const { active } = await navigator.serviceWorker.ready;
             const built = [...document.querySelectorAll('link[rel=stylesheet], script[src]')].map((node) => node.href || node.src);
-            if (round && !navigator.serviceWorker.controller) {
-                active.postMessage({ keep: [round.here, round.ahead, ...built] }); // this page came before the worker
+            const pages = round ? [round.here, round.ahead] : here;
+            if (pages.length > 0 && !navigator.serviceWorker.controller) {
+                active.postMessage({ keep: [...pages, ...built] }); // this page came before the worker
             }
         } catch {
             // No worker here: a round still goes on while its page stays open.
         }
     }
-    if (document.querySelector('[data-ahead]') || (await waiting()).length === 0) {
-        return; // the round sends its own
+    if (document.querySelector('[data-ahead], [data-keep]') || (await waiting()).length === 0) {
+        return; // a round and a list send their own
     }
     const { sent, said, left } = await flush();
     note([
-        sent > 0 ? `${sent} ${sent === 1 ? 'step' : 'steps'} from a round without network ${sent === 1 ? 'was' : 'were'} sent.` : '',
-        left > 0 ? `${left} ${left === 1 ? 'step waits' : 'steps wait'} to be sent.` : '',
+        sent > 0 ? `${sent} ${sent === 1 ? 'thing' : 'things'} you did without a network ${sent === 1 ? 'was' : 'were'} sent.` : '',
+        left > 0 ? `${left} ${left === 1 ? 'thing waits' : 'things wait'} to be sent.` : '',
         ...said,
     ].filter(Boolean).join(' '));
 };

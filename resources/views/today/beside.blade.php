@@ -73,6 +73,7 @@
         </section>
     @endif
     <x-care.part-needs :lines="$needs"/>
+    <x-care.short-supplies :lines="$short"/>
     <x-vessel.notices :notices="$vessels" :household="$household" :today="$today"/>
     <section class="tile">
         <h2>{{ $machines ? 'Used' : 'Away?' }}</h2>

@@ -74,7 +74,7 @@ final class CupboardTest extends TestCase
             'id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-01', 'found' => 'heavy', 'left' => 'clear',
         ])->assertSessionHasNoErrors();
         $cupboard = $this->cupboard();
-        self::assertGreaterThan(0.0, $cupboard->need('dish-soap'));
+        self::assertGreaterThan(0.0, $cupboard->forecast('dish-soap')->need());
         self::assertFalse($cupboard->stocks['dish-soap']->isKnown());
         self::assertNotNull($cupboard->runsOut('dish-soap'));
         $this->get('/cupboard')->assertOk()->assertSee(__('places/cupboard.to_look'));
@@ -82,7 +82,7 @@ final class CupboardTest extends TestCase
         $first = $this->cupboard()->runsOut('dish-soap');
         self::assertNotNull($first);
         self::assertGreaterThanOrEqual(1, $first->jobs);
-        $this->get('/cupboard')->assertOk()->assertSee(__('places/cupboard.to_buy'));
+        $this->get('/cupboard')->assertOk()->assertSee(__('places/cupboard.short'));
     }
 
     public function test_bad_input_is_refused_and_the_same_sent_twice_counts_once(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Cupboard;
 
 use App\Actions\Cupboard\RecordStock;
+use App\Actions\Rounds\StorePhoto;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Cupboard\StockRequest;
 use App\View\BodyCache;
@@ -22,21 +23,31 @@ final class CupboardController extends Controller
     public function show(Request $request, CupboardPage $page, BodyCache $kept, ClockInterface $clock): View
     {
         $home = $this->person($request)->home();
-        $body = static fn (): View => view('cupboard.body', $page->for($home));
+        $asked = $request->integer('months', CupboardPage::USUAL);
+        $months = isset(CupboardPage::MONTHS[$asked]) ? $asked : CupboardPage::USUAL;
+        $body = static fn (): View => view('cupboard.body', $page->for($home, $months));
 
         return view('cupboard.show', [
             'household' => $home,
             'today' => Day::at($clock->now(), $home->zone()),
             // What was typed and is not right yet belongs to this visit only.
-            'body' => $request->session()->has('errors') ? new HtmlString($body()->render()) : $kept->of('cupboard', $home, $body),
+            'body' => $request->session()->has('errors')
+                ? new HtmlString($body()->render()) : $kept->of("cupboard.$months", $home, $body),
         ]);
     }
 
-    public function store(StockRequest $request, RecordStock $record): RedirectResponse
+    public function store(StockRequest $request, RecordStock $record, StorePhoto $keep): RedirectResponse
     {
         $person = $this->person($request);
-        $record->handle($person, $request->ulid(), $request->payload(), $request->happenedAt($person));
+        $record->handle($person, $request->ulid(), $request->payload($person), $request->happenedAt($person));
+        $photo = $request->photo();
+        if (null !== $photo) {
+            $keep->ofReceipt($person, $request->ulid(), $photo);
+        }
+        $to = 'list' === $request->input('from') ? 'shopping' : 'cupboard';
 
-        return redirect()->route('cupboard')->with('did', __('places/cupboard.did.'.$request->string('what')->toString()));
+        return redirect()->route($to)
+            ->with('did', __('places/cupboard.did.'.$request->string('what')->toString()))
+            ->with('undo', $request->ulid());
     }
 }

@@ -12,19 +12,28 @@ use GoodRinse\Core\Quantity\Day;
 final readonly class CupboardData extends PageData
 {
     /**
-     * @param array<string, list<SupplyLine>> $shelves what is to be bought, looked at, and lasts; the soonest needed first
+     * @param int $months that it looks ahead
+     * @param list<int> $choices of months
+     * @param int $listed things on the shopping list
+     * @param list<KeepingPlace> $places
+     * @param array<string, list<SupplyLine>> $groups what runs out, is to be looked at, lasts, and the tools; the soonest first
      * @param array<string, string> $more names of supplies that nothing is said of, by id
      * @param array<string, string> $units names of all, by id
-     * @param string|null $cost of what is to be bought, as far as prices are known
+     * @param list<string> $placeNames of places that are in use
      */
     public function __construct(
         public Household $household,
         public Day $today,
         public string $head,
-        public array $shelves,
+        public string $lead,
+        public int $months,
+        public array $choices,
+        public int $listed,
+        public array $places,
+        public array $groups,
         public array $more,
         public array $units,
-        public ?string $cost,
+        public array $placeNames,
     ) {
     }
 }

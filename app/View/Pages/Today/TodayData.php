@@ -41,6 +41,7 @@ final readonly class TodayData extends PageData
      * @param list<MachineCare> $uncounted
      * @param array<string, array<string, string>> $pourInto
      * @param list<PartNeedLine> $needs parts that wait for a new one
+     * @param list<string> $short what is missing for jobs of the next days
      * @param list<VesselNotice> $dangers
      * @param list<VesselNotice> $vessels
      * @param int $seconds from now until all that is proposed is done
@@ -76,6 +77,7 @@ final readonly class TodayData extends PageData
         public ?string $waterAsks,
         public array $pourInto,
         public array $needs,
+        public array $short,
         public array $dangers,
         public array $vessels,
         public int $seconds,

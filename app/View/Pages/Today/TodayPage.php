@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Today;
 
+use App\Care\Cupboard\Shortage;
+use App\Care\Cupboard\ShortageReader;
 use App\Care\MachineCare;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\OpenRounds;
@@ -21,6 +23,7 @@ use App\View\Pages\Traces\WaitWords;
 use App\View\Pages\Vessels\VesselNotice;
 use App\View\Pages\Vessels\VesselNotices;
 use App\View\Words\ReasonWords;
+use App\View\Words\ShortageWords;
 use App\View\Words\StartWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\SymptomRecord;
@@ -48,6 +51,8 @@ final readonly class TodayPage
         private PartNeedLines $needs,
         private WaitWords $waits,
         private SessionPlanner $planner,
+        private ShortageReader $shortages,
+        private ShortageWords $shortageWords,
     ) {
     }
 
@@ -109,6 +114,10 @@ final readonly class TodayPage
             waterAsks: null === $household->hardness ? $this->guessedByWater($machines) : null,
             pourInto: $this->keepApart->pourInto($machines),
             needs: $this->needs->for($household, array_map(static fn (MachineCare $care): Machine => $care->machine, $machines)),
+            short: array_map(
+                fn (Shortage $shortage): string => $this->shortageWords->sentence($shortage, $household, $today),
+                $this->shortages->of($household, $machines),
+            ),
             dangers: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             vessels: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
             seconds: null === $proposed ? ($batches[0]->estimate->all ?? null)?->seconds() ?? 0 : self::seconds($proposed->finish),

@@ -21,6 +21,7 @@ final readonly class Purchase implements Payload
      * @param Portion $package what one of them holds, above 0
      * @param int $count packages, 1 to 1000
      * @param float|null $price of all of them, in the household's money, 0 or more; null where nobody said
+     * @param string|null $currency sign of that money; null where the household had not said
      *
      * @throws MalformedEntry for an empty package, no package, a price below 0 or too long a name
      */
@@ -30,12 +31,14 @@ final readonly class Purchase implements Payload
         public int $count = 1,
         public ?float $price = null,
         public ?string $shop = null,
+        public ?string $currency = null,
     ) {
         $wrong = match (true) {
             $package->count <= 0 => $package->unit->value,
             $count < 1 || $count > self::MOST_PACKAGES => 'count',
             null !== $price && ($price < 0 || !is_finite($price)) => 'price',
             mb_strlen((string) $shop) > self::LONGEST => 'shop',
+            mb_strlen((string) $currency) > self::LONGEST => 'currency',
             default => null,
         };
         if (null !== $wrong) {
@@ -51,6 +54,7 @@ final readonly class Purchase implements Payload
             $fields->optionalInteger('count') ?? 1,
             $fields->optionalNumber('price'),
             $fields->optionalText('shop'),
+            $fields->optionalText('currency'),
         );
     }
 
@@ -68,6 +72,6 @@ final readonly class Purchase implements Payload
     public function toArray(): array
     {
         return ['supply' => $this->supply, $this->package->unit->value => $this->package->count, 'count' => $this->count]
-            + array_filter(['price' => $this->price, 'shop' => $this->shop], static fn (mixed $each): bool => null !== $each);
+            + array_filter(['price' => $this->price, 'shop' => $this->shop, 'currency' => $this->currency], static fn (mixed $each): bool => null !== $each);
     }
 }

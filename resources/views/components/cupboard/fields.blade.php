@@ -1,4 +1,4 @@
-@props(['key', 'units', 'unit', 'usual', 'typed' => false])
+@props(['key', 'units', 'unit', 'usual', 'typed' => false, 'scale' => null, 'amount' => 0])
 <fieldset class="supply__what">
     <legend class="visually-hidden">{{ __('places/cupboard.write') }}</legend>
     @foreach (['bought', 'left', 'gone'] as $what)
@@ -6,23 +6,25 @@
             @checked($typed ? old('what') === $what : $loop->first)> <span>{{ __("places/cupboard.what.$what") }}</span></label>
     @endforeach
 </fieldset>
+@if ($scale)
+    <div class="field supply__level" hidden data-level>
+        <label class="form-label" for="level-{{ $key }}">{{ __('places/cupboard.level_drag') }}</label>
+        <input class="form-range" type="range" id="level-{{ $key }}" min="0" max="{{ $scale }}" step="{{ $scale / 100 }}"
+            value="{{ $amount }}" data-unit="{{ $unit }}" aria-describedby="level-hint-{{ $key }}">
+        <p class="hint" id="level-hint-{{ $key }}">{{ __('places/cupboard.level_hint') }}</p>
+    </div>
+@endif
 <div class="supply__fields">
-    @foreach (['amount' => [$usual + 0, 'decimal'], 'count' => [1, 'numeric'], 'price' => ['', 'decimal'], 'shop' => ['', 'text'],
-        'on' => ['', 'none']] as $name => [$value, $mode])
-        <div class="field"><label class="form-label" for="{{ $name }}-{{ $key }}">{{ __("places/cupboard.$name") }}</label>
-            <input class="form-control" id="{{ $name }}-{{ $key }}" name="{{ $name }}" value="{{ $typed ? old($name) : $value }}"
-                @if ($mode === 'none') type="date" @else inputmode="{{ $mode }}" maxlength="80" @endif
-                @if ($name === 'amount') required @endif
-                @if ($typed && $errors->has($name)) aria-invalid="true" aria-describedby="{{ $name }}-{{ $key }}-wrong" @endif>
-            @if ($typed && $errors->has($name))<p class="wrong" id="{{ $name }}-{{ $key }}-wrong">{{ $errors->first($name) }}</p>@endif
-        </div>
-        @if ($name === 'amount')
-            <div class="field"><label class="form-label" for="u-{{ $key }}">{{ __('places/cupboard.unit') }}</label>
-                <select class="form-select" id="u-{{ $key }}" name="unit">@foreach ($units as $id => $title)
-                    <option value="{{ $id }}"
-                        @selected($id === ($typed ? old('unit') : $unit))>{{ $title }}</option>@endforeach</select></div>
-        @endif
+    <x-cupboard.field :key="$key" name="amount" :value="$usual + 0" mode="decimal" :typed="$typed" :required="true"/>
+    <div class="field"><label class="form-label" for="u-{{ $key }}">{{ __('places/cupboard.unit') }}</label>
+        <select class="form-select" id="u-{{ $key }}" name="unit">@foreach ($units as $id => $title)
+            <option value="{{ $id }}" @selected($id === ($typed ? old('unit') : $unit))>{{ $title }}</option>@endforeach</select></div>
+    @foreach (['count' => [1, 'numeric'], 'price' => ['', 'decimal'], 'shop' => ['', 'text'], 'on' => ['', 'date']] as $name => [$value, $mode])
+        <x-cupboard.field :key="$key" :name="$name" :value="$value" :mode="$mode" :typed="$typed"/>
     @endforeach
+    <div class="field"><label class="form-label" for="photo-{{ $key }}">{{ __('places/cupboard.photo') }}</label>
+        <input class="form-control" type="file" id="photo-{{ $key }}" name="photo" accept="image/jpeg,image/png,image/webp">
+        @if ($typed && $errors->has('photo'))<p class="wrong">{{ $errors->first('photo') }}</p>@endif</div>
 </div>
 <p class="hint">{{ __('places/cupboard.optional') }}</p>
 <p class="mb-0"><button class="push">{{ __('places/cupboard.save') }}</button></p>

@@ -29,7 +29,7 @@ final readonly class DisposalEntry implements EntryPresenter
     public function describe(Payload $payload, EntrySubject $about): string
     {
         return $this->names->text('disposal', [
-            'supply' => $this->names->agent($payload->supply),
+            'supply' => $this->names->supply($payload->supply, $about->machine),
             'amount' => $payload->gone->inKitchen($about->measures),
         ]);
     }

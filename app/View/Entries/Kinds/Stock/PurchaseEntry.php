@@ -30,7 +30,7 @@ final readonly class PurchaseEntry implements EntryPresenter
     public function describe(Payload $payload, EntrySubject $about): string
     {
         $bought = $this->names->text('bought', [
-            'supply' => $this->names->agent($payload->supply),
+            'supply' => $this->names->supply($payload->supply, $about->machine),
             'amount' => $payload->all()->inKitchen($about->measures),
         ]);
 

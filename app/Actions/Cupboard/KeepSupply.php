@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Cupboard;
+
+use App\Actions\Logbook\ActionRefused;
+use App\Care\Cupboard\SupplyCatalog;
+use App\Models\Household;
+use App\Models\KeptSupply;
+use GoodRinse\Core\Handbook\Chemistry\Supply;
+use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Quantity\PortionUnit;
+
+/** Changes how a household keeps a supply, and adds supplies of its own. */
+final readonly class KeepSupply
+{
+    /** Supplies of its own that a household may have. */
+    private const MOST = 200;
+
+    public function __construct(private SupplyCatalog $catalog)
+    {
+    }
+
+    /**
+     * @param string|null $place where it is kept; null for the kitchen
+     * @param float|null $amount used beside the jobs, in the supply's unit, above 0; null for none
+     * @param int|null $everyDays in which that much is used, 1 or more
+     *
+     * @throws UnknownEntry when the household has no such supply
+     */
+    public function handle(Household $household, string $supply, ?string $place, ?float $amount, ?int $everyDays): void
+    {
+        $this->catalog->find($household, $supply) ?? throw UnknownEntry::named('supply', $supply);
+        $both = null !== $amount && null !== $everyDays;
+        KeptSupply::query()->updateOrCreate(['household_id' => $household->id, 'supply' => $supply], [
+            'place' => $place,
+            'amount' => $both ? $amount : null,
+            'every_days' => $both ? $everyDays : null,
+        ]);
+    }
+
+    /**
+     * @param string $name what the household calls it
+     * @param float $package that it is sold in, above 0
+     *
+     * @return string id of the supply: what goes by that name already is not added again
+     *
+     * @throws ActionRefused when there are too many
+     */
+    public function add(Household $household, string $name, PortionUnit $unit, float $package): string
+    {
+        $known = $this->catalog->named($household, $name);
+        if (null !== $known) {
+            return $known;
+        }
+        $supply = Supply::ofOwn($name, $unit, $package);
+        $there = KeptSupply::query()->where('household_id', $household->id);
+        if ($there->count() >= self::MOST) {
+            throw ActionRefused::tooManySupplies();
+        }
+        KeptSupply::query()->firstOrCreate(
+            ['household_id' => $household->id, 'supply' => $supply->id],
+            ['unit' => $unit->value, 'package' => $package],
+        );
+
+        return $supply->id;
+    }
+}

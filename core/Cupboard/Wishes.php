@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GoodRinse\Core\Cupboard;
+
+use GoodRinse\Core\Logbook\Entry;
+use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
+use GoodRinse\Core\Logbook\Payload\Stock\Wish;
+
+/** What somebody put on the shopping list, or took off it, since it was last bought. */
+final class Wishes
+{
+    /**
+     * @param iterable<Entry> $entries in force, in any order
+     *
+     * @return array<string, int> packages by supply; 0 for what is to be left off
+     */
+    public static function of(iterable $entries): array
+    {
+        $sorted = [...$entries];
+        usort($sorted, static fn (Entry $a, Entry $b): int => [$a->happenedAt, $a->order] <=> [$b->happenedAt, $b->order]);
+        $wishes = [];
+        foreach ($sorted as $entry) {
+            $payload = $entry->payload;
+            if ($payload instanceof Purchase) {
+                unset($wishes[$payload->supply]);
+            } elseif ($payload instanceof Wish) {
+                $wishes[$payload->supply] = $payload->count;
+            }
+        }
+
+        return $wishes;
+    }
+}
