@@ -11,7 +11,13 @@ namespace App\Exchange;
 final readonly class ExchangeFormat
 {
     public const NAME = 'good-rinse-household';
-    public const VERSION = 1;
+    public const VERSION = 2;
+
+    /** Tables that files of earlier versions do not have, by the version that brought them. */
+    public const SINCE = ['supplies' => 2];
+
+    /** What a file of an earlier version means where it has no such column. */
+    public const BEFORE = ['counts_time' => false, 'quiet_machines' => false];
 
     /** Rows of all tables together. */
     public const MOST_ROWS = 400_000;
@@ -31,7 +37,7 @@ final readonly class ExchangeFormat
             'id' => 'id', 'kind' => 'word', 'name' => 'text', 'place' => '?text', 'model' => '?text', 'serial' => '?text',
             'bought_on' => '?day', 'warranty_until' => '?day', 'traits' => 'json', 'habits' => 'json', 'schools' => 'json',
             'rhythms' => 'json', 'apart' => 'json', 'own_parts' => 'json', 'own_tasks' => '?json', 'procedure_notes' => '?json',
-            'waits' => 'json', 'forgot_at' => '?time', 'created_at' => '?time', 'updated_at' => '?time',
+            'waits' => 'json', 'worth' => '?json', 'forgot_at' => '?time', 'created_at' => '?time', 'updated_at' => '?time',
         ],
         'rounds' => [
             'id' => 'id', 'machine_id' => 'machines', 'task' => 'word', 'procedures' => 'json', 'script' => 'json',
@@ -63,7 +69,11 @@ final readonly class ExchangeFormat
         ],
         'photos' => [
             'id' => 'id', 'round_id' => '?rounds', 'step' => '?word', 'machine_id' => '?machines', 'part' => '?word',
-            'trace_id' => '?traces', 'file' => 'file', 'width' => 'int', 'height' => 'int', 'taken_by' => '?person', 'taken_at' => 'time',
+            'trace_id' => '?traces', 'entry_id' => '?id', 'file' => 'file', 'width' => 'int', 'height' => 'int', 'taken_by' => '?person', 'taken_at' => 'time',
+        ],
+        'supplies' => [
+            'id' => 'id', 'supply' => 'text', 'unit' => '?word', 'package' => '?float', 'place' => '?text', 'amount' => '?float',
+            'every_days' => '?int', 'created_at' => '?time', 'updated_at' => '?time',
         ],
         'documents' => [
             'id' => 'id', 'machine_id' => 'machines', 'kind' => 'word', 'name' => 'text', 'mime' => 'text', 'bytes' => 'int',
@@ -76,7 +86,8 @@ final readonly class ExchangeFormat
         'id' => 'id', 'name' => 'text', 'timezone' => 'zone', 'measures' => 'word', 'harsh_chemicals' => 'bool',
         'vinegar_strength' => 'float',
         'hardness' => '?float', 'hardness_unit' => 'text', 'hour_value' => 'float', 'call_fee' => 'float', 'currency' => '?text',
-        'digest_hour' => 'int', 'quiet_from' => 'int', 'quiet_to' => 'int',
+        'water_price' => '?float', 'power_price' => '?float', 'counts_time' => 'bool',
+        'digest_hour' => 'int', 'quiet_from' => 'int', 'quiet_to' => 'int', 'quiet_machines' => 'bool', 'session_rule' => '?json',
     ];
 
     /** Whether a column holds no more than text. */

@@ -38,11 +38,12 @@ final readonly class HouseholdReader
         }
         $people = $this->people($root);
         $ids = ['people' => array_fill_keys(array_keys($people), true)];
-        $household = $this->row(ExchangeFormat::HOUSEHOLD, $root->household ?? null, 'household', $ids);
+        $before = $root->version < ExchangeFormat::VERSION ? ExchangeFormat::BEFORE : [];
+        $household = $this->row(ExchangeFormat::HOUSEHOLD, $root->household ?? null, 'household', $ids, $before);
         $tables = [];
         $count = 0;
         foreach (ExchangeFormat::TABLES as $table => $columns) {
-            $rows = $root->{$table} ?? null;
+            $rows = $root->{$table} ?? ($root->version < (ExchangeFormat::SINCE[$table] ?? 1) ? [] : null);
             if (!is_array($rows)) {
                 throw ImportRefused::at($table, 'list');
             }
@@ -94,10 +95,11 @@ final readonly class HouseholdReader
     /**
      * @param array<string, string> $columns
      * @param array<string, array<string, true>> $ids
+     * @param array<string, mixed> $before what it means where a column is not there
      *
      * @return array<string, mixed>
      */
-    private function row(array $columns, mixed $given, string $place, array $ids): array
+    private function row(array $columns, mixed $given, string $place, array $ids, array $before = []): array
     {
         if (!$given instanceof \stdClass) {
             throw ImportRefused::at($place, 'row');
@@ -108,7 +110,7 @@ final readonly class HouseholdReader
         }
         $row = [];
         foreach ($columns as $column => $type) {
-            $row[$column] = ColumnCheck::value($type, $given[$column] ?? null, "$place.$column", $ids);
+            $row[$column] = ColumnCheck::value($type, $given[$column] ?? $before[$column] ?? null, "$place.$column", $ids);
         }
 
         return $row;

@@ -55,6 +55,7 @@ final readonly class HouseholdWriter
             'device_events' => $query->whereIn('device_id', $of('devices')),
             'machines' => $query->where('household_id', $household->id)
                 ->when(null !== $machine, static fn (Builder $q): Builder => $q->where('id', $machine)),
+            'supplies' => $query->where('household_id', null === $machine ? $household->id : ''),
             'photos' => $query->where('household_id', $household->id)->when(
                 null !== $machine,
                 static fn (Builder $q): Builder => $q->where(static fn (Builder $q): Builder => $q->where('machine_id', $machine)

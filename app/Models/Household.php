@@ -24,6 +24,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $hardness_unit
  * @property float $hour_value what an hour of a person's time is worth, in its money
  * @property float $call_fee what it costs to have somebody come
+ * @property float|null $water_price of a cubic metre, drain included, in its money; null when nobody has said
+ * @property float|null $power_price of a kilowatt-hour
+ * @property bool $counts_time whether its own time counts as a cost
  * @property string|null $currency sign of its money; null when nobody has said
  * @property int $digest_hour hour at which its members are reminded by mail, 0 to 23
  * @property bool $quiet_machines whether plans run no machine in the quiet hours either
@@ -47,6 +50,9 @@ final class Household extends Model
         'hour_value' => 15,
         'call_fee' => 120,
         'currency' => null,
+        'water_price' => null,
+        'power_price' => null,
+        'counts_time' => false,
         'digest_hour' => 8,
         'quiet_from' => 21,
         'quiet_to' => 7,
@@ -67,6 +73,9 @@ final class Household extends Model
         'hour_value',
         'call_fee',
         'currency',
+        'water_price',
+        'power_price',
+        'counts_time',
         'digest_hour',
         'quiet_from',
         'quiet_to',
@@ -86,6 +95,9 @@ final class Household extends Model
             'hardness' => 'float',
             'hour_value' => 'float',
             'call_fee' => 'float',
+            'water_price' => 'float',
+            'power_price' => 'float',
+            'counts_time' => 'boolean',
         ];
     }
 
@@ -125,6 +137,12 @@ final class Household extends Model
     public function machines(): HasMany
     {
         return $this->hasMany(Machine::class);
+    }
+
+    /** @return HasMany<KeptSupply, $this> how it keeps its supplies */
+    public function supplies(): HasMany
+    {
+        return $this->hasMany(KeptSupply::class);
     }
 
     /** @return HasMany<Round, $this> */

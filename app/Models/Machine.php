@@ -40,6 +40,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<array<array-key, mixed>>|null $own_parts parts that the household has added
  * @property list<array<array-key, mixed>>|null $own_tasks care tasks that the household has written itself
  * @property array<string, string>|null $procedure_notes what the household wants to remember, by procedure
+ * @property array{price: float, lasts: float, left: float}|null $worth price of a new one, years it lasts, and years this one has left
  * @property array<string, int|string>|null $waits length picked the last time, by what is waited for
  * @property \Carbon\CarbonImmutable|null $created_at
  */
@@ -74,6 +75,7 @@ final class Machine extends Model implements BelongsToHousehold
         'warranty_until',
         'forgot_at',
         'claims',
+        'worth',
     ];
 
     /** @return array<string, string> */
@@ -90,6 +92,7 @@ final class Machine extends Model implements BelongsToHousehold
             'procedure_notes' => 'array',
             'waits' => 'array',
             'claims' => 'array',
+            'worth' => 'array',
             'created_at' => 'immutable_datetime',
             'forgot_at' => 'immutable_datetime',
         ];

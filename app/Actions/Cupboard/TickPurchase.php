@@ -6,6 +6,7 @@ namespace App\Actions\Cupboard;
 
 use App\Models\Entry;
 use App\Models\User;
+use App\Support\DerivedUlid;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
 
@@ -26,8 +27,12 @@ final readonly class TickPurchase
      */
     public function handle(User $by, string $id, Purchase $purchase, \DateTimeImmutable $at): bool
     {
-        $there = Entry::query()->find($id);
-        if (null !== $there && $there->household_id === $by->home()->id && EntryKind::Purchase === $there->kind) {
+        $home = $by->home()->id;
+        // A number that somebody else's household holds says nothing here, and must not keep anybody from buying.
+        if (Entry::query()->whereKey($id)->where('household_id', '!=', $home)->exists()) {
+            $id = DerivedUlid::of($id, $home);
+        }
+        if (Entry::query()->whereKey($id)->where('household_id', $home)->where('kind', EntryKind::Purchase)->exists()) {
             return false;
         }
         $this->record->handle($by, $id, $purchase, $at);

@@ -11,6 +11,7 @@ use App\Exchange\ImportPlanner;
 use App\Exchange\ImportRefused;
 use App\Exchange\PersonMark;
 use App\Models\Household;
+use App\Models\KeptSupply;
 use App\Models\User;
 use App\Support\Scalar;
 use Illuminate\Support\Facades\DB;
@@ -56,7 +57,9 @@ final readonly class ImportHousehold
     private function found(HouseholdFile $file): Household
     {
         $household = new Household();
-        $household->forceFill(array_diff_key($file->household, ['measures' => true]));
+        $rule = $file->household['session_rule'] ?? null;
+        $household->forceFill(['session_rule' => is_string($rule) ? json_decode($rule, true) : null]
+            + array_diff_key($file->household, ['measures' => true]));
         $household->setAttribute('measures', $file->household['measures']);
         $household->save();
 
@@ -118,7 +121,7 @@ final readonly class ImportHousehold
                 }
                 $inserts = [];
                 foreach ($some as $row) {
-                    if (!isset($there[ImportPlanner::key($table, $row)])) {
+                    if (!isset($there[ImportPlanner::key($table, $row)]) && !self::isKept($table, $row, $household)) {
                         $inserts[] = $this->insertable($table, self::typed($file, $row), $household, $people, $seqs);
                         $this->copyFile($file, $row, $household, $copied);
                     }
@@ -126,6 +129,17 @@ final readonly class ImportHousehold
                 DB::table($table)->insert($inserts);
             }
         }
+    }
+
+    /**
+     * Whether the household has its own way of keeping the same supply.
+     *
+     * @param array<string, mixed> $row
+     */
+    private static function isKept(string $table, array $row, Household $household): bool
+    {
+        return 'supplies' === $table
+            && KeptSupply::query()->where('household_id', $household->id)->where('supply', $row['supply'])->exists();
     }
 
     /**

@@ -15,6 +15,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Quantity\Portion;
+use GoodRinse\Core\Round\Estimate;
 
 /** Reads what a procedure pours, fits and needs within reach on a machine as it stands, with what is expected to be found. */
 final readonly class JobSupplyReader
@@ -38,7 +39,13 @@ final readonly class JobSupplyReader
             array_push($tools, ...$step->tools);
         }
 
-        return new JobSupplies($poured, $fitted, array_values(array_unique($tools)));
+        return new JobSupplies(
+            $poured,
+            $fitted,
+            array_values(array_unique($tools)),
+            count(array_filter(self::steps($expected), static fn (Step $step): bool => $step->runsTheMachine())),
+            null === $expected ? 0.0 : Estimate::of($expected->procedure, $expected->answers)->hands->value,
+        );
     }
 
     /** @return array<string, Portion> what else would do for an agent in that job, by agent; nothing speaks against any of them */

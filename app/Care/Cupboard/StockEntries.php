@@ -24,20 +24,21 @@ final readonly class StockEntries
     /**
      * @param list<Entry> $entries in force
      * @param array<string, string> $machines that they are about, by entry
+     * @param array<string, string> $rounds that they were written in, by entry
      * @param array<string, int> $turns line of the logbook that last bought each supply, or took that back
      */
-    private function __construct(public array $entries, public array $machines, public array $turns)
+    private function __construct(public array $entries, public array $machines, public array $turns, public array $rounds)
     {
     }
 
     public static function of(Household $household): self
     {
-        $entries = $machines = $rows = [];
+        $entries = $machines = $rounds = $rows = [];
         foreach (self::KINDS as $kinds) {
             array_push($rows, ...DB::table('entries')
                 ->where('household_id', $household->id)
                 ->whereRaw($kinds)
-                ->get(['seq', 'id', 'machine_id', 'kind', 'happened_at', 'payload', 'voids']));
+                ->get(['seq', 'id', 'machine_id', 'round_id', 'kind', 'happened_at', 'payload', 'voids']));
         }
         foreach ($rows as $row) {
             $id = Scalar::text($row->id);
@@ -51,9 +52,12 @@ final readonly class StockEntries
             if (null !== $row->machine_id) {
                 $machines[$id] = Scalar::text($row->machine_id);
             }
+            if (null !== $row->round_id) {
+                $rounds[$id] = Scalar::text($row->round_id);
+            }
         }
 
-        return new self(EffectiveEntries::among(array_values($entries)), $machines, self::turns($entries));
+        return new self(EffectiveEntries::among(array_values($entries)), $machines, self::turns($entries), $rounds);
     }
 
     /**

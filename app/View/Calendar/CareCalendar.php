@@ -34,9 +34,16 @@ final readonly class CareCalendar
      * @param list<MachineCare> $machines
      * @param list<array{Round, RunningTimer}> $waits that a round started and are still going on
      * @param AheadSessions|null $sessions in place of a day for each task
+     * @param array<string, array{string, Day|null}> $toBuy what to buy, and until when, by the id of its purchase
      */
-    public function write(Household $household, array $machines, Day $today, array $waits, ?AheadSessions $sessions = null): VCalendar
-    {
+    public function write(
+        Household $household,
+        array $machines,
+        Day $today,
+        array $waits,
+        ?AheadSessions $sessions = null,
+        array $toBuy = [],
+    ): VCalendar {
         $calendar = new VCalendar(['VERSION' => '2.0', 'PRODID' => '-//Good Rinse//Care of household machines//EN'], false);
         $calendar->add('METHOD', 'PUBLISH');
         $calendar->add('X-WR-CALNAME', "Good Rinse: $household->name");
@@ -59,7 +66,26 @@ final readonly class CareCalendar
             $this->addWait($calendar, $round, $timer);
         }
 
+        foreach ($toBuy as $id => [$summary, $day]) {
+            $this->addPurchase($calendar, $id, $summary, $day, $today);
+        }
+
         return $calendar;
+    }
+
+    private function addPurchase(VCalendar $calendar, string $id, string $summary, ?Day $day, Day $today): void
+    {
+        $todo = $calendar->add('VTODO', [
+            'UID' => mb_strtolower($id).'-buy@good-rinse',
+            'STATUS' => 'NEEDS-ACTION',
+            'SUMMARY' => $summary,
+            'DTSTAMP' => $today->midnight(),
+            'URL' => route('shopping'),
+        ]);
+        \assert($todo instanceof Component);
+        if (null !== $day) {
+            $todo->add('DUE', $day->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
+        }
     }
 
     /** The day it is asked for: the due day, or the one it was put off to; today when that is past. */

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\View\Calendar;
 
+use App\Care\Cupboard\ShoppingListReader;
+use App\Care\Cupboard\StockStamp;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\RunningWaits;
 use App\Care\Sessions\AheadReader;
 use App\Care\Sessions\SessionWish;
 use App\Models\Household;
 use App\Models\Round;
+use App\View\Pages\Cupboard\SupplyLines;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\RunningTimer;
@@ -27,6 +30,8 @@ final readonly class CareFeed
         private ClockInterface $clock,
         private HouseMeasures $measures,
         private AheadReader $ahead,
+        private ShoppingListReader $list,
+        private StockStamp $stock,
     ) {
     }
 
@@ -40,6 +45,7 @@ final readonly class CareFeed
             implode("\n", [
                 ...$this->care->stamps($household),
                 ...$going,
+                $this->stock->of($household),
                 $household->name,
                 (string) $household->digest_hour,
                 json_encode($household->session_rule, JSON_THROW_ON_ERROR),
@@ -62,11 +68,29 @@ final readonly class CareFeed
                 $today,
                 $waits,
                 null === $wish ? null : $this->ahead->read($household, $wish),
+                $this->toBuy($household),
             )->serialize(),
         );
         $this->cache->forever($key, ['stamp' => $stamp, 'text' => $text]);
 
         return [$text, $stamp];
+    }
+
+    /** @return array<string, array{string, Day|null}> what is surely to be bought, by the id of its purchase */
+    private function toBuy(Household $household): array
+    {
+        [$cupboard, $lines] = $this->list->of($household);
+        $toBuy = [];
+        foreach ($lines as $line) {
+            if (!$line->isUnsure) {
+                $toBuy[$line->tick] = [(string) __('places/cupboard.list.buy_todo', [
+                    'supply' => $cupboard->name($line->supply),
+                    'what' => SupplyLines::packages($line->buy, $cupboard->stocks[$line->supply]->supply, $household),
+                ]), null === $line->run ? null : $cupboard->today->plus($line->run->day)];
+            }
+        }
+
+        return $toBuy;
     }
 
     private static function stamp(Round $round, RunningTimer $timer): string

@@ -14,6 +14,7 @@ use App\Models\Machine;
 use App\Models\User;
 use App\Support\Csv;
 use App\View\Calendar\CareFeed;
+use App\View\Pages\Cupboard\CupboardTables;
 use App\View\Words\EntryWords;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
@@ -32,6 +33,7 @@ final readonly class ExportArchive
         private CareFeed $feed,
         private HistoryReader $histories,
         private SeriesReader $series,
+        private CupboardTables $cupboard,
         private Handbook $handbook,
         private ClockInterface $clock,
     ) {
@@ -61,6 +63,9 @@ final readonly class ExportArchive
         $zip->addFromString('csv/measures.csv', $measured);
         if (null === $machine) {
             $zip->addFromString('calendar.ics', $this->feed->of($household)[0]);
+            foreach (CupboardTables::ALL as $table) {
+                $zip->addFromString("csv/$table.csv", (string) $this->cupboard->csv($table, $household));
+            }
         }
         $files = $this->files($household, $machine);
         foreach ($files as $file) {

@@ -18,9 +18,24 @@ final class Money
     /** The same to the hundredth, for what somebody paid; "€ 12" where there are no hundredths. */
     public static function paid(float $amount, Household $household): string
     {
+        return self::shown(self::hundredths($amount), $household);
+    }
+
+    /**
+     * The same in a money that need not be the household's.
+     *
+     * @param string|null $currency sign; null where nobody has said
+     */
+    public static function in(float $amount, ?string $currency): string
+    {
+        return null === $currency ? self::hundredths($amount) : $currency.' '.self::hundredths($amount);
+    }
+
+    private static function hundredths(float $amount): string
+    {
         $whole = round($amount, 2) === round($amount);
 
-        return self::shown($whole ? Uses::number(round($amount)) : number_format($amount, 2, '.', "\u{202F}"), $household);
+        return $whole ? Uses::number(round($amount)) : number_format($amount, 2, '.', "\u{202F}");
     }
 
     private static function shown(string $shown, Household $household): string

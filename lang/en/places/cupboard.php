@@ -58,6 +58,7 @@ return [
     'too_old' => 'Bought :bought: too old to rely on. Buy a fresh one.',
     'keeps' => 'Good until :day.',
     'what' => ['bought' => 'Bought', 'left' => 'This much is left', 'gone' => 'Thrown away'],
+    'unknown_supply' => 'There is no such supply in this household.',
     'write' => 'Bought some, or looked',
     'level_drag' => 'How much is left',
     'level_hint' => 'Move the slider, or drag the level in the drawing.',

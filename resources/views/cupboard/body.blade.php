@@ -6,8 +6,8 @@
         @foreach ($choices as $choice)<a href="{{ route('cupboard', ['months' => $choice]) }}" @if ($choice === $months)
             aria-current="true" @endif>{{ __('places/cupboard.ahead_months', ['count' => $choice]) }}</a>@endforeach
     </nav>
-{{-- costs --}}
-{{-- tables --}}
+    <a href="{{ route('costs') }}">{{ __('places/cupboard.money') }}</a>
+    <a href="{{ route('purchases') }}">{{ __('places/cupboard.tables') }}</a>
 </div>
 @foreach ($places as $place)
     <section class="tile mb-3 keeping">

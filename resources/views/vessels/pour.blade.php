@@ -34,7 +34,8 @@
                         <span>{{ $agent->name }}</span>
                         <small id="v-{{ $agent->id }}"><x-drawing.verdict
                             :verdict="$verdicts[$agent->id]->verdict"/>{{ $data->verdict($agent) }}<span
-                            class="agent__why">. {{ $verdicts[$agent->id]->reason }} {{ $verdicts[$agent->id]->remedy }}</span></small>
+                            class="agent__why">. {{ $verdicts[$agent->id]->reason }} {{ $verdicts[$agent->id]->remedy }}
+                            {{ $ages[$agent->id] ?? '' }}</span></small>
                     </label>
                 </div>
             @endforeach

@@ -44,7 +44,7 @@ trait ExchangedHousehold
     {
         DB::table('households')->update(['leaving' => true]);
         $tables = [
-            'photos', 'documents', 'device_events', 'ticks', 'entries', 'traces', 'rounds', 'devices', 'machines', 'security_events',
+            'photos', 'documents', 'supplies', 'device_events', 'ticks', 'entries', 'traces', 'rounds', 'devices', 'machines', 'security_events',
             'logins', 'memberships', 'invitations', 'calendar_feeds',
         ];
         foreach ($tables as $table) {

@@ -9,6 +9,8 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Where a supply is kept, and what is used of it beside the jobs. */
 final class KeepRequest extends FormRequest
 {
+    use NamesSupply;
+
     protected function prepareForValidation(): void
     {
         $given = $this->input('beside_amount');
@@ -17,11 +19,11 @@ final class KeepRequest extends FormRequest
         }
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'supply' => ['required', 'string', 'max:100'],
+            'supply' => ['required', 'string', 'max:100', $this->isKept(...)],
             'place' => ['nullable', 'string', 'max:40'],
             'beside_amount' => ['nullable', 'numeric', 'gt:0', 'max:100000', 'required_with:beside_days'],
             'beside_days' => ['nullable', 'integer', 'between:1,1000', 'required_with:beside_amount'],

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Cupboard;
 
-use App\Care\Cupboard\SupplyCatalog;
 use App\Http\Requests\Rounds\AcceptsPhoto;
 use App\Http\Requests\UlidRequest;
 use App\Models\User;
@@ -23,6 +22,7 @@ use Psr\Clock\ClockInterface;
 final class StockRequest extends UlidRequest
 {
     use AcceptsPhoto;
+    use NamesSupply;
 
     public const BOUGHT = 'bought';
     public const LEFT = 'left';
@@ -68,15 +68,6 @@ final class StockRequest extends UlidRequest
             'ago' => ['nullable', 'integer', 'min:0'],
             'photo' => $this->photoRules(),
         ];
-    }
-
-    /** Nothing of another household, and no part that no machine here has. */
-    private function isKept(string $attribute, mixed $value, \Closure $fail): void
-    {
-        $person = $this->user();
-        if (!$person instanceof User || !is_string($value) || null === app(SupplyCatalog::class)->find($person->home(), $value)) {
-            $fail((string) __('validation.in', ['attribute' => $attribute]));
-        }
     }
 
     public function payload(User $person): Purchase|StockLook|Disposal|Wish

@@ -7,6 +7,7 @@ namespace App\View\Pages\Cupboard;
 use App\Care\Cupboard\Cupboard;
 use App\Care\Cupboard\ShoppingLine;
 use App\Care\Cupboard\ShoppingListReader;
+use App\Care\Cupboard\StockStamp;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Support\Scalar;
@@ -16,7 +17,6 @@ use App\View\Words\Money;
 use App\View\Words\Uses;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Day;
-use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** The shopping list: what to buy, why, and what is in the basket already. */
@@ -25,8 +25,12 @@ final readonly class ShoppingPage
     /** Seconds for which what was bought stays in sight: a day. */
     private const BASKET = 86400;
 
-    public function __construct(private ShoppingListReader $reader, private EntryWords $words, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ShoppingListReader $reader,
+        private StockStamp $stock,
+        private EntryWords $words,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function for(Household $household): ShoppingData
@@ -55,14 +59,7 @@ final readonly class ShoppingPage
     /** Changes with everything that the list follows from. */
     public function stamp(Household $household): string
     {
-        $newest = DB::table('entries')->where('household_id', $household->id)->max('seq');
-        $kept = DB::table('supplies')->where('household_id', $household->id)->max('updated_at');
-
-        return hash('xxh64', json_encode([
-            $newest,
-            $kept,
-            (string) Day::at($this->clock->now(), $household->zone()),
-        ], JSON_THROW_ON_ERROR));
+        return hash('xxh64', $this->stock->of($household).Day::at($this->clock->now(), $household->zone()));
     }
 
     public static function item(ShoppingLine $line, Cupboard $cupboard, Household $household): ShoppingItem
@@ -110,7 +107,7 @@ final readonly class ShoppingPage
     private function basket(Household $household): array
     {
         $since = $this->clock->now()->modify(sprintf('-%d seconds', self::BASKET))->setTimezone(new \DateTimeZone('UTC'));
-        $entries = $household->entries()->where('kind', EntryKind::Purchase)->where('recorded_at', '>', $since->format('Y-m-d H:i:s'))
+        $entries = $household->entries()->where('kind', EntryKind::Purchase)->where('happened_at', '>', $since->format('Y-m-d H:i:s'))
             ->orderByDesc('seq')->limit(100)->get();
         $machines = $household->machines()->get()->keyBy('id');
         $basket = [];

@@ -8,12 +8,12 @@ use App\Care\Cupboard\Cupboard;
 use App\Models\Household;
 use App\Support\Scalar;
 use App\View\Drawing\Container;
+use App\View\Words\AgeWords;
 use App\View\Words\Amounts;
 use App\View\Words\Dates;
 use App\View\Words\Money;
 use App\View\Words\Uses;
 use GoodRinse\Core\Cupboard\Buy;
-use GoodRinse\Core\Cupboard\Freshness;
 use GoodRinse\Core\Cupboard\RunOut;
 use GoodRinse\Core\Cupboard\Stock;
 use GoodRinse\Core\Handbook\Chemistry\Supply;
@@ -27,8 +27,6 @@ final readonly class SupplyLines
 {
     /** Share of the level below which its doubt is not worth a word. */
     private const SURE = 0.02;
-    /** Share of its strength from which on it counts as fresh. */
-    private const FRESH = 0.95;
 
     public function __construct(private ClockInterface $clock)
     {
@@ -165,24 +163,10 @@ final readonly class SupplyLines
         return array_values(array_filter([
             null === $need ? null : self::text("part.$need->stage").(null === $need->number
                 ? '' : ' '.self::text('number', ['number' => $need->number])),
-            null === $fresh ? null : self::age($fresh, $cupboard->today, $household),
+            null === $fresh ? null : AgeWords::sentence($fresh, $cupboard->today, $household),
             $stock->supply->needsAir ? self::text('air') : null,
             $stock->supply->needsDry ? self::text('dry') : null,
         ]));
-    }
-
-    /** Says how old something is where that has done anything to it; null else. */
-    public static function age(Freshness $fresh, Day $today, Household $household): ?string
-    {
-        $bought = Dates::short(Day::at($fresh->boughtAt, $household->zone()), $today);
-        $percent = (string) (int) (round($fresh->strength * 20) * 5);
-
-        return match (true) {
-            $fresh->isPast => self::text('too_old', ['bought' => $bought]),
-            $fresh->strength < self::FRESH => self::text('faded', ['bought' => $bought, 'percent' => $percent]),
-            null !== $fresh->until => self::text('keeps', ['day' => Dates::short(Day::at($fresh->until, $household->zone()), $today)]),
-            default => null,
-        };
     }
 
     /** @return array<string, string> */

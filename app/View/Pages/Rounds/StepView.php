@@ -43,6 +43,7 @@ final readonly class StepView
      *     counts last
      * @param list<ArmView> $arms spray arms whose jets are judged
      * @param string $armsScript what their drawing's script is given
+     * @param array<string, string> $ages what age has done to what it pours, by agent
      */
     public function __construct(
         public Step $step,
@@ -71,6 +72,7 @@ final readonly class StepView
         public array $because = [],
         public array $arms = [],
         public string $armsScript = '',
+        public array $ages = [],
     ) {
     }
 

@@ -12,11 +12,13 @@ use App\Care\Readers\CareReader;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
+use App\View\Words\AgeWords;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Machine\MachineTrait;
+use GoodRinse\Core\Handbook\Procedure\Amount;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\Scale\Grade;
 use GoodRinse\Core\Handbook\Scale\Scales;
@@ -41,6 +43,7 @@ final readonly class StepViews
         private Handbook $handbook,
         private StepHistory $history,
         private StepArms $arms,
+        private AgeWords $ages,
     ) {
     }
 
@@ -85,6 +88,7 @@ final readonly class StepViews
             because: $this->history->because($step, $household),
             arms: $arms->views,
             armsScript: $arms->script,
+            ages: $this->ages->warnings($household, array_map(static fn (Amount $amount): string => $amount->agent, $step->amounts)),
         );
     }
 

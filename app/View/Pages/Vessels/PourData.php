@@ -20,6 +20,7 @@ final readonly class PourData extends PageData
      * @param array<string, Agent> $agents
      * @param array<string, Assessment> $verdicts
      * @param list<array{string, \DateTimeImmutable|null}> $there
+     * @param array<string, string> $ages what age has done to what is in the cupboard, by agent
      */
     public function __construct(
         public Household $household,
@@ -32,6 +33,7 @@ final readonly class PourData extends PageData
         public ?string $picked,
         public array $there,
         public Day $today,
+        public array $ages,
     ) {
     }
 

@@ -8,6 +8,7 @@ use App\Care\Gates\PourGate;
 use App\Care\Readers\VesselReader;
 use App\Models\Household;
 use App\Models\Machine;
+use App\View\Words\AgeWords;
 use App\View\Words\MeetingWords;
 use GoodRinse\Core\Chemistry\AgentMeeting;
 use GoodRinse\Core\Chemistry\Residue;
@@ -28,6 +29,7 @@ final readonly class PourPage
         private PourGate $judge,
         private ClockInterface $clock,
         private MeetingWords $meetings,
+        private AgeWords $ages,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class PourPage
                 $record->residues,
             ),
             today: Day::at($this->clock->now(), $household->zone()),
+            ages: $this->ages->warnings($household, array_map(strval(...), array_keys($rules->agents))),
         );
     }
 

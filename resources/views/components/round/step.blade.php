@@ -23,6 +23,7 @@
             @foreach ($step->amounts as $amount)
                 <p class="step__amount">{{ $amount->portion->inKitchen($household->measures) }} {{ $handbook->agent($amount->agent)->name }}
                     </p>
+                @isset ($stepView->ages[$amount->agent])<p class="step__age">{{ $stepView->ages[$amount->agent] }}</p>@endisset
             @endforeach
             @if ($step->say !== '')<p class="step__say">{{ $step->say }}</p>@endif
         </div>

@@ -7,7 +7,8 @@ namespace App\View\Entries\Kinds\Stock;
 use App\View\Entries\EntryNames;
 use App\View\Entries\EntryPresenter;
 use App\View\Entries\EntrySubject;
-use App\View\Words\Uses;
+use App\View\Words\Amounts;
+use App\View\Words\Money;
 use GoodRinse\Core\Logbook\Payload\Payload;
 use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
 
@@ -31,11 +32,11 @@ final readonly class PurchaseEntry implements EntryPresenter
     {
         $bought = $this->names->text('bought', [
             'supply' => $this->names->supply($payload->supply, $about->machine),
-            'amount' => $payload->all()->inKitchen($about->measures),
+            'amount' => Amounts::of($payload->all(), $about->measures),
         ]);
 
         return $bought
-            .(null === $payload->price ? '' : $this->names->text('bought_for', ['price' => Uses::number($payload->price)]))
+            .(null === $payload->price ? '' : $this->names->text('bought_for', ['price' => Money::in($payload->price, $payload->currency)]))
             .(null === $payload->shop ? '' : $this->names->text('bought_at', ['shop' => $payload->shop]));
     }
 

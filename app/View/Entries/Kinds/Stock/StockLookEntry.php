@@ -7,6 +7,7 @@ namespace App\View\Entries\Kinds\Stock;
 use App\View\Entries\EntryNames;
 use App\View\Entries\EntryPresenter;
 use App\View\Entries\EntrySubject;
+use App\View\Words\Amounts;
 use GoodRinse\Core\Logbook\Payload\Payload;
 use GoodRinse\Core\Logbook\Payload\Stock\StockLook;
 
@@ -30,7 +31,7 @@ final readonly class StockLookEntry implements EntryPresenter
     {
         return $this->names->text('stock', [
             'supply' => $this->names->supply($payload->supply, $about->machine),
-            'amount' => $payload->left->inKitchen($about->measures),
+            'amount' => Amounts::of($payload->left, $about->measures),
         ]);
     }
 

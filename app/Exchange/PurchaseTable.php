@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Care\Cupboard\SupplyCatalog;
+use App\Models\Household;
+use App\Support\Csv;
+use App\Support\DerivedUlid;
+use GoodRinse\Core\Device\TableFormat;
+use GoodRinse\Core\Handbook\Chemistry\Supply;
+use GoodRinse\Core\Logbook\Payload\MalformedEntry;
+use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
+use GoodRinse\Core\Quantity\Day;
+use GoodRinse\Core\Quantity\Portion;
+use GoodRinse\Core\Quantity\PortionUnit;
+use Symfony\Component\Uid\Ulid;
+
+/** A table of what a household has bought, read against the supplies it has here. */
+final readonly class PurchaseTable
+{
+    public const COLUMNS = ['date', 'what', 'package', 'unit', 'count', 'price', 'shop', 'id'];
+    public const MOST = 5000;
+
+    /** What people call the columns, beside our own words. */
+    private const CALLED = [
+        'date' => ['date', 'day', 'when'],
+        'what' => ['what', 'supply', 'name', 'item'],
+        'package' => ['package', 'amount', 'size', 'how much'],
+        'unit' => ['unit'],
+        'count' => ['count', 'packages', 'quantity'],
+        'price' => ['price', 'cost', 'paid'],
+        'shop' => ['shop', 'where', 'store'],
+        'id' => ['id'],
+    ];
+
+    /** What people write for a unit: what it is counted in, and how many of that. */
+    private const UNITS = [
+        'ml' => [PortionUnit::Millilitres, 1.0],
+        'l' => [PortionUnit::Millilitres, 1000.0],
+        'g' => [PortionUnit::Grams, 1.0],
+        'kg' => [PortionUnit::Grams, 1000.0],
+        'pieces' => [PortionUnit::Pieces, 1.0],
+        'pcs' => [PortionUnit::Pieces, 1.0],
+    ];
+
+    /**
+     * @param list<string> $header as the table has it
+     * @param array<string, int|null> $columns place of each column; null where it has none
+     * @param list<PurchaseLine> $good the earliest first
+     * @param array<int, string> $bad what is wrong, by line
+     * @param bool $isCut whether it has more lines than are read
+     */
+    private function __construct(public array $header, public array $columns, public array $good, public array $bad, public bool $isCut)
+    {
+    }
+
+    /** @param array<string, int|null> $picked columns that somebody has matched; the others go by their names */
+    public static function read(string $text, array $picked, Household $household, SupplyCatalog $catalog, Day $today): self
+    {
+        $rows = Csv::rows($text, self::MOST);
+        $header = array_map(static fn (?string $cell): string => trim((string) $cell), array_shift($rows) ?? []);
+        $columns = [];
+        foreach (self::COLUMNS as $column) {
+            $columns[$column] = $picked[$column] ?? self::place($header, $column);
+        }
+        $isCut = count($rows) > self::MOST - 1;
+        $rows = array_slice($rows, 0, self::MOST - 1);
+        $cell = static fn (array $row, string $column): string => null === $columns[$column]
+            ? ''
+            : trim(is_string($row[$columns[$column]] ?? null) ? $row[$columns[$column]] : '');
+        $format = TableFormat::of(
+            array_map(static fn (array $row): string => $cell($row, 'date'), $rows),
+            array_merge(...array_map(static fn (array $row): array => [$cell($row, 'package'), $cell($row, 'price')], $rows)),
+        );
+        $good = $bad = $seen = $known = [];
+        foreach ($rows as $i => $row) {
+            $cells = array_map(static fn (string $column): string => $cell($row, $column), array_combine(self::COLUMNS, self::COLUMNS));
+            $line = self::line($i + 2, $cells, $household, $catalog, $format, $today, $known, $seen);
+            $line instanceof PurchaseLine ? $good[] = $line : $bad[$i + 2] = $line;
+        }
+        usort($good, static fn (PurchaseLine $a, PurchaseLine $b): int => $a->day->number <=> $b->day->number);
+
+        return new self($header, $columns, $good, $bad, $isCut);
+    }
+
+    /**
+     * @param array<string, string> $cells by column
+     * @param array<string, Supply|null> $known supplies that were looked for, by name
+     * @param array<string, int> $seen how often each line was there already, by what it says
+     *
+     * @return PurchaseLine|string what is wrong
+     */
+    private static function line(
+        int $number,
+        array $cells,
+        Household $household,
+        SupplyCatalog $catalog,
+        TableFormat $format,
+        Day $today,
+        array &$known,
+        array &$seen,
+    ): PurchaseLine|string {
+        $moment = $format->moment($cells['date'], new \DateTimeZone('UTC'));
+        $day = null === $moment ? null : Day::of($moment[0]->format('Y-m-d'));
+        $supply = $known[$cells['what']] ??= self::supply($household, $catalog, $cells['what']);
+        $size = '' === $cells['package'] ? $supply->packages[0] ?? null : $format->number($cells['package']);
+        $count = '' === $cells['count'] ? 1 : (ctype_digit($cells['count']) ? (int) $cells['count'] : 0);
+        $price = '' === $cells['price'] ? null : $format->number($cells['price']) ?? -1.0;
+        $unit = mb_strtolower($cells['unit']);
+        [$of, $times] = self::UNITS['' === $unit ? ($supply->unit->value ?? '') : $unit] ?? [null, 0.0];
+        $portion = null === $of || null === $size || $size < 0 ? null : Portion::of($size * $times, $of);
+        $wrong = match (true) {
+            null === $day => __('exchange.past.no_day', ['cell' => $cells['date']]),
+            $day->isAfter($today) => __('exchange.past.future'),
+            null === $supply => __('exchange.purchases.no_supply', ['cell' => $cells['what']]),
+            null === $portion || $portion->count <= 0 => __('exchange.purchases.no_package', ['cell' => $cells['package']]),
+            null === $supply->inUnit($portion) => __('exchange.purchases.no_unit', ['cell' => $cells['unit'], 'unit' => $supply->unit->value]),
+            default => null,
+        };
+        if (null !== $wrong) {
+            return is_string($wrong) ? $wrong : '';
+        }
+        try {
+            $shop = mb_substr($cells['shop'], 0, Purchase::LONGEST);
+            $purchase = new Purchase(
+                $supply->id,
+                $portion,
+                $count,
+                $price,
+                '' === $shop ? null : $shop,
+                null === $price ? null : $household->currency,
+            );
+        } catch (MalformedEntry) {
+            return (string) __('exchange.purchases.no_number', ['count' => $cells['count'], 'price' => $cells['price']]);
+        }
+        // The same line twice in one table is two purchases; the same table sent twice is one.
+        $says = json_encode([(string) $day, $purchase->toArray()], JSON_THROW_ON_ERROR);
+        $seen[$says] = ($seen[$says] ?? 0) + 1;
+        $id = Ulid::isValid($cells['id']) ? mb_strtoupper($cells['id']) : DerivedUlid::of($household->id, "$says {$seen[$says]}");
+
+        return new PurchaseLine($number, $id, $day, $cells['what'], $purchase);
+    }
+
+    private static function supply(Household $household, SupplyCatalog $catalog, string $what): ?Supply
+    {
+        return ($catalog->find($household, $catalog->named($household, $what) ?? $what) ?? [null])[0];
+    }
+
+    /** @param list<string> $header */
+    private static function place(array $header, string $column): ?int
+    {
+        foreach ($header as $i => $name) {
+            if (in_array(mb_strtolower($name), self::CALLED[$column], true)) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+}
