@@ -69,7 +69,8 @@ final readonly class ExchangeFormat
         ],
         'photos' => [
             'id' => 'id', 'round_id' => '?rounds', 'step' => '?word', 'machine_id' => '?machines', 'part' => '?word',
-            'trace_id' => '?traces', 'entry_id' => '?id', 'file' => 'file', 'width' => 'int', 'height' => 'int', 'taken_by' => '?person', 'taken_at' => 'time',
+            'trace_id' => '?traces', 'entry_id' => '?id', 'file' => 'file', 'width' => 'int',
+            'height' => 'int', 'taken_by' => '?person', 'taken_at' => 'time',
         ],
         'supplies' => [
             'id' => 'id', 'supply' => 'text', 'unit' => '?word', 'package' => '?float', 'place' => '?text', 'amount' => '?float',

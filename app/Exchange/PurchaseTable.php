@@ -116,7 +116,10 @@ final readonly class PurchaseTable
             $day->isAfter($today) => __('exchange.past.future'),
             null === $supply => __('exchange.purchases.no_supply', ['cell' => $cells['what']]),
             null === $portion || $portion->count <= 0 => __('exchange.purchases.no_package', ['cell' => $cells['package']]),
-            null === $supply->inUnit($portion) => __('exchange.purchases.no_unit', ['cell' => $cells['unit'], 'unit' => $supply->unit->value]),
+            null === $supply->inUnit($portion) => __('exchange.purchases.no_unit', [
+                'cell' => $cells['unit'],
+                'unit' => $supply->unit->value,
+            ]),
             default => null,
         };
         if (null !== $wrong) {

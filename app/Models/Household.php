@@ -139,10 +139,10 @@ final class Household extends Model
         return $this->hasMany(Machine::class);
     }
 
-    /** @return HasMany<KeptSupply, $this> how it keeps its supplies */
+    /** @return HasMany<HouseholdSupply, $this> how it keeps its supplies */
     public function supplies(): HasMany
     {
-        return $this->hasMany(KeptSupply::class);
+        return $this->hasMany(HouseholdSupply::class);
     }
 
     /** @return HasMany<Round, $this> */

@@ -13,8 +13,7 @@ use GoodRinse\Core\Handbook\Chemistry\Agent;
 use GoodRinse\Core\Handbook\Chemistry\Caution;
 use GoodRinse\Core\Handbook\Chemistry\ChemistryReader;
 use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
-use GoodRinse\Core\Handbook\Chemistry\MachineRun;
-use GoodRinse\Core\Handbook\Chemistry\ShoppingRule;
+use GoodRinse\Core\Handbook\Chemistry\CupboardRules;
 use GoodRinse\Core\Handbook\Compiler\Node;
 use GoodRinse\Core\Handbook\Fault\FaultCatalog;
 use GoodRinse\Core\Handbook\Fault\FaultReader;
@@ -41,17 +40,14 @@ final class Handbook
     private ?MachineKinds $machineKinds = null;
     private ?Scales $scales = null;
     private ?ChemistryRules $chemistry = null;
+    private ?CupboardRules $cupboard = null;
 
-    /** @var array<string, Node>|null */
-    private ?array $readings = null;
-
+    private ?Node $root = null;
     /** @var array<string, FaultCatalog|null> those that have been asked for */
     private array $troubles = [];
-    private ?Node $root = null;
 
     /**
-     * @param array<string, mixed>|\Closure(): array<string, mixed> $compiled what HandbookLoader made of the folder, or
-     *     what gets it when it is first asked for
+     * @param array<string, mixed>|\Closure(): array<string, mixed> $compiled what HandbookLoader made of the folder, or what gets it
      */
     public function __construct(private array|\Closure $compiled)
     {
@@ -119,30 +115,10 @@ final class Handbook
         return DoseModel::read($this->root()->at('dose'));
     }
 
-    /** When something goes on the shopping list. */
-    public function shoppingRule(): ShoppingRule
+    /** When to buy, which tools are kept, and what a run of a machine takes. */
+    public function cupboard(): CupboardRules
     {
-        return ShoppingRule::read($this->root()->at('cupboard')->at('list'));
-    }
-
-    /** What one run of a machine takes in a care job; null for a kind that does not run. */
-    public function machineRun(string $kind): ?MachineRun
-    {
-        foreach ($this->root()->at('cupboard')->at('cycles')->items() as $cycle) {
-            if ($kind === $cycle->string('kind')) {
-                return MachineRun::read($cycle);
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array<string, string> names of the things for a round that are bought and kept in the cupboard, by id */
-    public function toolNames(): array
-    {
-        $tools = array_filter($this->root()->at('kit')->byId(), static fn (Node $thing): bool => $thing->flag('shop'));
-
-        return array_map(static fn (Node $thing): string => (string) preg_replace('/,? *\{[^}]*\}/', '', $thing->string('name')), $tools);
+        return $this->cupboard ??= CupboardRules::read($this->root()->at('cupboard'), $this->root()->at('kit'));
     }
 
     /** The constants of what is measured: spray, cup, time, lime, grease. */
@@ -193,9 +169,7 @@ final class Handbook
      */
     public function reading(string $id): MeasurementRule
     {
-        $this->readings ??= $this->root()->at('readings')->byId();
-
-        return MeasurementRule::read($this->readings[$id] ?? throw UnknownEntry::named('reading', $id));
+        return MeasurementRule::read($this->root()->at('readings')->byId()[$id] ?? throw UnknownEntry::named('reading', $id));
     }
 
     /** How a test is spoken of; null for one that the handbook has dropped since. */

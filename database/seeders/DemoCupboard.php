@@ -51,7 +51,7 @@ final readonly class DemoCupboard
             $this->draft($home, 40, self::bought('white-vinegar', $ml(1000), 3, 4.2, 'Corner shop')),
             $this->draft($home, 33, self::bought('dish-soap', $ml(500), 1, 1.8)),
             $this->draft($home, 6, new StockLook('dish-soap', $ml(180))),
-            $this->draft($home, 6, new StockLook('white-vinegar', $ml(400))),
+            $this->draft($home, 1, new StockLook('white-vinegar', $ml(900))),
             $this->draft($home, 6, new StockLook($cartridge, Portion::of(1, PortionUnit::Pieces))),
             $this->draft($home, 2, new Wish(Supply::ofTool('soft-brush')->id)),
         ]);
@@ -92,6 +92,14 @@ final readonly class DemoCupboard
     {
         $day = Day::at($this->clock->now(), $home->zone())->plus(-$daysAgo);
 
-        return new EntryDraft($payload, $day->atTime(17, 20, $home->zone()), Entry::BY_DEMO);
+        $part = $payload instanceof Purchase || $payload instanceof StockLook ? Supply::partOf($payload->supply) : null;
+
+        return new EntryDraft(
+            $payload,
+            $day->atTime(17, 20, $home->zone()),
+            Entry::BY_DEMO,
+            null === $part ? null : $this->machine($home, 'Bench Cup'),
+            $part[1] ?? null,
+        );
     }
 }

@@ -84,10 +84,11 @@ return [
         'in' => 'Bring purchases in',
         'line' => 'A table with a header first: day, what, one package and its unit, how many packages, the price in all, and the shop. '
             .'Only the day and what it was have to be there. Bringing the same table in twice writes it once.',
-        'example' => "date,what,package,unit,count,price,shop\n2026-01-05,white vinegar,1,l,2,3.50,Corner shop\n2026-02-11,dish soap,500,ml,,,",
+        'example' => "date,what,package,unit,count,price,shop\n2026-01-05,white vinegar,1,l,2,3.50,Corner shop\n"
+            .'2026-02-11,dish soap,500,ml,,,',
         'column' => [
-            'date' => 'Day', 'what' => 'What', 'package' => 'One package', 'unit' => 'Unit', 'count' => 'How many', 'price' => 'Price in all',
-            'shop' => 'Shop', 'id' => 'Id (from a table taken out here)',
+            'date' => 'Day', 'what' => 'What', 'package' => 'One package', 'unit' => 'Unit', 'count' => 'How many',
+            'price' => 'Price in all', 'shop' => 'Shop', 'id' => 'Id (from a table taken out here)',
         ],
         'cut' => 'The table is longer than :count lines. Only the first :count are read: bring it in in parts.',
         'no_supply' => '“:cell” is none of your supplies. Add it to the cupboard first, or use its name there.',

@@ -153,7 +153,7 @@ test('every page is accessible and works by keyboard', async ({ page }, { projec
     await accessible(page);
     await page.goto('/plan');
     await accessible(page);
-    for (const place of ['/ahead', '/cupboard']) {
+    for (const place of ['/ahead', '/cupboard', '/cupboard/list', '/cupboard/costs', '/cupboard/tables']) {
         await page.goto(place);
         await accessible(page);
     }

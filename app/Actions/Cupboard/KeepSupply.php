@@ -7,7 +7,7 @@ namespace App\Actions\Cupboard;
 use App\Actions\Logbook\ActionRefused;
 use App\Care\Cupboard\SupplyCatalog;
 use App\Models\Household;
-use App\Models\KeptSupply;
+use App\Models\HouseholdSupply;
 use GoodRinse\Core\Handbook\Chemistry\Supply;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Quantity\PortionUnit;
@@ -33,7 +33,7 @@ final readonly class KeepSupply
     {
         $this->catalog->find($household, $supply) ?? throw UnknownEntry::named('supply', $supply);
         $both = null !== $amount && null !== $everyDays;
-        KeptSupply::query()->updateOrCreate(['household_id' => $household->id, 'supply' => $supply], [
+        HouseholdSupply::query()->updateOrCreate(['household_id' => $household->id, 'supply' => $supply], [
             'place' => $place,
             'amount' => $both ? $amount : null,
             'every_days' => $both ? $everyDays : null,
@@ -55,11 +55,11 @@ final readonly class KeepSupply
             return $known;
         }
         $supply = Supply::ofOwn($name, $unit, $package);
-        $there = KeptSupply::query()->where('household_id', $household->id);
+        $there = HouseholdSupply::query()->where('household_id', $household->id);
         if ($there->count() >= self::MOST) {
             throw ActionRefused::tooManySupplies();
         }
-        KeptSupply::query()->firstOrCreate(
+        HouseholdSupply::query()->firstOrCreate(
             ['household_id' => $household->id, 'supply' => $supply->id],
             ['unit' => $unit->value, 'package' => $package],
         );

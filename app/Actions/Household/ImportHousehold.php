@@ -11,7 +11,7 @@ use App\Exchange\ImportPlanner;
 use App\Exchange\ImportRefused;
 use App\Exchange\PersonMark;
 use App\Models\Household;
-use App\Models\KeptSupply;
+use App\Models\HouseholdSupply;
 use App\Models\User;
 use App\Support\Scalar;
 use Illuminate\Support\Facades\DB;
@@ -139,7 +139,7 @@ final readonly class ImportHousehold
     private static function isKept(string $table, array $row, Household $household): bool
     {
         return 'supplies' === $table
-            && KeptSupply::query()->where('household_id', $household->id)->where('supply', $row['supply'])->exists();
+            && HouseholdSupply::query()->where('household_id', $household->id)->where('supply', $row['supply'])->exists();
     }
 
     /**

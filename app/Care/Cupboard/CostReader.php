@@ -6,7 +6,7 @@ namespace App\Care\Cupboard;
 
 use App\Care\MachineCare;
 use App\Models\Household;
-use App\Models\KeptSupply;
+use App\Models\HouseholdSupply;
 use App\Models\Round;
 use App\Models\Trace;
 use GoodRinse\Core\Cupboard\Cost\Cost;
@@ -35,14 +35,15 @@ final readonly class CostReader
     public function of(Household $household, array $machines): CostBook
     {
         $entries = StockEntries::of($household);
-        $supplies = $this->catalog->of(KeptSupply::of($household), array_map(
+        $supplies = $this->catalog->of(HouseholdSupply::of($household), array_map(
             static fn (Entry $entry): string => StockLedger::about($entry->payload, $entries->machines[$entry->id] ?? null)[0],
             $entries->entries,
         ));
         $prices = PriceBook::of($supplies, $entries->entries, $household->currency);
         $rounds = Round::query()->where('household_id', $household->id)->whereNotNull('ended_at')
             ->get(['id', 'machine_id', 'task', 'procedures', 'started_at']);
-        $traces = Trace::query()->with('machine')->where('household_id', $household->id)->whereIn('ended_how', [Trace::FIXED, Trace::CALLED])->get();
+        $traces = Trace::query()->with('machine')->where('household_id', $household->id)
+            ->whereIn('ended_how', [Trace::FIXED, Trace::CALLED])->get();
         $tasks = $rounds->pluck('task', 'id')->all();
         $costs = $bought = [];
         foreach ($entries->entries as $entry) {
@@ -127,7 +128,7 @@ final readonly class CostReader
             if (null === $care) {
                 continue;
             }
-            $run = $this->handbook->machineRun($care->machine->kind);
+            $run = $this->handbook->cupboard()->runs[$care->machine->kind] ?? null;
             $runs = $minutes = 0.0;
             foreach ($round->procedures as $procedure) {
                 $job = $jobs["$round->machine_id $procedure"] ??= $this->jobs->of($care, $procedure, $household);

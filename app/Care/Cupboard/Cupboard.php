@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Cupboard;
 
-use App\Models\KeptSupply;
+use App\Models\HouseholdSupply;
 use GoodRinse\Core\Cupboard\Buy;
 use GoodRinse\Core\Cupboard\Demand;
 use GoodRinse\Core\Cupboard\Forecast;
@@ -26,7 +26,7 @@ final readonly class Cupboard
      * @param array<string, list<Demand>> $demands by supply
      * @param array<string, non-empty-list<Package>> $packages by supply, the one that was bought last first
      * @param array<string, string> $names by supply
-     * @param array<string, KeptSupply> $kept how the household keeps them, by supply
+     * @param array<string, HouseholdSupply> $kept how the household keeps them, by supply
      * @param array<string, int> $wishes packages that somebody put on the list, 0 for what is to be left off it, by supply
      * @param array<string, PartNeedRecord> $needs parts that wait for a new one, by supply
      * @param array<string, int> $turns line of the logbook that last bought each, or took that back
@@ -102,7 +102,10 @@ final readonly class Cupboard
     /** Whether it stands on the list only until somebody has looked how much there is. */
     public function isUnsure(string $supply): bool
     {
-        return !$this->stocks[$supply]->isKnown() && !$this->isAssumed($supply) && ($this->wishes[$supply] ?? 0) < 1 && !$this->isMissing($supply);
+        return !$this->stocks[$supply]->isKnown()
+            && !$this->isAssumed($supply)
+            && !$this->isMissing($supply)
+            && ($this->wishes[$supply] ?? 0) < 1;
     }
 
     /** Whether it counts as there as long as nobody says otherwise: a tool. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Care\Cupboard;
 
 use App\Models\Household;
-use App\Models\KeptSupply;
+use App\Models\HouseholdSupply;
 use App\Models\Machine;
 use GoodRinse\Core\Cupboard\Packages;
 use GoodRinse\Core\Cupboard\StockLedger;
@@ -39,7 +39,7 @@ final readonly class CupboardReader
         $today = Day::at($now, $household->zone());
         $entries = StockEntries::of($household);
         $machines = $household->machines()->get()->keyBy(static fn (Machine $machine): string => strtolower($machine->id));
-        $kept = KeptSupply::of($household);
+        $kept = HouseholdSupply::of($household);
         $partNeeds = self::partNeeds($entries);
         $demands = $this->needs->of($household);
         $supplies = $this->catalog->of($kept, [...array_keys($demands), ...array_keys($partNeeds), ...self::named($entries)]);
@@ -64,7 +64,7 @@ final readonly class CupboardReader
             Wishes::of($entries->entries),
             $partNeeds,
             $entries->turns,
-            $this->handbook->shoppingRule(),
+            $this->handbook->cupboard()->shopping,
         );
     }
 

@@ -192,7 +192,7 @@ final readonly class NeedReader
         foreach ($job->fitted as $part => $count) {
             $amounts[Supply::partId($care->machine->id, $part)] = (float) $count;
         }
-        foreach (array_intersect($job->tools, array_keys($this->handbook->toolNames())) as $tool) {
+        foreach (array_intersect($job->tools, array_keys($this->handbook->cupboard()->tools)) as $tool) {
             $amounts[Supply::ofTool($tool)->id] = 1.0;
         }
 

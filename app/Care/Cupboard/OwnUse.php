@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Care\Cupboard;
 
-use App\Models\KeptSupply;
+use App\Models\HouseholdSupply;
 use GoodRinse\Core\Cupboard\Demand;
 use GoodRinse\Core\Cupboard\Stock;
 use GoodRinse\Core\Logbook\Entry;
@@ -18,7 +18,7 @@ final readonly class OwnUse
     private const LAST = PHP_INT_MAX;
 
     /**
-     * @param array<string, KeptSupply> $kept by supply
+     * @param array<string, HouseholdSupply> $kept by supply
      * @param array<string, Stock> $stocks by supply
      *
      * @return list<Entry> one for each time since somebody last looked, or first bought it
@@ -41,7 +41,7 @@ final readonly class OwnUse
     }
 
     /**
-     * @param array<string, KeptSupply> $kept by supply
+     * @param array<string, HouseholdSupply> $kept by supply
      * @param array<string, list<Demand>> $demands of the jobs, by supply
      *
      * @return array<string, list<Demand>> with what is used beside them, each list by day

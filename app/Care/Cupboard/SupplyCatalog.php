@@ -6,7 +6,7 @@ namespace App\Care\Cupboard;
 
 use App\Care\PartNames;
 use App\Models\Household;
-use App\Models\KeptSupply;
+use App\Models\HouseholdSupply;
 use App\Models\Machine;
 use GoodRinse\Core\Handbook\Chemistry\Supply;
 use GoodRinse\Core\Handbook\Handbook;
@@ -20,7 +20,7 @@ final readonly class SupplyCatalog
     }
 
     /**
-     * @param array<string, KeptSupply> $kept how the household keeps them, by supply
+     * @param array<string, HouseholdSupply> $kept how the household keeps them, by supply
      * @param list<string> $ids of what else is about
      *
      * @return array<string, Supply> every agent, and of the others those that are about, by id
@@ -52,10 +52,10 @@ final readonly class SupplyCatalog
             return $machine instanceof Machine && isset($this->parts->of($machine)[$part[1]])
                 ? [Supply::ofPart($machine->id, $part[1]), $machine] : null;
         }
-        $kept = KeptSupply::query()->where('household_id', $household->id)->where('supply', $id)->first();
+        $kept = HouseholdSupply::query()->where('household_id', $household->id)->where('supply', $id)->first();
         $tool = Supply::toolOf($id);
         $supply = $this->handbook->chemistry()->supplies[$id] ?? match (true) {
-            null !== $tool => isset($this->handbook->toolNames()[$tool]) ? self::made($id, null) : null,
+            null !== $tool => isset($this->handbook->cupboard()->tools[$tool]) ? self::made($id, null) : null,
             default => null === $kept ? null : self::made($id, $kept),
         };
 
@@ -66,13 +66,13 @@ final readonly class SupplyCatalog
     public function named(Household $household, string $name): ?string
     {
         $called = mb_strtolower(trim($name));
-        $own = array_keys(KeptSupply::of($household));
+        $own = array_keys(HouseholdSupply::of($household));
         $names = [
             ...array_map(fn (Supply $supply): string => $this->handbook->agent($supply->id)->name, $this->handbook->chemistry()->supplies),
             ...array_column(array_map(
                 static fn (string $tool, string $named): array => [Supply::ofTool($tool)->id, $named],
-                array_keys($this->handbook->toolNames()),
-                $this->handbook->toolNames(),
+                array_keys($this->handbook->cupboard()->tools),
+                $this->handbook->cupboard()->tools,
             ), 1, 0),
             ...array_filter(array_map(Supply::ownName(...), array_combine($own, $own))),
         ];
@@ -81,7 +81,7 @@ final readonly class SupplyCatalog
         return false === $found ? null : (string) $found;
     }
 
-    private static function made(string $id, ?KeptSupply $kept): ?Supply
+    private static function made(string $id, ?HouseholdSupply $kept): ?Supply
     {
         $part = Supply::partOf($id);
         $tool = Supply::toolOf($id);

@@ -23,7 +23,7 @@ final readonly class SupplyNames
         $part = Supply::partOf($id);
 
         return match (true) {
-            null !== $tool => $this->handbook->toolNames()[$tool] ?? str_replace('-', ' ', $tool),
+            null !== $tool => $this->handbook->cupboard()->tools[$tool] ?? str_replace('-', ' ', $tool),
             null !== $part => $this->part($part[1], $machine),
             default => Supply::ownName($id) ?? $this->handbook->chemistry()->agent($id)->name,
         };

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Calendar;
 
 use App\Care\Cupboard\ShoppingListReader;
-use App\Care\Cupboard\StockStamp;
+use App\Care\Cupboard\StockFingerprint;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\RunningWaits;
 use App\Care\Sessions\AheadReader;
@@ -31,7 +31,7 @@ final readonly class CareFeed
         private HouseMeasures $measures,
         private AheadReader $ahead,
         private ShoppingListReader $list,
-        private StockStamp $stock,
+        private StockFingerprint $stock,
     ) {
     }
 

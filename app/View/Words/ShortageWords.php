@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View\Words;
 
 use App\Care\Cupboard\Shortage;
+use App\Care\Cupboard\ShortageReader;
+use App\Care\MachineCare;
 use App\Models\Household;
 use App\Support\Scalar;
 use GoodRinse\Core\Handbook\Chemistry\SupplyKind;
@@ -15,11 +17,24 @@ use GoodRinse\Core\Quantity\Portion;
 /** Says for which job something is missing, and what else would do. */
 final readonly class ShortageWords
 {
-    public function __construct(private Handbook $handbook)
+    public function __construct(private Handbook $handbook, private ShortageReader $reader)
     {
     }
 
-    public function sentence(Shortage $shortage, Household $household, Day $today): string
+    /**
+     * @param list<MachineCare> $machines
+     *
+     * @return list<string> the soonest first
+     */
+    public function sentences(Household $household, array $machines, Day $today): array
+    {
+        return array_map(
+            fn (Shortage $shortage): string => $this->sentence($shortage, $household, $today),
+            $this->reader->of($household, $machines),
+        );
+    }
+
+    private function sentence(Shortage $shortage, Household $household, Day $today): string
     {
         $run = $shortage->run;
         $amount = static fn (float $much): string => Amounts::of(Portion::of($much, $shortage->supply->unit), $household->measures);

@@ -28,8 +28,8 @@
     </section>
 @endforeach
 @if ($more)
-    <section class="tile mb-3">
-        <h2>{{ __('places/cupboard.other') }}</h2>
+    <details class="tile mb-3" @if (isset($more[old('supply', '')])) open @endif>
+        <summary><h2>{{ __('places/cupboard.other') }}</h2></summary>
         <form method="post" action="{{ route('cupboard') }}" enctype="multipart/form-data">
             @csrf
             <input type="hidden" name="id" value="{{ Str::ulid() }}">
@@ -39,10 +39,10 @@
             <x-cupboard.fields key="other" :units="$units" unit="ml" :usual="500.0"
                 :typed="isset($more[old('supply', '')])"/>
         </form>
-    </section>
+    </details>
 @endif
-<section class="tile">
-    <h2>{{ __('places/cupboard.own') }}</h2>
+<details class="tile" @if ($errors->has('name') || $errors->has('package')) open @endif>
+    <summary><h2>{{ __('places/cupboard.own') }}</h2></summary>
     <form method="post" action="{{ route('cupboard.own') }}">
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
@@ -62,4 +62,4 @@
         </div>
         <p class="mb-0 mt-2"><button class="push">{{ __('places/cupboard.add') }}</button></p>
     </form>
-</section>
+</details>

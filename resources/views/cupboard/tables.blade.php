@@ -28,7 +28,9 @@
                 @endforeach
             </div>
             <p class="mt-3"><strong>{{ trans_choice('exchange.past.good', count($table->good)) }}</strong></p>
-            @if ($table->isCut)<p class="wrong">{{ __('exchange.purchases.cut', ['count' => App\Exchange\PurchaseTable::MOST - 1]) }}</p>@endif
+            @if ($table->isCut)
+                <p class="wrong">{{ __('exchange.purchases.cut', ['count' => App\Exchange\PurchaseTable::MOST - 1]) }}</p>
+            @endif
             @if ($table->good)
                 <div class="table-scroll"><table class="plain">
                     @foreach (array_slice($table->good, 0, 12) as $line)

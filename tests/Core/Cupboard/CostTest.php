@@ -6,7 +6,7 @@ namespace Tests\Core\Cupboard;
 
 use GoodRinse\Core\Cupboard\Cost\Cost;
 use GoodRinse\Core\Cupboard\Cost\CostKind;
-use GoodRinse\Core\Cupboard\Cost\CostSum;
+use GoodRinse\Core\Cupboard\Cost\CostTotal;
 use GoodRinse\Core\Cupboard\Cost\PriceBook;
 use GoodRinse\Core\Cupboard\Cost\Replacement;
 use GoodRinse\Core\Cupboard\Cost\Saving;
@@ -65,17 +65,18 @@ final class CostTest extends TestCase
                     "e$n",
                 );
             }
-            $all = CostSum::of($costs);
+            $all = CostTotal::of($costs);
             self::assertEqualsWithDelta($all->money, array_sum($all->byKind), 1e-6);
             foreach ([
                 static fn (Cost $cost): int => $cost->year,
                 static fn (Cost $cost): string => $cost->machine,
                 static fn (Cost $cost): string => $cost->machine.$cost->task,
             ] as $by) {
-                $sums = CostSum::by($costs, $by);
-                self::assertEqualsWithDelta($all->money, array_sum(array_map(static fn (CostSum $sum): float => $sum->money, $sums)), 1e-6);
-                self::assertSame($all->unpriced, array_sum(array_map(static fn (CostSum $sum): int => $sum->unpriced, $sums)));
-                self::assertSame($all->count, array_sum(array_map(static fn (CostSum $sum): int => $sum->count, $sums)));
+                $sums = CostTotal::by($costs, $by);
+                $money = array_map(static fn (CostTotal $sum): float => $sum->money, $sums);
+                self::assertEqualsWithDelta($all->money, array_sum($money), 1e-6);
+                self::assertSame($all->unpriced, array_sum(array_map(static fn (CostTotal $sum): int => $sum->unpriced, $sums)));
+                self::assertSame($all->count, array_sum(array_map(static fn (CostTotal $sum): int => $sum->count, $sums)));
             }
         }
     }

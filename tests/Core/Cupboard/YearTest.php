@@ -75,7 +75,11 @@ final class YearTest extends TestCase
             $stock = (new Stock($supply))->look($there = (float) $dice->between(0, 600), $at);
             $began = $there;
             $since = array_map(static fn (array $job): float => floor($dice->uniform() * $job['every']), $jobs);
-            $next = array_map(static fn (array $job, float $done): float => max(0.0, $job['every'] + $job['spread'] * $dice->normal() - $done), $jobs, $since);
+            $next = array_map(
+                static fn (array $job, float $done): float => max(0.0, $job['every'] + $job['spread'] * $dice->normal() - $done),
+                $jobs,
+                $since,
+            );
             $bought = 0;
             $used = 0.0;
             for ($day = 0; $day < self::YEAR; ++$day) {

@@ -53,7 +53,7 @@ final class BrokenHandbookTest extends CoreTestCase
             '/does',
             'minutes are added up from the steps',
         ];
-        yield 'not YAML' => ['kit.yaml', '- { id: torch', '- { id torch:::', 'line 3', 'at line 3'];
+        yield 'not YAML' => ['kit.yaml', '- { id: torch', '- { id torch:::', 'line 4', 'at line 4'];
         yield 'a wrong type' => ['rhythm.yaml', 'cleanBy: 0.35', 'cleanBy: often', '/model/cleanBy', 'type'];
         yield 'out of range' => ['scales.yaml', 'fraction: 0.5,', 'fraction: 1.5,', '/1/steps/2/fraction', '0.95'];
         yield 'a missing field' => ['cautions.yaml', "  title: Glass hides here\n", '', '/1', 'title'];

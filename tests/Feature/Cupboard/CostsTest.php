@@ -14,7 +14,7 @@ use App\Models\Trace;
 use App\Models\User;
 use App\View\Pages\Cupboard\CostPage;
 use GoodRinse\Core\Cupboard\Cost\CostKind;
-use GoodRinse\Core\Cupboard\Cost\CostSum;
+use GoodRinse\Core\Cupboard\Cost\CostTotal;
 use Illuminate\Http\UploadedFile;
 use Tests\TestCase;
 
@@ -40,14 +40,15 @@ final class CostsTest extends TestCase
     {
         $home = $this->home->refresh();
 
-        return CostSum::of(app(CostReader::class)->of($home, app(CareReader::class)->household($home))->costs)->byKind;
+        return CostTotal::of(app(CostReader::class)->of($home, app(CareReader::class)->household($home))->costs)->byKind;
     }
 
     private function buy(string $price, ?string $on = null): string
     {
         $id = $this->ulid();
         $this->post('/cupboard', [
-            'id' => $id, 'what' => 'bought', 'supply' => 'white-vinegar', 'amount' => '1000', 'unit' => 'ml', 'price' => $price, 'on' => $on,
+            'id' => $id, 'what' => 'bought', 'supply' => 'white-vinegar', 'amount' => '1000', 'unit' => 'ml', 'price' => $price,
+            'on' => $on,
         ])->assertSessionHasNoErrors();
         $this->clock->move('+1 minute');
 
@@ -87,7 +88,8 @@ final class CostsTest extends TestCase
         $this->post("/machines/{$this->machine->id}/parts/fitted", ['id' => $this->ulid(), 'part' => 'seal', 'price' => '24.5'])
             ->assertSessionHasNoErrors();
         $trace = fn (string $how, ?float $cost): Trace => Trace::query()->create([
-            'household_id' => $this->home->id, 'machine_id' => $this->machine->id, 'symptoms' => [['symptom' => 'upper-dirty', 'entry' => '']],
+            'household_id' => $this->home->id, 'machine_id' => $this->machine->id,
+            'symptoms' => [['symptom' => 'upper-dirty', 'entry' => '']],
             'steps' => [], 'begun_at' => '2026-05-01 10:00:00', 'ended_at' => '2026-05-02 10:00:00', 'ended_how' => $how, 'cost' => $cost,
         ]);
         $trace(Trace::CALLED, 95.0);
@@ -103,7 +105,8 @@ final class CostsTest extends TestCase
         self::assertStringContainsString('225', implode(' ', $worth->sentences));
         self::assertStringContainsString('119.50', $worth->facts);
         $this->put('/cupboard/costs', ['machine' => $this->machine->id, 'price' => '600'])->assertSessionHasErrors(['lasts', 'left']);
-        $this->put('/cupboard/costs', ['machine' => $this->machine->id, 'price' => '', 'lasts' => '', 'left' => ''])->assertSessionHasNoErrors();
+        $this->put('/cupboard/costs', ['machine' => $this->machine->id, 'price' => '', 'lasts' => '', 'left' => ''])
+            ->assertSessionHasNoErrors();
         self::assertNull($this->machine->refresh()->worth);
     }
 
@@ -116,7 +119,8 @@ final class CostsTest extends TestCase
         self::assertArrayNotHasKey(CostKind::Time->value, $this->sums());
         $this->put('/cupboard/costs', ['water_price' => '4,2', 'power_price' => '0,31', 'counts_time' => '1'])->assertSessionHasNoErrors();
         self::assertGreaterThan(0.0, $this->sums()[CostKind::Time->value] ?? 0.0);
-        $this->put('/cupboard/costs', ['water_price' => '-1', 'power_price' => 'much'])->assertSessionHasErrors(['water_price', 'power_price']);
+        $this->put('/cupboard/costs', ['water_price' => '-1', 'power_price' => 'much'])
+            ->assertSessionHasErrors(['water_price', 'power_price']);
     }
 
     public function test_a_receipt_is_kept_with_its_purchase_and_seen_by_its_household_only(): void
@@ -137,7 +141,8 @@ final class CostsTest extends TestCase
     {
         $table = "date;what;package;unit;count;price;shop\n2026-01-05;White vinegar;1;l;2;3,50;Mill Lane\n"
             ."2026-01-05;White vinegar;1;l;2;3,50;Mill Lane\n2026-02-11;baking soda;500;ml;;;\n2026-02-11;gold;1;g;;;\n"
-            ."2026-02-11;dish soap;3;pieces;;;\n2026-02-11;dish soap;0;ml;;;\n2099-01-01;dish soap;5;ml;;;\n2026-02-11;dish soap;5;ml;0;1;\n";
+            ."2026-02-11;dish soap;3;pieces;;;\n2026-02-11;dish soap;0;ml;;;\n2099-01-01;dish soap;5;ml;;;\n"
+            ."2026-02-11;dish soap;5;ml;0;1;\n";
         $this->post('/cupboard/tables', ['table' => $table])->assertOk()->assertSee('gold');
         self::assertSame(0, Entry::query()->count(), 'looking writes nothing');
         for ($i = 0; $i < 2; ++$i) {

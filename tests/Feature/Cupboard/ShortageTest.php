@@ -12,7 +12,7 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\Models\User;
 use App\View\Pages\Cupboard\CupboardPage;
-use App\View\Words\AgeWords;
+use App\View\Words\FreshnessWords;
 use GoodRinse\Core\Handbook\Chemistry\Supply;
 use Tests\TestCase;
 
@@ -123,7 +123,7 @@ final class ShortageTest extends TestCase
     {
         $this->write('bought', 'chlorine-bleach', 1000, 'ml', '2026-01-02');
         $this->clock->set('2026-08-01 10:00');
-        $warnings = app(AgeWords::class)->warnings($this->home, ['chlorine-bleach', 'white-vinegar']);
+        $warnings = app(FreshnessWords::class)->warnings($this->home, ['chlorine-bleach', 'white-vinegar']);
         self::assertSame(['chlorine-bleach'], array_keys($warnings));
         $machine = $this->machineOf($this->user, ['traits' => ['filter' => 'twist-out']]);
         $this->get("/machines/$machine->id/vessels/tub/pour")->assertOk()->assertSee($warnings['chlorine-bleach']);

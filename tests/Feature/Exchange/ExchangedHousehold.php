@@ -44,7 +44,8 @@ trait ExchangedHousehold
     {
         DB::table('households')->update(['leaving' => true]);
         $tables = [
-            'photos', 'documents', 'supplies', 'device_events', 'ticks', 'entries', 'traces', 'rounds', 'devices', 'machines', 'security_events',
+            'photos', 'documents', 'supplies', 'device_events', 'ticks', 'entries', 'traces', 'rounds', 'devices', 'machines',
+            'security_events',
             'logins', 'memberships', 'invitations', 'calendar_feeds',
         ];
         foreach ($tables as $table) {
@@ -76,5 +77,12 @@ trait ExchangedHousehold
     private function upload(string $path): UploadedFile
     {
         return new UploadedFile($path, 'export.zip', 'application/zip', null, true);
+    }
+
+    private function waiting(User $by, string $zip): string
+    {
+        $location = $this->actingAs($by)->post('/import', ['file' => $this->upload($zip)])->headers->get('location');
+
+        return (string) parse_url((string) $location, PHP_URL_PATH);
     }
 }

@@ -164,7 +164,12 @@ final class FaultPagesTest extends TestCase
             DB::beginTransaction();
             self::assertSame(0, $this->artisan('demo:load'));
             self::assertSame(0, $this->artisan('demo:load'));
-            $seen[] = Entry::query()->orderBy('seq')->get(['happened_at', 'payload'])->toArray();
+            // A part is named after its machine, which has another id each time.
+            $seen[] = (string) preg_replace(
+                '/part\.[0-9a-z]{26}/',
+                'part.',
+                Entry::query()->orderBy('seq')->get(['happened_at', 'payload'])->toJson(),
+            );
             $this->actingAs(\App\Models\User::query()->where('email', 'ama@marrowick.example')->firstOrFail())
                 ->get('/')
                 ->assertSee('One round today.')
@@ -174,7 +179,7 @@ final class FaultPagesTest extends TestCase
             $this->flushSession();
             cache()->flush();
         }
-        self::assertGreaterThan(350, count($seen[0]));
+        self::assertGreaterThan(350, substr_count($seen[0], 'happened_at'));
         self::assertSame($seen[0], $seen[1]);
     }
 

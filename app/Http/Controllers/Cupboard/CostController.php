@@ -17,7 +17,9 @@ final class CostController extends Controller
 {
     public function show(Request $request, CostPage $page): View
     {
-        return view('cupboard.costs', $page->for($this->person($request)->home(), $request->filled('year') ? $request->integer('year') : null));
+        $year = $request->filled('year') ? $request->integer('year') : null;
+
+        return view('cupboard.costs', $page->for($this->person($request)->home(), $year));
     }
 
     public function update(CostRequest $request, ChangePrices $change): RedirectResponse

@@ -20,7 +20,7 @@ final readonly class CostData extends PageData
      * @param string $bought what was paid for supplies in that year
      * @param list<array{string, list<string>}> $agents tasks, and what each acid would cost in the year ahead
      * @param list<string> $saving what was saved, with its arithmetic
-     * @param list<MachineWorth> $machines
+     * @param list<ReplacementLine> $machines
      * @param list<array{string, string|null}> $purchases in words, the latest first, with the address of their receipt
      * @param list<string> $notes what is left out, and why
      */

@@ -15,7 +15,7 @@ use App\View\Words\Money;
 use App\View\Words\Uses;
 use GoodRinse\Core\Cupboard\Cost\Cost;
 use GoodRinse\Core\Cupboard\Cost\CostKind;
-use GoodRinse\Core\Cupboard\Cost\CostSum;
+use GoodRinse\Core\Cupboard\Cost\CostTotal;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
@@ -28,7 +28,7 @@ final readonly class CostPage
         private CostReader $reader,
         private AgentChoices $agents,
         private Handbook $handbook,
-        private WorthLines $worth,
+        private ReplacementLines $worth,
         private PurchaseLines $purchases,
         private ClockInterface $clock,
     ) {
@@ -39,7 +39,7 @@ final readonly class CostPage
     {
         $machines = $this->care->household($household);
         $book = $this->reader->of($household, $machines);
-        $byYear = CostSum::by($book->costs, static fn (Cost $cost): int => $cost->year);
+        $byYear = CostTotal::by($book->costs, static fn (Cost $cost): int => $cost->year);
         krsort($byYear);
         $years = array_map(intval(...), array_keys($byYear));
         $year = in_array($asked, $years, true) ? $asked : $years[0] ?? null;
@@ -95,7 +95,7 @@ final readonly class CostPage
         }
         $of = array_filter($book->costs, static fn (Cost $cost): bool => $cost->year === $year);
         $lines = [];
-        foreach (CostSum::by($of, static fn (Cost $cost): string => "$cost->machine:$cost->task") as $key => $sum) {
+        foreach (CostTotal::by($of, static fn (Cost $cost): string => "$cost->machine:$cost->task") as $key => $sum) {
             $lines[] = self::line($names[$key] ?? self::text('elsewhere'), $sum, $kinds, $household);
         }
 
@@ -103,7 +103,7 @@ final readonly class CostPage
     }
 
     /** @param list<CostKind> $kinds */
-    private static function line(string $name, CostSum $sum, array $kinds, Household $household): CostLine
+    private static function line(string $name, CostTotal $sum, array $kinds, Household $household): CostLine
     {
         return new CostLine(
             $name,

@@ -15,7 +15,7 @@ final readonly class CupboardData extends PageData
      * @param int $months that it looks ahead
      * @param list<int> $choices of months
      * @param int $listed things on the shopping list
-     * @param list<KeepingPlace> $places
+     * @param list<ShelfPlace> $places
      * @param array<string, list<SupplyLine>> $groups what runs out, is to be looked at, lasts, and the tools; the soonest first
      * @param array<string, string> $more names of supplies that nothing is said of, by id
      * @param array<string, string> $units names of all, by id

@@ -18,7 +18,7 @@ final readonly class CupboardPage
     public const MONTHS = [3 => 91, 6 => 182, 12 => 365];
     public const USUAL = 6;
 
-    public function __construct(private CupboardReader $reader, private SupplyLines $lines, private KeepingPlaces $places)
+    public function __construct(private CupboardReader $reader, private SupplyLines $lines, private ShelfPlaces $places)
     {
     }
 
@@ -70,7 +70,7 @@ final readonly class CupboardPage
     {
         return match (true) {
             $line->isTool => 'tools',
-            $cupboard->isUnsure($id) => 'to_look',
+            $cupboard->isUnsure($id) && null !== $cupboard->runsOut($id) => 'to_look',
             $line->isShort || $line->isOnList => 'short',
             default => 'lasting',
         };

@@ -7,7 +7,7 @@ namespace App\View\Pages\Cupboard;
 use App\Care\Cupboard\Cupboard;
 use App\Care\Cupboard\ShoppingLine;
 use App\Care\Cupboard\ShoppingListReader;
-use App\Care\Cupboard\StockStamp;
+use App\Care\Cupboard\StockFingerprint;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Support\Scalar;
@@ -27,7 +27,7 @@ final readonly class ShoppingPage
 
     public function __construct(
         private ShoppingListReader $reader,
-        private StockStamp $stock,
+        private StockFingerprint $stock,
         private EntryWords $words,
         private ClockInterface $clock,
     ) {

@@ -8,9 +8,9 @@ use App\Care\Cupboard\Cupboard;
 use App\Models\Household;
 use App\Support\Scalar;
 use App\View\Drawing\Container;
-use App\View\Words\AgeWords;
 use App\View\Words\Amounts;
 use App\View\Words\Dates;
+use App\View\Words\FreshnessWords;
 use App\View\Words\Money;
 use App\View\Words\Uses;
 use GoodRinse\Core\Cupboard\Buy;
@@ -27,6 +27,8 @@ final readonly class SupplyLines
 {
     /** Share of the level below which its doubt is not worth a word. */
     private const SURE = 0.02;
+    /** Share of its doubt below which a level is none. */
+    private const NONE = 0.5;
 
     public function __construct(private ClockInterface $clock)
     {
@@ -100,6 +102,7 @@ final readonly class SupplyLines
 
         return match (true) {
             !$stock->isKnown() => self::text('unknown'),
+            $stock->level < self::NONE * max($stock->doubt(), 1.0) => self::text('none_left'),
             $stock->doubt() < self::SURE * max($stock->level, 1.0) => $amount,
             default => self::text('level_about', ['amount' => $amount, 'doubt' => self::amount(
                 $stock->doubt(),
@@ -122,11 +125,14 @@ final readonly class SupplyLines
             default => 'runs_out',
         };
 
-        return Scalar::text(trans_choice("places/cupboard.$key", $run->jobs, [
+        $sentence = Scalar::text(trans_choice("places/cupboard.$key", $run->jobs, [
             'day' => $short($run->day),
             'job' => mb_strtolower(mb_substr($run->job, 0, 1)).mb_substr($run->job, 1),
             'count' => Uses::small($run->jobs),
-        ])).($run->soonest === $run->day || !$cupboard->stocks[$id]->isKnown() ? '' : ' '.self::text('soonest', ['day' => $short($run->soonest)]));
+        ]));
+
+        return $run->soonest === $run->day || !$cupboard->stocks[$id]->isKnown()
+            ? $sentence : $sentence.' '.self::text('soonest', ['day' => $short($run->soonest)]);
     }
 
     private static function until(Cupboard $cupboard, Stock $stock, ?RunOut $run): string
@@ -163,7 +169,7 @@ final readonly class SupplyLines
         return array_values(array_filter([
             null === $need ? null : self::text("part.$need->stage").(null === $need->number
                 ? '' : ' '.self::text('number', ['number' => $need->number])),
-            null === $fresh ? null : AgeWords::sentence($fresh, $cupboard->today, $household),
+            null === $fresh ? null : FreshnessWords::sentence($fresh, $cupboard->today, $household),
             $stock->supply->needsAir ? self::text('air') : null,
             $stock->supply->needsDry ? self::text('dry') : null,
         ]));

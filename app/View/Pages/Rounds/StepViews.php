@@ -12,7 +12,7 @@ use App\Care\Readers\CareReader;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
-use App\View\Words\AgeWords;
+use App\View\Words\FreshnessWords;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Apart\TakeApartSheet;
@@ -43,7 +43,7 @@ final readonly class StepViews
         private Handbook $handbook,
         private StepHistory $history,
         private StepArms $arms,
-        private AgeWords $ages,
+        private FreshnessWords $ages,
     ) {
     }
 

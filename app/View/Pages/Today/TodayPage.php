@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Pages\Today;
 
-use App\Care\Cupboard\Shortage;
-use App\Care\Cupboard\ShortageReader;
 use App\Care\MachineCare;
 use App\Care\Readers\CareReader;
 use App\Care\Readers\OpenRounds;
@@ -51,8 +49,7 @@ final readonly class TodayPage
         private PartNeedLines $needs,
         private WaitWords $waits,
         private SessionPlanner $planner,
-        private ShortageReader $shortages,
-        private ShortageWords $shortageWords,
+        private ShortageWords $shortages,
     ) {
     }
 
@@ -71,15 +68,9 @@ final readonly class TodayPage
         $waiting = array_values(array_filter($tasks, static fn (TaskCare $care): bool => !$care->isPutOff($today)));
         $next = $waiting[0] ?? $tasks[0] ?? null;
         $first = $batches[0]->lines[0] ?? (null === $next ? null : $line($next));
-        $soon = array_values(
-            array_filter(
-                $tasks,
-                static fn (TaskCare $care): bool => $care->isDueOrSoon()
-                    && !$care->isPutOff($today)
-                    && $care !== $first?->care
-                    && !in_array($care, $inBatches, true),
-            ),
-        );
+        $soon = array_values(array_filter($waiting, static fn (TaskCare $care): bool => $care->isDueOrSoon()
+            && $care !== $first?->care
+            && !in_array($care, $inBatches, true)));
         $hands = array_sum(array_map(static fn (BatchLine $batch): float => $batch->estimate->hands->value, $batches));
         $proposed = count($batches) > 1 ? $this->planner->today($machines, $household)->fitted->schedule : null;
 
@@ -114,10 +105,7 @@ final readonly class TodayPage
             waterAsks: null === $household->hardness ? $this->guessedByWater($machines) : null,
             pourInto: $this->keepApart->pourInto($machines),
             needs: $this->needs->for($household, array_map(static fn (MachineCare $care): Machine => $care->machine, $machines)),
-            short: array_map(
-                fn (Shortage $shortage): string => $this->shortageWords->sentence($shortage, $household, $today),
-                $this->shortages->of($household, $machines),
-            ),
+            short: $this->shortages->sentences($household, $machines, $today),
             dangers: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),
             vessels: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] === $notice->met)),
             seconds: null === $proposed ? ($batches[0]->estimate->all ?? null)?->seconds() ?? 0 : self::seconds($proposed->finish),

@@ -8,7 +8,7 @@ use App\Care\Gates\PourGate;
 use App\Care\Readers\VesselReader;
 use App\Models\Household;
 use App\Models\Machine;
-use App\View\Words\AgeWords;
+use App\View\Words\FreshnessWords;
 use App\View\Words\MeetingWords;
 use GoodRinse\Core\Chemistry\AgentMeeting;
 use GoodRinse\Core\Chemistry\Residue;
@@ -29,7 +29,7 @@ final readonly class PourPage
         private PourGate $judge,
         private ClockInterface $clock,
         private MeetingWords $meetings,
-        private AgeWords $ages,
+        private FreshnessWords $ages,
     ) {
     }
 

@@ -72,6 +72,9 @@ final readonly class Purchase implements Payload
     public function toArray(): array
     {
         return ['supply' => $this->supply, $this->package->unit->value => $this->package->count, 'count' => $this->count]
-            + array_filter(['price' => $this->price, 'shop' => $this->shop, 'currency' => $this->currency], static fn (mixed $each): bool => null !== $each);
+            + array_filter(
+                ['price' => $this->price, 'shop' => $this->shop, 'currency' => $this->currency],
+                static fn (mixed $each): bool => null !== $each,
+            );
     }
 }

@@ -5,7 +5,8 @@
         <input type="hidden" name="id" value="{{ $item->tick }}">
         <input type="hidden" name="supply" value="{{ $item->supply }}">
         <input type="hidden" name="unit" value="{{ $item->unit }}">
-        <button class="push basket__got">{{ __('places/cupboard.list.tick') }}<span class="visually-hidden">: {{ $item->name }}</span></button>
+        <button class="push basket__got">{{ __('places/cupboard.list.tick') }}<span class="visually-hidden">: {{
+            $item->name }}</span></button>
         <span class="basket__what"><strong>{{ Str::ucfirst($item->name) }}</strong>, {{ $item->what }}
             @if ($item->price)<span class="muted small">{{ $item->price }}</span>@endif
             <span class="basket__ticked" hidden data-ticked>{{ __('places/cupboard.list.ticked') }}</span>

@@ -19,7 +19,8 @@
     <div class="field"><label class="form-label" for="u-{{ $key }}">{{ __('places/cupboard.unit') }}</label>
         <select class="form-select" id="u-{{ $key }}" name="unit">@foreach ($units as $id => $title)
             <option value="{{ $id }}" @selected($id === ($typed ? old('unit') : $unit))>{{ $title }}</option>@endforeach</select></div>
-    @foreach (['count' => [1, 'numeric'], 'price' => ['', 'decimal'], 'shop' => ['', 'text'], 'on' => ['', 'date']] as $name => [$value, $mode])
+    @foreach (['count' => [1, 'numeric'], 'price' => ['', 'decimal'], 'shop' => ['', 'text'], 'on' => ['', 'date']]
+        as $name => [$value, $mode])
         <x-cupboard.field :key="$key" :name="$name" :value="$value" :mode="$mode" :typed="$typed"/>
     @endforeach
     <div class="field"><label class="form-label" for="photo-{{ $key }}">{{ __('places/cupboard.photo') }}</label>

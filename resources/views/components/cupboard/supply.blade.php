@@ -4,8 +4,12 @@
     <div>
         <h3>{{ Str::ucfirst($line->name) }}</h3>
         @if ($line->buy)<p class="mb-0 supply__buy">{{ $line->buy }}</p>@endif
-        @if ($line->level && !$line->isTool)<p class="mb-0">{{ $line->level }} <span class="muted small">{{ $line->seen }}</span></p>@endif
-        @if (!$line->isTool || $line->isShort)<p class="mb-1">{{ $line->lasts }} <span class="muted small">{{ $line->need }}</span></p>@endif
+        @if ($line->level && !$line->isTool)
+            <p class="mb-0">{{ $line->level }} <span class="muted small">{{ $line->seen }}</span></p>
+        @endif
+        @if (!$line->isTool || $line->isShort)
+            <p class="mb-1">{{ $line->lasts }} <span class="muted small">{{ $line->need }}</span></p>
+        @endif
         @foreach ($line->notes as $note)<p class="mb-1 small supply__note">{{ $note }}</p>@endforeach
         @if ($line->isTool)
             <form method="post" action="{{ route('cupboard') }}">

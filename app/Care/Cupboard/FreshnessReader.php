@@ -12,7 +12,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use Psr\Clock\ClockInterface;
 
 /** Reads how old what is poured next has become. */
-final readonly class AgeReader
+final readonly class FreshnessReader
 {
     public function __construct(private Handbook $handbook, private ClockInterface $clock)
     {

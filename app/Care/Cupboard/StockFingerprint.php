@@ -9,7 +9,7 @@ use App\Support\Scalar;
 use Illuminate\Support\Facades\DB;
 
 /** Changes with everything that is written about a household's cupboard, and with how it keeps its supplies. */
-final readonly class StockStamp
+final readonly class StockFingerprint
 {
     public function of(Household $household): string
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Words;
 
-use App\Care\Cupboard\AgeReader;
+use App\Care\Cupboard\FreshnessReader;
 use App\Models\Household;
 use App\Support\Scalar;
 use GoodRinse\Core\Cupboard\Freshness;
@@ -12,12 +12,12 @@ use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
 /** Says how old a supply is, and what that has done to it. */
-final readonly class AgeWords
+final readonly class FreshnessWords
 {
     /** Share of its strength from which on it counts as fresh. */
     private const FRESH = 0.95;
 
-    public function __construct(private AgeReader $reader, private ClockInterface $clock)
+    public function __construct(private FreshnessReader $reader, private ClockInterface $clock)
     {
     }
 

@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $amount used beside the jobs, in the supply's unit
  * @property int|null $every_days in which that much is used
  */
-final class KeptSupply extends Model implements BelongsToHousehold
+final class HouseholdSupply extends Model implements BelongsToHousehold
 {
     use HasUlids;
 

@@ -13,7 +13,7 @@ use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\PortionUnit;
 
 /** Sets what is there on shelves, place by place, so that nothing dangerous together stands side by side. */
-final readonly class KeepingPlaces
+final readonly class ShelfPlaces
 {
     public function __construct(private Handbook $handbook)
     {
@@ -22,7 +22,7 @@ final readonly class KeepingPlaces
     /**
      * @param array<string, SupplyLine> $lines of what is kept, by supply
      *
-     * @return list<KeepingPlace> the kitchen first
+     * @return list<ShelfPlace> the kitchen first
      */
     public function of(Cupboard $cupboard, array $lines): array
     {
@@ -45,7 +45,7 @@ final readonly class KeepingPlaces
      * @param non-empty-list<string> $ids
      * @param array<string, SupplyLine> $lines
      */
-    private function place(string $place, array $ids, Cupboard $cupboard, array $lines): KeepingPlace
+    private function place(string $place, array $ids, Cupboard $cupboard, array $lines): ShelfPlace
     {
         $rules = $this->handbook->chemistry();
         $agents = array_values(array_filter($ids, static fn (string $id): bool => $rules->hasAgent($id)));
@@ -61,7 +61,7 @@ final readonly class KeepingPlaces
         $isLiquid = array_filter($ids, static fn (string $id): bool => PortionUnit::Millilitres === $cupboard->stocks[$id]->supply->unit
             && SupplyKind::Agent === $cupboard->stocks[$id]->supply->kind);
 
-        return new KeepingPlace(
+        return new ShelfPlace(
             '' === $place ? self::text('kitchen') : $place,
             $shelves,
             [] === $isLiquid ? [] : [self::text('own_bottle')],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GoodRinse\Core\Cupboard\Cost;
 
 /** What several costs come to. */
-final readonly class CostSum
+final readonly class CostTotal
 {
     /**
      * @param float $money 0 or more

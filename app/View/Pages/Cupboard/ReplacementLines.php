@@ -14,13 +14,13 @@ use App\View\Words\Money;
 use App\View\Words\Uses;
 use GoodRinse\Core\Cupboard\Cost\Cost;
 use GoodRinse\Core\Cupboard\Cost\CostKind;
-use GoodRinse\Core\Cupboard\Cost\CostSum;
+use GoodRinse\Core\Cupboard\Cost\CostTotal;
 use GoodRinse\Core\Cupboard\Cost\Replacement;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
 /** Says of each machine what its repairs have cost, and up to what another one pays. */
-final readonly class WorthLines
+final readonly class ReplacementLines
 {
     public function __construct(private ClockInterface $clock)
     {
@@ -29,7 +29,7 @@ final readonly class WorthLines
     /**
      * @param list<MachineCare> $machines
      *
-     * @return list<MachineWorth> of those that can be bought
+     * @return list<ReplacementLine> of those that can be bought
      */
     public function of(array $machines, CostBook $book, Household $household): array
     {
@@ -43,24 +43,24 @@ final readonly class WorthLines
         return $lines;
     }
 
-    private function line(Machine $machine, CostBook $book, Household $household): MachineWorth
+    private function line(Machine $machine, CostBook $book, Household $household): ReplacementLine
     {
         $today = Day::at($this->clock->now(), $household->zone());
         $bought = null === $machine->bought_on ? null : Day::of($machine->bought_on);
-        $repairs = CostSum::of(array_filter($book->costs, static fn (Cost $cost): bool => $cost->machine === $machine->id
+        $repairs = CostTotal::of(array_filter($book->costs, static fn (Cost $cost): bool => $cost->machine === $machine->id
             && in_array($cost->kind, [CostKind::Calls, CostKind::Parts], true)));
         $facts = self::text(null === $bought ? 'repairs_undated' : 'repairs', [
             'money' => Money::paid($repairs->money, $household),
             'day' => null === $bought ? '' : Dates::short($bought, $today),
         ]).(0 === $repairs->unpriced ? '' : ' '.Scalar::text(trans_choice('places/costs.unpriced', $repairs->unpriced)).'.');
         if (null === $machine->worth) {
-            return new MachineWorth($machine, $facts, []);
+            return new ReplacementLine($machine, $facts, []);
         }
         $age = null === $bought ? null : (float) $today->since($bought);
         $worth = new Replacement($machine->worth['price'], $machine->worth['lasts'], $machine->worth['left'], $repairs->money, $age);
         $perYear = $worth->repairsPerYear();
 
-        return new MachineWorth($machine, $facts, array_values(array_filter([
+        return new ReplacementLine($machine, $facts, array_values(array_filter([
             self::text('new_year', [
                 'money' => Money::paid($worth->newPerYear(), $household),
                 'price' => Money::paid($worth->price, $household),

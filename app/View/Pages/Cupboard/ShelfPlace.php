@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages\Cupboard;
 
 /** A place where supplies are kept, with what stands on its shelves. */
-final readonly class KeepingPlace
+final readonly class ShelfPlace
 {
     /**
      * @param list<array{string, list<SupplyLine>}> $shelves from the highest to the lowest, each with what is said of it; empty
