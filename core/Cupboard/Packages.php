@@ -50,6 +50,6 @@ final class Packages
 
     private static function key(float $size): string
     {
-        return sprintf('%.2f', $size);
+        return sprintf('%.2e', $size); // what was converted there and back is the same package
     }
 }

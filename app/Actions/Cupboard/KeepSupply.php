@@ -6,10 +6,12 @@ namespace App\Actions\Cupboard;
 
 use App\Actions\Logbook\ActionRefused;
 use App\Care\Cupboard\SupplyCatalog;
+use App\Care\Cupboard\SupplyNames;
 use App\Models\Household;
 use App\Models\HouseholdSupply;
 use GoodRinse\Core\Handbook\Chemistry\Supply;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
 
 /** Changes how a household keeps a supply, and adds supplies of its own. */
@@ -18,20 +20,23 @@ final readonly class KeepSupply
     /** Supplies of its own that a household may have. */
     private const MOST = 200;
 
-    public function __construct(private SupplyCatalog $catalog)
+    public function __construct(private SupplyCatalog $catalog, private SupplyNames $names)
     {
     }
 
     /**
      * @param string|null $place where it is kept; null for the kitchen
-     * @param float|null $amount used beside the jobs, in the supply's unit, above 0; null for none
+     * @param Portion|null $beside used beside the jobs, above 0; null for none
      * @param int|null $everyDays in which that much is used, 1 or more
      *
      * @throws UnknownEntry when the household has no such supply
+     * @throws ActionRefused when it is given in a unit that does not go into the supply's
      */
-    public function handle(Household $household, string $supply, ?string $place, ?float $amount, ?int $everyDays): void
+    public function handle(Household $household, string $supply, ?string $place, ?Portion $beside, ?int $everyDays): void
     {
-        $this->catalog->find($household, $supply) ?? throw UnknownEntry::named('supply', $supply);
+        [$kept, $machine] = $this->catalog->find($household, $supply) ?? throw UnknownEntry::named('supply', $supply);
+        $amount = null === $beside ? null : $kept->inUnit($beside)
+            ?? throw ActionRefused::otherUnit($this->names->of($supply, $machine), $kept->unit->value);
         $both = null !== $amount && null !== $everyDays;
         HouseholdSupply::query()->updateOrCreate(['household_id' => $household->id, 'supply' => $supply], [
             'place' => $place,

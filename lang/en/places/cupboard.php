@@ -103,6 +103,8 @@ return [
     'list' => [
         'title' => 'Shopping list',
         'head' => '{0} Nothing to buy.|{1} One thing to buy.|[2,*] :Count things to buy.',
+        'head_look' => 'Look at home what there is.',
+        'have' => 'We have it',
         'lead' => 'Enough for the next three weeks, and a larger package where it costs less per use. Tick what is in the basket: '
             .'it works without a network, and others with this list see it.',
         'lead_none' => 'What you have is enough for the jobs of the next three weeks.',

@@ -11,7 +11,7 @@ export default () => ({
         const set = () => {
             const left = form.querySelector('input[name=what][value=left]');
             left.checked = true;
-            form.elements.amount.value = String(Math.round(Number(slider.value) * 10) / 10);
+            form.elements.amount.value = String(Math.round((Number(slider.value) / Number(slider.dataset.per)) * 10) / 10);
             form.elements.unit.value = slider.dataset.unit;
             const fill = drawing?.querySelector('.container-fill');
             if (fill) {

@@ -19,7 +19,7 @@ final class SupplyController extends Controller
     public function update(KeepRequest $request, KeepSupply $keep): RedirectResponse
     {
         $supply = $request->string('supply')->toString();
-        $keep->handle($this->person($request)->home(), $supply, $request->place(), $request->amount(), $request->days());
+        $keep->handle($this->person($request)->home(), $supply, $request->place(), $request->beside(), $request->days());
 
         return redirect()->route('cupboard')->with('did', __('places/cupboard.did.kept'));
     }

@@ -13,7 +13,8 @@ final readonly class ShoppingItem
      * @param string $what "2 × 1 l"
      * @param string $price of all of it, as it was paid last; empty where nobody knows
      * @param list<string> $notes why it is on the list, and the order number of a part
-     * @param float $size of one package, in its unit
+     * @param float $size of one package, in the measure
+     * @param string $unit id of the measure
      */
     public function __construct(
         public string $supply,

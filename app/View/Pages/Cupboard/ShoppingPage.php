@@ -11,6 +11,7 @@ use App\Care\Cupboard\StockFingerprint;
 use App\Models\Entry;
 use App\Models\Household;
 use App\Support\Scalar;
+use App\View\Words\Amounts;
 use App\View\Words\Dates;
 use App\View\Words\EntryWords;
 use App\View\Words\Money;
@@ -46,7 +47,9 @@ final readonly class ShoppingPage
             household: $household,
             today: $cupboard->today,
             stamp: $stamp,
-            head: Scalar::text(trans_choice('places/cupboard.list.head', count($sure), ['count' => Uses::small(count($sure))])),
+            head: [] === $sure && [] !== $items
+                ? self::text('head_look')
+                : Scalar::text(trans_choice('places/cupboard.list.head', count($sure), ['count' => Uses::small(count($sure))])),
             lead: self::text([] === $items ? 'lead_none' : 'lead'),
             items: $sure,
             unsure: array_values(array_filter($items, static fn (ShoppingItem $item): bool => $item->isUnsure)),
@@ -66,6 +69,7 @@ final readonly class ShoppingPage
     {
         $supply = $cupboard->stocks[$line->supply]->supply;
         $need = $cupboard->needs[$line->supply] ?? null;
+        [$unit, $size] = Amounts::measure($supply->unit, $household->measures);
 
         return new ShoppingItem(
             supply: $line->supply,
@@ -83,8 +87,8 @@ final readonly class ShoppingPage
                 null === $need?->number ? null : Scalar::text(__('places/cupboard.number', ['number' => $need->number])),
                 $need?->note,
             ])),
-            size: $line->buy->package->size,
-            unit: $supply->unit->value,
+            size: round($line->buy->package->size / $size, 2),
+            unit: $unit,
             count: $line->buy->count,
             isUnsure: $line->isUnsure,
             isWished: $line->isWished,

@@ -20,8 +20,9 @@ final readonly class SupplyLine
      * @param list<string> $notes how old it is, and how to keep it
      * @param string $place where it is kept; empty for the kitchen
      * @param array<string, string> $units it can be given in, names by id
-     * @param string $unit that it is counted in
-     * @param float $usual the package it is mostly bought in, in its unit
+     * @param string $unit id of the measure it is given in
+     * @param float $perUnit how much of its own unit one of that is
+     * @param float $usual the package it is mostly bought in, in that measure
      * @param float $scale amount up to which its level can be drawn, in its unit
      * @param float $amount level, in its unit
      * @param array{float|null, int|null} $beside what is used of it beside the jobs, and in how many days
@@ -43,6 +44,7 @@ final readonly class SupplyLine
         public string $place,
         public array $units,
         public string $unit,
+        public float $perUnit,
         public float $usual,
         public float $scale,
         public float $amount,

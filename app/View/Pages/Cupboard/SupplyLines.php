@@ -42,6 +42,7 @@ final readonly class SupplyLines
         $buy = $cupboard->buy($id);
         $usual = $cupboard->packages[$id][0]->size;
         $kept = $cupboard->kept[$id] ?? null;
+        [$unit, $size] = Amounts::measure($stock->supply->unit, $household->measures);
 
         return new SupplyLine(
             id: $id,
@@ -60,11 +61,12 @@ final readonly class SupplyLines
             notes: $this->notes($stock, $cupboard, $id, $household),
             place: $cupboard->place($id),
             units: self::units($stock->supply, $household),
-            unit: $stock->supply->unit->value,
-            usual: $usual,
+            unit: $unit,
+            perUnit: $size,
+            usual: round($usual / $size, 2),
             scale: max($usual, $stock->level),
             amount: round($stock->level, 1),
-            beside: [$kept?->amount, $kept?->every_days],
+            beside: [null === $kept?->amount ? null : round($kept->amount / $size, 2), $kept?->every_days],
             isTool: SupplyKind::Tool === $stock->supply->kind,
             isOnList: null !== $buy,
         );

@@ -16,7 +16,8 @@
             <div class="supply__fields">
                 @foreach (['count' => [$item->count, 'numeric'], 'amount' => [$item->size + 0, 'decimal'], 'price' => ['', 'decimal'],
                     'shop' => ['', 'text']] as $name => [$value, $mode])
-                    <x-cupboard.field :key="$item->tick" :name="$name" :value="$value" :mode="$mode" :typed="old('id') === $item->tick"/>
+                    <x-cupboard.field :key="$item->tick" :name="$name" :value="$value" :mode="$mode" :unit="$item->unit"
+                        :typed="old('id') === $item->tick"/>
                 @endforeach
             </div>
         </details>
@@ -26,6 +27,12 @@
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
         <input type="hidden" name="supply" value="{{ $item->supply }}">
         <input type="hidden" name="from" value="list">
+        @if ($item->isUnsure)
+            <input type="hidden" name="amount" value="{{ $item->size * $item->count }}">
+            <input type="hidden" name="unit" value="{{ $item->unit }}">
+            <button class="push push--quiet" name="what" value="left">{{ __('places/cupboard.list.have') }}<span
+                class="visually-hidden">: {{ $item->name }}</span></button>
+        @endif
         <button class="push push--quiet" name="what" value="unwish">{{ __('places/cupboard.unwish') }}<span class="visually-hidden">: {{
             $item->name }}</span></button>
     </form>

@@ -1,6 +1,6 @@
 @props(['key', 'name', 'value' => '', 'mode' => 'text', 'typed' => false, 'list' => null, 'unit' => null, 'required' => false])
-<div class="field"><label class="form-label" for="{{ $name }}-{{ $key }}">{{ __("places/cupboard.$name") }}@if ($name === 'beside_amount'
-    && $unit) ({{ __("units.portions.$unit") }})@endif</label>
+<div class="field"><label class="form-label" for="{{ $name }}-{{ $key }}">{{ __("places/cupboard.$name") }}@if ($unit
+    && ($name === 'beside_amount' || $name === 'amount')) ({{ __("units.portions.$unit") }})@endif</label>
     <input class="form-control" id="{{ $name }}-{{ $key }}" name="{{ $name }}" value="{{ $typed ? old($name) : $value }}"
         @if ($mode === 'date') type="date" @else inputmode="{{ $mode }}" maxlength="80" @endif
         @if ($list && $name === 'place') list="{{ $list }}" @endif @if ($required) required @endif

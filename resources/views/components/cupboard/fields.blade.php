@@ -1,4 +1,4 @@
-@props(['key', 'units', 'unit', 'usual', 'typed' => false, 'scale' => null, 'amount' => 0])
+@props(['key', 'units', 'unit', 'usual', 'typed' => false, 'scale' => null, 'amount' => 0, 'per' => 1])
 <fieldset class="supply__what">
     <legend class="visually-hidden">{{ __('places/cupboard.write') }}</legend>
     @foreach (['bought', 'left', 'gone'] as $what)
@@ -10,7 +10,7 @@
     <div class="field supply__level" hidden data-level>
         <label class="form-label" for="level-{{ $key }}">{{ __('places/cupboard.level_drag') }}</label>
         <input class="form-range" type="range" id="level-{{ $key }}" min="0" max="{{ $scale }}" step="{{ $scale / 100 }}"
-            value="{{ $amount }}" data-unit="{{ $unit }}" aria-describedby="level-hint-{{ $key }}">
+            value="{{ $amount }}" data-unit="{{ $unit }}" data-per="{{ $per }}" aria-describedby="level-hint-{{ $key }}">
         <p class="hint" id="level-hint-{{ $key }}">{{ __('places/cupboard.level_hint') }}</p>
     </div>
 @endif

@@ -31,7 +31,8 @@
                     <input type="hidden" name="id" value="{{ Str::ulid() }}">
                     <input type="hidden" name="supply" value="{{ $line->id }}">
                     <x-cupboard.fields :key="$line->anchor" :units="$line->units" :unit="$line->unit" :usual="$line->usual"
-                        :scale="$line->scale" :amount="$line->amount" :typed="old('supply') === $line->id && old('what')"/>
+                        :scale="$line->scale" :amount="$line->amount" :per="$line->perUnit"
+                        :typed="old('supply') === $line->id && old('what')"/>
                 </form>
             </details>
             <details @if (old('supply') === $line->id && !old('what')) open @endif>
@@ -39,6 +40,7 @@
                 <form method="post" action="{{ route('cupboard.keep') }}">
                     @csrf
                     @method('put')
+                    <input type="hidden" name="unit" value="{{ $line->unit }}">
                     <input type="hidden" name="supply" value="{{ $line->id }}">
                     <div class="supply__fields">
                         @foreach (['place' => $line->place, 'beside_amount' => $line->beside[0], 'beside_days' => $line->beside[1]]
