@@ -40,7 +40,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<array<array-key, mixed>>|null $own_parts parts that the household has added
  * @property list<array<array-key, mixed>>|null $own_tasks care tasks that the household has written itself
  * @property array<string, string>|null $procedure_notes what the household wants to remember, by procedure
- * @property array{price: float, lasts: float, left: float}|null $worth price of a new one, years it lasts, and years this one has left
+ * @property array{price?: float, lasts?: float, left?: float, litres?: float, power?: float}|null $worth price of a new one, years
+ *     it lasts, and years this one has left; litres and kilowatt-hours of one run, as its label has them
  * @property array<string, int|string>|null $waits length picked the last time, by what is waited for
  * @property \Carbon\CarbonImmutable|null $created_at
  */

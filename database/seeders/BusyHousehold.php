@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Logbook\EntryDraft;
+use App\Actions\Logbook\WriteEntries;
+use App\Models\Entry;
 use App\Models\User;
 use GoodRinse\Core\Handbook\Care\CareTask;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
+use GoodRinse\Core\Logbook\Payload\Clearing;
+use GoodRinse\Core\Logbook\Payload\Dose;
 use GoodRinse\Core\Logbook\Payload\Opening;
+use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Fraction;
+use GoodRinse\Core\Quantity\Portion;
+use GoodRinse\Core\Quantity\PortionUnit;
 use GoodRinse\Core\Simulation\Dice;
 use GoodRinse\Core\Simulation\KitchenSettings;
 use GoodRinse\Core\Simulation\SimulatedEvent;
@@ -25,12 +33,15 @@ final readonly class BusyHousehold
     private const MACHINES = 5;
     private const DAYS_A_YEAR = 365.25;
     private const LOADS_A_WEEK = 10.5;
+    /** The task for which vinegar is poured. */
+    private const ACID = 'inside';
     private const TRAITS = ['tub' => 'plastic', 'filter' => 'twist-out', 'arms' => 'two', 'softener' => 'salt'];
 
     public function __construct(
         private Handbook $handbook,
         private ClockInterface $clock,
         private LabHousehold $lab,
+        private WriteEntries $write,
     ) {
     }
 
@@ -82,7 +93,23 @@ final readonly class BusyHousehold
             $this->lab->live($home, $machine, $this->others($kind, $schools, $today, $days, $home->zone(), new Dice($number)));
         }
 
+        $this->write->handle($home, null, $this->purchases($today, $days, $home->zone()));
+
         return $user->refresh();
+    }
+
+    /** @return list<EntryDraft> vinegar and soap, every month */
+    private function purchases(Day $today, int $days, \DateTimeZone $zone): array
+    {
+        $drafts = [];
+        for ($ago = $days; $ago > 0; $ago -= 30) {
+            foreach (['white-vinegar' => 1000.0, 'dish-soap' => 500.0] as $supply => $ml) {
+                $bought = new Purchase($supply, Portion::of($ml, PortionUnit::Millilitres), 2, 3.5, 'Corner shop');
+                $drafts[] = new EntryDraft($bought, $today->plus(-$ago)->atTime(17, 0, $zone), Entry::BY_DEMO);
+            }
+        }
+
+        return $drafts;
     }
 
     /** A school of the task that follows a clock. */
@@ -111,10 +138,13 @@ final readonly class BusyHousehold
             $grades = $this->handbook->scales()->scale($kind->procedures->scaleOf($id, self::TRAITS))->grades;
             $every = $task->school($schools[$id])->days ?? 30;
             for ($ago = $days; 'filter' !== $id && $ago > 0; $ago -= max(1, (int) round($dice->lognormal($every, 0.2)))) {
-                $events[] = new SimulatedEvent(
-                    $today->plus(-$ago)->atTime(11, 0, $zone),
-                    new Opening($id, $grades[$dice->between(0, 3)]->fraction, Fraction::none()),
-                );
+                $at = $today->plus(-$ago)->atTime(11, 0, $zone);
+                $events[] = new SimulatedEvent($at, new Opening($id, $grades[$dice->between(0, 3)]->fraction, Fraction::none()));
+                if (self::ACID === $id) {
+                    $vinegar = Portion::of(240, PortionUnit::Millilitres);
+                    $events[] = new SimulatedEvent($at, new Dose('white-vinegar', 'tub', $vinegar, 5.0));
+                    $events[] = new SimulatedEvent($at->modify('+2 hours'), new Clearing('tub', 'plain-cycle'));
+                }
             }
         }
 

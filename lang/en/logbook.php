@@ -42,6 +42,7 @@ return [
     'reading_picks' => ':name: :picks',
     'reading_gone' => 'Noticed: :number',
     'fitted' => 'New part fitted: :part',
+    'fitted_warranty' => ', under warranty until :day',
     'fitted_for' => 'New part fitted: :part, for :price',
     'need' => [
         'worn' => ':part is worn',

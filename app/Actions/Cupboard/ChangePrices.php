@@ -21,13 +21,14 @@ final readonly class ChangePrices
     }
 
     /**
-     * @param float|null $price of a new one, above 0; null with the others to leave it out
-     * @param float|null $lasts years that a new one lasts, above 0
-     * @param float|null $left years that this one has left, 0 or more
+     * What a machine would cost anew and what one run of it takes; null for what is left out.
+     *
+     * @param array{price: float|null, lasts: float|null, left: float|null, litres: float|null, power: float|null} $worth price of a
+     *     new one and years it lasts, above 0; years this one has left, litres and kilowatt-hours of one run, 0 or more
      */
-    public function worth(Machine $machine, ?float $price, ?float $lasts, ?float $left): void
+    public function worth(Machine $machine, array $worth): void
     {
-        $all = null !== $price && null !== $lasts && null !== $left;
-        $machine->update(['worth' => $all ? ['price' => $price, 'lasts' => $lasts, 'left' => $left] : null]);
+        $given = array_filter($worth, static fn (?float $each): bool => null !== $each);
+        $machine->update(['worth' => [] === $given ? null : $given]);
     }
 }

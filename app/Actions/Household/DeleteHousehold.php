@@ -15,7 +15,7 @@ final readonly class DeleteHousehold
 {
     /** What belongs to a household, what hangs on something else first. */
     private const TABLES = [
-        'photos', 'documents', 'device_events', 'ticks', 'entries', 'traces', 'rounds', 'care_sessions', 'devices', 'machines',
+        'photos', 'documents', 'supplies', 'device_events', 'ticks', 'entries', 'traces', 'rounds', 'care_sessions', 'devices', 'machines',
     ];
 
     public function handle(Household $household): void

@@ -7,6 +7,7 @@ namespace App\Care\Cupboard;
 use App\Care\MachineCare;
 use App\Models\Household;
 use App\Models\HouseholdSupply;
+use App\Models\Machine;
 use App\Models\Round;
 use App\Models\Trace;
 use GoodRinse\Core\Cupboard\Cost\Cost;
@@ -14,6 +15,7 @@ use GoodRinse\Core\Cupboard\Cost\CostKind;
 use GoodRinse\Core\Cupboard\Cost\PriceBook;
 use GoodRinse\Core\Cupboard\Cost\Saving;
 use GoodRinse\Core\Cupboard\StockLedger;
+use GoodRinse\Core\Handbook\Chemistry\MachineRun;
 use GoodRinse\Core\Handbook\Chemistry\Supply;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Entry;
@@ -128,7 +130,7 @@ final readonly class CostReader
             if (null === $care) {
                 continue;
             }
-            $run = $this->handbook->cupboard()->runs[$care->machine->kind] ?? null;
+            $run = $this->run($care->machine);
             $runs = $minutes = 0.0;
             foreach ($round->procedures as $procedure) {
                 $job = $jobs["$round->machine_id $procedure"] ??= $this->jobs->of($care, $procedure, $household);
@@ -153,6 +155,17 @@ final readonly class CostReader
         }
 
         return $costs;
+    }
+
+    /** What one run takes: as the label of the machine has it, or as its kind usually does; null for what does not run. */
+    private function run(Machine $machine): ?MachineRun
+    {
+        $usual = $this->handbook->cupboard()->runs[$machine->kind] ?? null;
+
+        return null === $usual ? null : new MachineRun(
+            $machine->worth['litres'] ?? $usual->litres,
+            $machine->worth['power'] ?? $usual->power,
+        );
     }
 
     /** @param list<Trace> $fixed */

@@ -38,7 +38,8 @@ return [
     'saved_how' => ':count × :fee for a call, less :spent for what was used, is :most. If you would have called for every second '
         .'fault only, it is :least.',
     'worth' => 'Repair or replace',
-    'worth_lead' => 'Give what a new one costs, how long such a machine lasts, and how long this one would last once it is repaired.',
+    'worth_lead' => 'Give what a new one costs, how long such a machine lasts, and how long this one would last once it is repaired. '
+        .'What one run takes stands on its label; left empty, it counts as machines of its kind usually take.',
     'repairs' => 'Bought :day. Repairs so far: :money.',
     'repairs_undated' => 'Repairs so far: :money.',
     'new_year' => 'A new one costs :money a year: :price over :years years.',
@@ -47,6 +48,8 @@ return [
     'price' => 'Price of a new one',
     'lasts' => 'Years a new one lasts',
     'left' => 'Years this one has left',
+    'litres' => 'Litres of water in one run',
+    'power' => 'Kilowatt-hours in one run',
     'prices' => 'Prices',
     'water_price' => 'A cubic metre of water, drain included',
     'power_price' => 'A kilowatt-hour',
@@ -56,5 +59,5 @@ return [
     'did' => 'Saved.',
     'purchases' => 'Bought',
     'receipt' => 'receipt',
-    'reset' => 'Empty all three fields to leave it out.',
+    'by_machine' => 'By machine in :year',
 ];

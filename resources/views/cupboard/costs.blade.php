@@ -11,6 +11,8 @@
             @if (count($choices) > 1)<nav class="span-switch mb-2" aria-label="{{ __('places/costs.year') }}">@foreach ($choices as $choice)
                 <a href="{{ route('costs', ['year' => $choice]) }}" @if ($choice === $year) aria-current="true" @endif>{{ $choice }}</a>
                 @endforeach</nav>@endif
+            @if (count($perMachine) > 1)<x-cupboard.cost-table :title="__('places/costs.by_machine', ['year' => $year])"
+                :head="__('places/costs.what')" :kinds="$kinds" :lines="$perMachine"/>@endif
             <x-cupboard.cost-table :title="__('places/costs.by_task', ['year' => $year])" :head="__('places/costs.what')" :kinds="$kinds"
                 :lines="$tasks"/>
             @if ($bought)<p class="muted small mb-0">{{ $bought }}</p>@endif
@@ -55,7 +57,7 @@
     @if ($machines)
         <section class="tile mb-3">
             <h2>{{ __('places/costs.worth') }}</h2>
-            <p class="muted small">{{ __('places/costs.worth_lead') }} {{ __('places/costs.reset') }}</p>
+            <p class="muted small">{{ __('places/costs.worth_lead') }}</p>
             @foreach ($machines as $worth)
                 <details class="mb-2" @if ($worth->sentences || old('machine') === $worth->machine->id) open @endif>
                     <summary>{{ $worth->machine->name }}</summary>
@@ -65,7 +67,7 @@
                         @csrf
                         @method('put')
                         <input type="hidden" name="machine" value="{{ $worth->machine->id }}">
-                        <div class="supply__fields">@foreach (['price', 'lasts', 'left'] as $name)
+                        <div class="supply__fields">@foreach (['price', 'lasts', 'left', 'litres', 'power'] as $name)
                             <div class="field"><label class="form-label" for="{{ $name }}-{{ $worth->machine->id }}">{{
                                 __("places/costs.$name") }}</label>
                                 <input class="form-control" id="{{ $name }}-{{ $worth->machine->id }}" name="{{ $name }}"

@@ -26,6 +26,7 @@
                         <input type="hidden" name="part" value="{{ $part }}">
                         <x-form.field name="price" label="What it cost, if you want to keep it" type="number" min="0" step="any"
                             inputmode="decimal"/>
+                        <x-form.field name="warranty" label="Its warranty ends, if it has one" type="date"/>
                         <p class="mt-3 mb-0"><button class="push">A new one is fitted</button></p>
                     </form>
                 </section>

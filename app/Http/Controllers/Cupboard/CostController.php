@@ -29,7 +29,7 @@ final class CostController extends Controller
         if (null === $machine) {
             $change->prices($home, $request->number('water_price'), $request->number('power_price'), $request->boolean('counts_time'));
         } else {
-            $change->worth($machine, $request->number('price'), $request->number('lasts'), $request->number('left'));
+            $change->worth($machine, $request->worth());
         }
 
         return redirect()->route('costs')->with('did', __('places/costs.did'));

@@ -6,19 +6,20 @@ namespace App\Http\Requests\Cupboard;
 
 use App\Models\Household;
 use App\Models\Machine;
+use App\Support\TypedNumber;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Prices of a household, or what a machine would cost anew. */
 final class CostRequest extends FormRequest
 {
-    private const NUMBERS = ['water_price', 'power_price', 'price', 'lasts', 'left'];
+    private const NUMBERS = ['water_price', 'power_price', 'price', 'lasts', 'left', 'litres', 'power'];
 
     protected function prepareForValidation(): void
     {
         foreach (self::NUMBERS as $field) {
             $given = $this->input($field);
             if (is_string($given)) {
-                $this->merge([$field => str_replace(',', '.', trim($given))]);
+                $this->merge([$field => TypedNumber::normal($given)]);
             }
         }
     }
@@ -36,6 +37,8 @@ final class CostRequest extends FormRequest
             'price' => ['nullable', $any, 'numeric', 'gt:0', 'max:1000000'],
             'lasts' => ['nullable', $any, 'numeric', 'gt:0', 'max:100'],
             'left' => ['nullable', $any, 'numeric', 'between:0,100'],
+            'litres' => ['nullable', 'numeric', 'between:0,1000'],
+            'power' => ['nullable', 'numeric', 'between:0,100'],
         ];
     }
 
@@ -48,6 +51,18 @@ final class CostRequest extends FormRequest
         $machine = $household->machines()->find($this->string('machine')->toString());
 
         return $machine instanceof Machine ? $machine : abort(404);
+    }
+
+    /** @return array{price: float|null, lasts: float|null, left: float|null, litres: float|null, power: float|null} */
+    public function worth(): array
+    {
+        return [
+            'price' => $this->number('price'),
+            'lasts' => $this->number('lasts'),
+            'left' => $this->number('left'),
+            'litres' => $this->number('litres'),
+            'power' => $this->number('power'),
+        ];
     }
 
     public function number(string $field): ?float

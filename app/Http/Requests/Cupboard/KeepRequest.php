@@ -6,6 +6,7 @@ namespace App\Http\Requests\Cupboard;
 
 use App\Care\Cupboard\SupplyCatalog;
 use App\Models\User;
+use App\Support\TypedNumber;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
@@ -21,7 +22,7 @@ final class KeepRequest extends FormRequest
     {
         $given = $this->input('beside_amount');
         if (is_string($given)) {
-            $this->merge(['beside_amount' => str_replace(',', '.', trim($given))]);
+            $this->merge(['beside_amount' => TypedNumber::normal($given)]);
         }
     }
 

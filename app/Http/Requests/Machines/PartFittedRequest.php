@@ -16,11 +16,16 @@ final class PartFittedRequest extends UlidRequest
         return parent::rules() + [
             'part' => ['required', 'string', 'max:60'],
             'price' => ['nullable', 'numeric', 'between:0,100000'],
+            'warranty' => ['nullable', 'date_format:Y-m-d', 'after:1999-12-31', 'before:2200-01-01'],
         ];
     }
 
     public function fitted(): PartFitted
     {
-        return new PartFitted($this->string('part')->toString(), $this->filled('price') ? $this->float('price') : null);
+        return new PartFitted(
+            $this->string('part')->toString(),
+            $this->filled('price') ? $this->float('price') : null,
+            $this->filled('warranty') ? $this->string('warranty')->toString() : null,
+        );
     }
 }

@@ -8,10 +8,12 @@ use App\Models\Machine;
 use App\View\Entries\EntryNames;
 use App\View\Entries\EntryPresenter;
 use App\View\Entries\EntrySubject;
+use App\View\Words\Dates;
 use App\View\Words\Money;
 use App\View\Words\Uses;
 use GoodRinse\Core\Logbook\Payload\PartFitted;
 use GoodRinse\Core\Logbook\Payload\Payload;
+use GoodRinse\Core\Quantity\Day;
 
 /**
  * A new part was fitted.
@@ -33,9 +35,10 @@ final readonly class PartFittedEntry implements EntryPresenter
     {
         $part = $this->names->part($about->machine, $payload->part);
 
-        return null === $payload->price
+        return (null === $payload->price
             ? $this->names->text('fitted', ['part' => $part])
-            : $this->names->text('fitted_for', ['part' => $part, 'price' => self::price($payload->price, $about->machine)]);
+            : $this->names->text('fitted_for', ['part' => $part, 'price' => self::price($payload->price, $about->machine)]))
+            .(null === $payload->warranty ? '' : $this->names->text('fitted_warranty', ['day' => Dates::day(Day::of($payload->warranty))]));
     }
 
     private static function price(float $price, ?Machine $machine): string

@@ -16,6 +16,7 @@ final readonly class CostData extends PageData
      * @param list<CostLine> $years the latest first
      * @param int|null $year that the tasks are told of; null where nothing has cost anything yet
      * @param list<int> $choices of years
+     * @param list<CostLine> $perMachine the dearest first
      * @param list<CostLine> $tasks the dearest first
      * @param string $bought what was paid for supplies in that year
      * @param list<array{string, list<string>}> $agents tasks, and what each acid would cost in the year ahead
@@ -32,6 +33,7 @@ final readonly class CostData extends PageData
         public array $years,
         public ?int $year,
         public array $choices,
+        public array $perMachine,
         public array $tasks,
         public string $bought,
         public array $agents,

@@ -62,7 +62,22 @@ final readonly class CostPage
             ),
             year: $year,
             choices: $years,
-            tasks: null === $year ? [] : $this->tasks($book, $year, $machines, $kinds, $household),
+            perMachine: null === $year ? [] : $this->groups(
+                $book,
+                $year,
+                self::machineNames($machines),
+                static fn (Cost $cost): string => $cost->machine,
+                $kinds,
+                $household,
+            ),
+            tasks: null === $year ? [] : $this->groups(
+                $book,
+                $year,
+                self::taskNames($machines),
+                static fn (Cost $cost): string => "$cost->machine:$cost->task",
+                $kinds,
+                $household,
+            ),
             bought: null === $year || !isset($book->bought[$year]) ? '' : self::text('bought', [
                 'money' => Money::paid($book->bought[$year], $household),
                 'year' => (string) $year,
@@ -80,11 +95,23 @@ final readonly class CostPage
 
     /**
      * @param list<MachineCare> $machines
-     * @param list<CostKind> $kinds
      *
-     * @return list<CostLine>
+     * @return array<string, string> by id
      */
-    private function tasks(CostBook $book, int $year, array $machines, array $kinds, Household $household): array
+    private static function machineNames(array $machines): array
+    {
+        return array_combine(
+            array_map(static fn (MachineCare $care): string => $care->machine->id, $machines),
+            array_map(static fn (MachineCare $care): string => $care->machine->name, $machines),
+        );
+    }
+
+    /**
+     * @param list<MachineCare> $machines
+     *
+     * @return array<string, string> by "machine:task"
+     */
+    private static function taskNames(array $machines): array
     {
         $names = [];
         foreach ($machines as $care) {
@@ -93,9 +120,22 @@ final readonly class CostPage
                 $names["{$care->machine->id}:$task->id"] = "{$task->name()}, {$care->machine->name}";
             }
         }
+
+        return $names;
+    }
+
+    /**
+     * @param array<string, string> $names
+     * @param \Closure(Cost): string $by
+     * @param list<CostKind> $kinds
+     *
+     * @return list<CostLine>
+     */
+    private function groups(CostBook $book, int $year, array $names, \Closure $by, array $kinds, Household $household): array
+    {
         $of = array_filter($book->costs, static fn (Cost $cost): bool => $cost->year === $year);
         $lines = [];
-        foreach (CostTotal::by($of, static fn (Cost $cost): string => "$cost->machine:$cost->task") as $key => $sum) {
+        foreach (CostTotal::by($of, $by) as $key => $sum) {
             $lines[] = self::line($names[$key] ?? self::text('elsewhere'), $sum, $kinds, $household);
         }
 

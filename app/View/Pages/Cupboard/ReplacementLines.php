@@ -53,7 +53,7 @@ final readonly class ReplacementLines
             'money' => Money::paid($repairs->money, $household),
             'day' => null === $bought ? '' : Dates::short($bought, $today),
         ]).(0 === $repairs->unpriced ? '' : ' '.Scalar::text(trans_choice('places/costs.unpriced', $repairs->unpriced)).'.');
-        if (null === $machine->worth) {
+        if (!isset($machine->worth['price'], $machine->worth['lasts'], $machine->worth['left'])) {
             return new ReplacementLine($machine, $facts, []);
         }
         $age = null === $bought ? null : (float) $today->since($bought);
