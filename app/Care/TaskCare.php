@@ -95,7 +95,7 @@ final class TaskCare
     /** Id of the fullest procedure this machine allows for it. */
     public function fullest(): string
     {
-        return $this->details()->procedures[0] ?? '';
+        return $this->kept->fullest;
     }
 
     /** Whether nobody has said anything yet of how it is or was. */

@@ -36,12 +36,14 @@ final readonly class HouseholdFingerprint
                     order by seq desc limit 1) as stock,
                 (select count(*) || coalesce(cast(max(updated_at) as text), \'\') from supplies where household_id = :kept) as kept,
                 (select group_concat(id) from rounds where household_id = :rounds and '.OpenRounds::OPEN.') as open,
+                (select count(*) from rounds where household_id = :ended and ended_at is not null) as ended,
+                (select coalesce(cast(max(updated_at) as text), \'\') from traces where household_id = :told) as told,
                 (select group_concat(id || coalesce(cast(ended_at as text), \'\') || symptoms
                     || coalesce(cast(ended_at <= :asked as text), \'\')) from traces
                     where household_id = :traces and (ended_at is null or (ended_how = :fixed and held is null))) as traces,
                 exists (select 1 from rounds where household_id = :running and ended_at is null)
                 or exists (select 1 from entries where household_id = :entries and happened_at > :now) as moves',
-            array_fill_keys(['vessels', 'cupboard', 'kept', 'rounds', 'traces', 'running', 'entries'], $household->id)
+            array_fill_keys(['vessels', 'cupboard', 'kept', 'rounds', 'ended', 'told', 'traces', 'running', 'entries'], $household->id)
             + [
                 'fixed' => Trace::FIXED,
                 'now' => $utc($now),

@@ -10,12 +10,11 @@ use App\Care\RoundComposer;
 use App\Models\Household;
 use GoodRinse\Core\Chemistry\ProcedureGuard;
 use GoodRinse\Core\Chemistry\VesselState;
+use GoodRinse\Core\Cupboard\JobSupplies;
 use GoodRinse\Core\Cupboard\Substitutes;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
-use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Quantity\Portion;
-use GoodRinse\Core\Round\Estimate;
 
 /** Reads what a procedure pours, fits and needs within reach on a machine as it stands, with what is expected to be found. */
 final readonly class JobSupplyReader
@@ -27,25 +26,8 @@ final readonly class JobSupplyReader
     public function of(MachineCare $care, string $procedure, Household $household): JobSupplies
     {
         $expected = $this->expected($care, $procedure, $household);
-        $poured = $fitted = $tools = [];
-        foreach (self::steps($expected) as $step) {
-            foreach ($step->amounts as $amount) {
-                $unit = $amount->portion->unit->value;
-                $poured[$amount->agent][$unit] = ($poured[$amount->agent][$unit] ?? 0.0) + $amount->portion->count;
-            }
-            if (null !== $step->fits) {
-                $fitted[$step->fits] = ($fitted[$step->fits] ?? 0) + 1;
-            }
-            array_push($tools, ...$step->tools);
-        }
 
-        return new JobSupplies(
-            $poured,
-            $fitted,
-            array_values(array_unique($tools)),
-            count(array_filter(self::steps($expected), static fn (Step $step): bool => $step->runsTheMachine())),
-            null === $expected ? 0.0 : Estimate::of($expected->procedure, $expected->answers)->hands->value,
-        );
+        return null === $expected ? new JobSupplies() : JobSupplies::of($expected->procedure, $expected->answers);
     }
 
     /** @return array<string, Portion> what else would do for an agent in that job, by agent; nothing speaks against any of them */
@@ -56,7 +38,8 @@ final readonly class JobSupplyReader
         [$guard, $substitutes] = [new ProcedureGuard($rules), new Substitutes($model, $rules)];
         $strengths = array_fill_keys($model->vinegars(), $household->vinegar_strength);
         $found = null;
-        foreach (self::steps($this->expected($care, $procedure, $household)) as $step) {
+        $expected = $this->expected($care, $procedure, $household);
+        foreach (null === $expected ? [] : JobSupplies::steps($expected->procedure, $expected->answers) as $step) {
             foreach ($step->amounts as $amount) {
                 if ($amount->agent !== $agent) {
                     continue;
@@ -84,14 +67,5 @@ final readonly class JobSupplyReader
         } catch (OrderConflict) {
             return null;
         }
-    }
-
-    /** @return list<Step> that are likely to be done */
-    private static function steps(?ProcedureExpectation $expected): array
-    {
-        return array_values(array_filter(
-            $expected->procedure->steps ?? [],
-            static fn (Step $step): bool => $step->if->holds($expected->answers ?? []),
-        ));
     }
 }

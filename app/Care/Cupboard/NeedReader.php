@@ -37,7 +37,6 @@ final readonly class NeedReader
     public function __construct(
         private CareReader $care,
         private AheadReader $ahead,
-        private JobSupplyReader $jobs,
         private Handbook $handbook,
         private Repository $cache,
         private ClockInterface $clock,
@@ -47,22 +46,13 @@ final readonly class NeedReader
     /** @return array<string, list<Demand>> by supply, each list by day */
     public function of(Household $household): array
     {
-        $stamp = hash('xxh128', json_encode([
-            self::SHAPE,
-            $this->care->stamps($household),
-            $household->getAttributes(),
-            (string) Day::at($this->clock->now(), $household->zone()),
-        ], JSON_THROW_ON_ERROR));
-        $key = "needs.$household->id";
-        $kept = $this->cache->get($key);
-        if (!is_array($kept) || $stamp !== ($kept[0] ?? null)) {
-            $kept = [$stamp, $this->read($household)];
-            $this->cache->forever($key, $kept);
-        }
+        $today = (string) Day::at($this->clock->now(), $household->zone());
         $demands = [];
-        /** @var list<Taken> $taken */
-        $taken = $kept[1];
-        foreach ($taken as $each) {
+        foreach ($this->kept(
+            "needs.$household->id",
+            [$this->care->stamps($household), $household->getAttributes(), $today],
+            fn (): array => $this->read($household),
+        ) as $each) {
             $demands[$each[0]][] = new Demand(...$each);
         }
 
@@ -77,21 +67,57 @@ final readonly class NeedReader
         $set = null === $wish ? [] : self::days($this->ahead->read($household, $wish)->plan->sessions);
         $taken = [];
         foreach ($this->care->household($household) as $care) {
-            $amounts = $this->amounts($care, $household);
-            foreach ($amounts as $id => $some) {
-                $task = $care->tasks[$id];
-                $days = $this->recurrence($task, $today)?->days(self::DAYS, $set["{$care->machine->id}:$task->id"] ?? []) ?? [];
-                foreach ($some as $supply => $amount) {
-                    foreach ($days as [$day, $soonest, $latest]) {
-                        $job = "{$task->name()}, {$care->machine->name}";
-                        $taken[] = [$supply, $amount, $day, $soonest, $latest, $job, "{$care->machine->id}:$task->id"];
-                    }
-                }
-            }
+            array_push($taken, ...$this->kept(
+                "needs.{$care->machine->id}",
+                [$care->stamp, $household->getAttributes(), (string) $today, $set],
+                fn (): array => $this->machine($care, $today, $set),
+            ));
         }
         usort($taken, static fn (array $a, array $b): int => [$a[2], $a[5]] <=> [$b[2], $b[5]]);
 
         return self::withToolsOnce($taken);
+    }
+
+    /**
+     * @param array<string, list<int>> $set days from today on which jobs are done in sessions, by their id
+     *
+     * @return list<Taken>
+     */
+    private function machine(MachineCare $care, Day $today, array $set): array
+    {
+        $taken = [];
+        foreach ($care->tasks as $task) {
+            $some = $this->amounts($task);
+            $job = "{$care->machine->id}:$task->id";
+            foreach ($this->recurrence($task, $today)?->days(self::DAYS, $set[$job] ?? []) ?? [] as [$day, $soonest, $latest]) {
+                foreach ($some as $supply => $amount) {
+                    $taken[] = [$supply, $amount, $day, $soonest, $latest, "{$task->name()}, {$care->machine->name}", $job];
+                }
+            }
+        }
+
+        return $taken;
+    }
+
+    /**
+     * @template T of array
+     *
+     * @param array<array-key, mixed> $signs what it follows from
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    private function kept(string $key, array $signs, \Closure $make): array
+    {
+        $stamp = hash('xxh128', json_encode([self::SHAPE, $this->handbook->version(), $signs], JSON_THROW_ON_ERROR));
+        /** @var array{string, T}|null $there */
+        $there = $this->cache->get($key);
+        if (null === $there || $stamp !== $there[0]) {
+            $there = [$stamp, $make()];
+            $this->cache->forever($key, $there);
+        }
+
+        return $there[1];
     }
 
     /**
@@ -134,52 +160,27 @@ final readonly class NeedReader
     /** Null for what follows no clock, or has nothing that does it on this machine. */
     private function recurrence(TaskCare $task, Day $today): ?Recurrence
     {
-        $rhythm = $task->rhythm;
+        $kept = $task->kept;
         $isPutOff = $task->isPutOff($today);
-        $due = $isPutOff ? $rhythm->remindOn : $rhythm->dueOn;
-        if ('' === $task->fullest() || (null === $due && !$task->isDue())) {
+        $due = $isPutOff ? $kept->remind : $kept->due;
+        if ('' === $kept->fullest || (null === $due && !$task->isDue())) {
             return null;
         }
-        $day = (float) max(0, $due?->since($today) ?? 0);
-        $window = null === $rhythm->window || $isPutOff || $task->isDue() ? null : $rhythm->window;
+        $due ??= $today->number;
+        $day = (float) max(0, $due - $today->number);
+        [$from, $to] = $isPutOff || $task->isDue() ? [$due, $due] : $kept->window ?? [$due, $due];
 
         return new Recurrence(
-            [
-                min($day, (float) ($window[0] ?? $due ?? $today)->since($today)),
-                $day,
-                max($day, (float) ($window[1] ?? $due ?? $today)->since($today)),
-            ],
-            $rhythm->again($today),
+            [min($day, (float) ($from - $today->number)), $day, max($day, (float) ($to - $today->number))],
+            $kept->again,
         );
     }
 
-    /**
-     * Kept until something of the machine or the household changes.
-     *
-     * @return array<string, array<string, float>> amounts by task and supply, in the supply's unit
-     */
-    private function amounts(MachineCare $care, Household $household): array
-    {
-        $stamp = hash('xxh128', json_encode([self::SHAPE, $care->stamp, $household->getAttributes()], JSON_THROW_ON_ERROR));
-        $key = "jobs.{$care->machine->id}";
-        /** @var array{string, array<string, array<string, float>>}|null $kept */
-        $kept = $this->cache->get($key);
-        if (null === $kept || $stamp !== $kept[0]) {
-            $kept = [$stamp, array_filter(array_map(
-                fn (TaskCare $task): array => '' === $task->fullest() ? [] : $this->amountsOf($care, $task, $household),
-                $care->tasks,
-            ))];
-            $this->cache->forever($key, $kept);
-        }
-
-        return $kept[1];
-    }
-
     /** @return array<string, float> by supply, in its unit */
-    private function amountsOf(MachineCare $care, TaskCare $task, Household $household): array
+    private function amounts(TaskCare $task): array
     {
         $supplies = $this->handbook->chemistry()->supplies;
-        $job = $this->jobs->of($care, $task->fullest(), $household);
+        $job = $task->kept->supplies;
         $amounts = [];
         foreach ($job->poured as $agent => $portions) {
             foreach ($portions as $unit => $count) {
@@ -190,7 +191,7 @@ final readonly class NeedReader
             }
         }
         foreach ($job->fitted as $part => $count) {
-            $amounts[Supply::partId($care->machine->id, $part)] = (float) $count;
+            $amounts[Supply::partId($task->machine->id, $part)] = (float) $count;
         }
         foreach (array_intersect($job->tools, array_keys($this->handbook->cupboard()->tools)) as $tool) {
             $amounts[Supply::ofTool($tool)->id] = 1.0;

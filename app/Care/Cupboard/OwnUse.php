@@ -17,6 +17,12 @@ final readonly class OwnUse
     /** Order of what nobody wrote down: after everything of the same moment. */
     private const LAST = PHP_INT_MAX;
 
+    /** @param array<string, HouseholdSupply> $kept by supply */
+    public static function isAny(array $kept): bool
+    {
+        return [] !== array_filter($kept, static fn (HouseholdSupply $each): bool => null !== $each->every_days);
+    }
+
     /**
      * @param array<string, HouseholdSupply> $kept by supply
      * @param array<string, Stock> $stocks by supply

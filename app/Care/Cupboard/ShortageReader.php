@@ -23,6 +23,9 @@ final readonly class ShortageReader
      */
     public function of(Household $household, array $machines): array
     {
+        if (!StockEntries::isAny($household)) {
+            return [];
+        }
         $cupboard = $this->reader->of($household);
         $shortages = [];
         foreach ($cupboard->stocks as $id => $stock) {

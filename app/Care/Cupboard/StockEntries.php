@@ -31,6 +31,12 @@ final readonly class StockEntries
     {
     }
 
+    /** Whether anybody has ever written anything about it but what was poured. */
+    public static function isAny(Household $household): bool
+    {
+        return DB::table('entries')->where('household_id', $household->id)->whereRaw(self::KINDS[1])->exists();
+    }
+
     public static function of(Household $household): self
     {
         $entries = $machines = $rounds = $rows = [];

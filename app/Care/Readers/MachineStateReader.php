@@ -12,6 +12,7 @@ use App\Care\RhythmCalculator;
 use App\Care\TaskDetails;
 use App\Models\Household;
 use App\Models\Machine;
+use GoodRinse\Core\Cupboard\JobSupplies;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure\ProcedureSet;
 use GoodRinse\Core\Handbook\Procedure\Step;
@@ -62,6 +63,7 @@ final readonly class MachineStateReader
             if (null === $procedure) {
                 continue;
             }
+            $answers = Expectation::of($procedure, $this->handbook, [$id => $rhythm->blockedNow]);
             $rhythms[$id] = $rhythm->brief();
             $procedures[$id] = $allowed;
             $tasks[$id] = CachedTaskState::pack(
@@ -69,12 +71,14 @@ final readonly class MachineStateReader
                     $past->brief(self::OPENINGS),
                     $rhythms[$id],
                     $this->calculator->starting($machine, $household, $task),
-                    Estimate::of($procedure, Expectation::of($procedure, $this->handbook, [$id => $rhythm->blockedNow])),
+                    Estimate::of($procedure, $answers),
                     $allowed,
                     [] !== array_filter($procedure->steps, static fn (Step $step): bool => $step->capture?->of === $id),
                 ),
                 $past->isEmpty(),
                 $rhythm->ahead($today),
+                $rhythm->again($today),
+                JobSupplies::of($procedure, $answers),
             );
         }
         $here = $this->inputs->circumstances($machine, $household);

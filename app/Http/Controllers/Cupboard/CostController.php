@@ -7,19 +7,31 @@ namespace App\Http\Controllers\Cupboard;
 use App\Actions\Cupboard\ChangePrices;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Cupboard\CostRequest;
+use App\View\BodyCache;
 use App\View\Pages\Cupboard\CostPage;
+use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\HtmlString;
+use Psr\Clock\ClockInterface;
 
 /** What care costs, and whether it pays. */
 final class CostController extends Controller
 {
-    public function show(Request $request, CostPage $page): View
+    public function show(Request $request, CostPage $page, BodyCache $kept, ClockInterface $clock): View
     {
+        $home = $this->person($request)->home();
         $year = $request->filled('year') ? $request->integer('year') : null;
+        $body = static fn (): View => view('cupboard.costs-body', $page->for($home, $year));
 
-        return view('cupboard.costs', $page->for($this->person($request)->home(), $year));
+        return view('cupboard.costs', [
+            'household' => $home,
+            'today' => Day::at($clock->now(), $home->zone()),
+            // What was typed and is not right yet belongs to this visit only.
+            'body' => $request->session()->has('errors')
+                ? new HtmlString($body()->render()) : $kept->of("costs.$year", $home, $body),
+        ]);
     }
 
     public function update(CostRequest $request, ChangePrices $change): RedirectResponse
