@@ -15,8 +15,8 @@ final class DataMove
     /** What others refer to comes first. */
     private const TABLES = [
         'households', 'users', 'memberships', 'machines', 'care_sessions', 'rounds', 'traces', 'entries', 'ticks', 'photos',
-        'documents', 'supplies', 'devices', 'device_events', 'calendar_feeds', 'invitations', 'logins', 'security_events', 'digests', 'outbox',
-        'password_reset_tokens',
+        'documents', 'supplies', 'devices', 'device_events', 'calendar_feeds', 'invitations', 'logins', 'security_events', 'digests',
+        'outbox', 'password_reset_tokens',
     ];
 
     private const CHUNK = 200;

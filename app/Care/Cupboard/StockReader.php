@@ -41,7 +41,12 @@ final readonly class StockReader
      */
     public function of(Household $household, array $kept, array $needed): StockBook
     {
-        $stamp = implode(' ', [self::SHAPE, $this->handbook->version(), $this->stamp->of($household), hash('xxh64', implode(' ', $needed))]);
+        $stamp = implode(' ', [
+            self::SHAPE,
+            $this->handbook->version(),
+            $this->stamp->of($household),
+            hash('xxh64', implode(' ', $needed)),
+        ]);
         $key = "stock.$household->id";
         $there = $this->cache->get($key);
         if (is_array($there) && $stamp === ($there[0] ?? null) && ($there[1] ?? null) instanceof StockBook) {

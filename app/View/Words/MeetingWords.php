@@ -19,7 +19,7 @@ final readonly class MeetingWords
     {
         $rules = $this->handbook->chemistry();
 
-        return Str::ucfirst((string) __('vessels.met', [
+        return Str::ucfirst((string) __('places/vessels.met', [
             'second' => $rules->agent($meeting->second->agent)->name,
             'first' => $rules->agent($meeting->first->agent)->name,
             'gives' => $meeting->gives,

@@ -18,6 +18,6 @@ final class ClearingController extends Controller
     {
         $clear->handle($machine, $this->person($request), $request->ulid(), $judge->vessel($machine, $vessel)->id);
 
-        return back()->with('did', __('vessels.cleared'))->with('undo', $request->ulid());
+        return back()->with('did', __('places/vessels.cleared'))->with('undo', $request->ulid());
     }
 }

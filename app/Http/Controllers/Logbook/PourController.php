@@ -46,7 +46,7 @@ final class PourController extends Controller
         }
 
         return redirect()->route('machines.show', $machine)
-            ->with('did', trim(__('vessels.written').' '.$words->about($record->meetings, $request->ulid())))
+            ->with('did', trim(__('places/vessels.written').' '.$words->about($record->meetings, $request->ulid())))
             ->with(
                 'undo',
                 $request->ulid(),

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Cupboard;
 
 use App\Models\Household;
 use App\Models\Machine;
-use App\Support\TypedNumber;
+use App\Support\NumberText;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Prices of a household, or what a machine would cost anew. */
@@ -19,7 +19,7 @@ final class CostRequest extends FormRequest
         foreach (self::NUMBERS as $field) {
             $given = $this->input($field);
             if (is_string($given)) {
-                $this->merge([$field => TypedNumber::normal($given)]);
+                $this->merge([$field => NumberText::normal($given)]);
             }
         }
     }

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Cupboard;
 
 use App\Care\Cupboard\SupplyCatalog;
 use App\Models\User;
-use App\Support\TypedNumber;
+use App\Support\NumberText;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
@@ -22,7 +22,7 @@ final class KeepRequest extends FormRequest
     {
         $given = $this->input('beside_amount');
         if (is_string($given)) {
-            $this->merge(['beside_amount' => TypedNumber::normal($given)]);
+            $this->merge(['beside_amount' => NumberText::normal($given)]);
         }
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Cupboard;
 
 use App\Http\Requests\UlidRequest;
-use App\Support\TypedNumber;
+use App\Support\NumberText;
 use GoodRinse\Core\Quantity\PortionUnit;
 use Illuminate\Validation\Rule;
 
@@ -19,7 +19,7 @@ final class OwnSupplyRequest extends UlidRequest
     {
         $given = $this->input('package');
         if (is_string($given)) {
-            $this->merge(['package' => TypedNumber::normal($given)]);
+            $this->merge(['package' => NumberText::normal($given)]);
         }
     }
 

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Cupboard;
 use App\Http\Requests\Rounds\AcceptsPhoto;
 use App\Http\Requests\UlidRequest;
 use App\Models\User;
-use App\Support\TypedNumber;
+use App\Support\NumberText;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Logbook\DayOrder;
 use GoodRinse\Core\Logbook\Payload\Stock\Disposal;
@@ -40,7 +40,7 @@ final class StockRequest extends UlidRequest
         foreach (['price', 'amount'] as $field) {
             $given = $this->input($field);
             if (is_string($given)) {
-                $this->merge([$field => TypedNumber::normal($given)]);
+                $this->merge([$field => NumberText::normal($given)]);
             }
         }
         $this->merge(['what' => $this->input('what', self::BOUGHT)]);

@@ -40,6 +40,6 @@ final readonly class PourData extends PageData
     /** What is said of pouring it, in a word or two. */
     public function verdict(Agent $agent): string
     {
-        return (string) __('vessels.verdict.'.$this->verdicts[$agent->id]->verdict->value);
+        return (string) __('places/vessels.verdict.'.$this->verdicts[$agent->id]->verdict->value);
     }
 }

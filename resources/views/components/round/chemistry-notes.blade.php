@@ -6,7 +6,7 @@
             role="alert" @endif>
             <x-drawing.verdict :verdict="$verdict->found->verdict"/>
             <div>
-                <h2>{{ Str::ucfirst(__('vessels.verdict.'.$verdict->found->verdict->value)) }}</h2>
+                <h2>{{ Str::ucfirst(__('places/vessels.verdict.'.$verdict->found->verdict->value)) }}</h2>
                 <p>{{ $verdict->found->reason }}@if ($verdict->found->verdict ===
                     GoodRinse\Core\Chemistry\Verdict::Caution) {{ $verdict->found->remedy }}@endif</p>
                 @if ($verdict->found->verdict->refuses())

@@ -11,7 +11,7 @@
                     @foreach (array_map(fn ($key) => $cell($group, $key), array_keys($columns)) as $found)
                         <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}">
                             <x-drawing.verdict :verdict="$found->verdict"/><span
-                            class="visually-hidden">{{ __('vessels.verdict.'.$found->verdict->value) }}</span></td>
+                            class="visually-hidden">{{ __('places/vessels.verdict.'.$found->verdict->value) }}</span></td>
                     @endforeach
                 </tr>
             @endforeach

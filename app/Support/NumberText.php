@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 /** A number as people write it. */
-final class TypedNumber
+final class NumberText
 {
     /** "3,50", "3.5", "1.234,50" and "1,234.50" with a point before their decimals and nothing between thousands; else as it was. */
     public static function normal(string $typed): string
