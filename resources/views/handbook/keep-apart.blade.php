@@ -15,7 +15,8 @@
                     => 'Danger: clear the vessel first, however long ago it was.', 'never' => 'Never on this surface.'] as $verdict =>
                         $words)
                     <span role="listitem"><x-drawing.verdict
-                        :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{ __("places/vessels.verdict.$verdict") }}</strong>
+                        :verdict="GoodRinse\Core\Chemistry\Verdict::from($verdict)"/><strong>{{
+                            __("places/vessels.verdict.$verdict") }}</strong>
                         {{ $words }}</span>
                 @endforeach
             </div>
