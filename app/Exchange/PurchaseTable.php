@@ -12,15 +12,16 @@ use GoodRinse\Core\Device\TableFormat;
 use GoodRinse\Core\Handbook\Chemistry\Supply;
 use GoodRinse\Core\Logbook\Payload\MalformedEntry;
 use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
+use GoodRinse\Core\Logbook\Payload\Stock\StockLook;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
 use Symfony\Component\Uid\Ulid;
 
-/** A table of what a household has bought, read against the supplies it has here. */
+/** A table of what a household has bought, or of what is left, read against the supplies it has here. */
 final readonly class PurchaseTable
 {
-    public const COLUMNS = ['date', 'what', 'package', 'unit', 'count', 'price', 'shop', 'id'];
+    public const COLUMNS = ['date', 'what', 'package', 'unit', 'count', 'price', 'shop', 'left', 'id'];
     public const MOST = 5000;
 
     /** What people call the columns, beside our own words. */
@@ -32,6 +33,7 @@ final readonly class PurchaseTable
         'count' => ['count', 'packages', 'quantity'],
         'price' => ['price', 'cost', 'paid'],
         'shop' => ['shop', 'where', 'store'],
+        'left' => ['left', 'remaining', 'stock'],
         'id' => ['id'],
     ];
 
@@ -72,7 +74,7 @@ final readonly class PurchaseTable
             : trim(is_string($row[$columns[$column]] ?? null) ? $row[$columns[$column]] : '');
         $format = TableFormat::of(
             array_map(static fn (array $row): string => $cell($row, 'date'), $rows),
-            array_merge(...array_map(static fn (array $row): array => [$cell($row, 'package'), $cell($row, 'price')], $rows)),
+            array_merge(...array_map(static fn (array $row): array => [$cell($row, 'package'), $cell($row, 'price'), $cell($row, 'left')], $rows)),
         );
         $good = $bad = $seen = $known = [];
         foreach ($rows as $i => $row) {
@@ -102,10 +104,12 @@ final readonly class PurchaseTable
         array &$known,
         array &$seen,
     ): PurchaseLine|string {
+        $isLook = '' !== $cells['left'];
         $moment = $format->moment($cells['date'], new \DateTimeZone('UTC'));
-        $day = null === $moment ? null : Day::of($moment[0]->format('Y-m-d'));
+        $day = null === $moment ? ($isLook && '' === $cells['date'] ? $today : null) : Day::of($moment[0]->format('Y-m-d'));
         $supply = $known[$cells['what']] ??= self::supply($household, $catalog, $cells['what']);
-        $size = '' === $cells['package'] ? $supply->packages[0] ?? null : $format->number($cells['package']);
+        $given = $isLook ? $cells['left'] : $cells['package'];
+        $size = '' === $given ? $supply->packages[0] ?? null : $format->number($given);
         $count = '' === $cells['count'] ? 1 : (ctype_digit($cells['count']) ? (int) $cells['count'] : 0);
         $price = '' === $cells['price'] ? null : $format->number($cells['price']) ?? -1.0;
         $unit = mb_strtolower($cells['unit']);
@@ -115,7 +119,7 @@ final readonly class PurchaseTable
             null === $day => __('exchange.past.no_day', ['cell' => $cells['date']]),
             $day->isAfter($today) => __('exchange.past.future'),
             null === $supply => __('exchange.purchases.no_supply', ['cell' => $cells['what']]),
-            null === $portion || $portion->count <= 0 => __('exchange.purchases.no_package', ['cell' => $cells['package']]),
+            null === $portion || ($portion->count <= 0 && !$isLook) => __('exchange.purchases.no_package', ['cell' => $given]),
             null === $supply->inUnit($portion) => __('exchange.purchases.no_unit', [
                 'cell' => $cells['unit'],
                 'unit' => $supply->unit->value,
@@ -127,7 +131,7 @@ final readonly class PurchaseTable
         }
         try {
             $shop = mb_substr($cells['shop'], 0, Purchase::LONGEST);
-            $purchase = new Purchase(
+            $payload = $isLook ? new StockLook($supply->id, $portion) : new Purchase(
                 $supply->id,
                 $portion,
                 $count,
@@ -139,11 +143,11 @@ final readonly class PurchaseTable
             return (string) __('exchange.purchases.no_number', ['count' => $cells['count'], 'price' => $cells['price']]);
         }
         // The same line twice in one table is two purchases; the same table sent twice is one.
-        $says = json_encode([(string) $day, $purchase->toArray()], JSON_THROW_ON_ERROR);
-        $seen[$says] = ($seen[$says] ?? 0) + 1;
+        $says = json_encode([(string) $day, $payload->toArray()], JSON_THROW_ON_ERROR);
+        $seen[$says] = $isLook ? 1 : ($seen[$says] ?? 0) + 1;
         $id = Ulid::isValid($cells['id']) ? mb_strtoupper($cells['id']) : DerivedUlid::of($household->id, "$says {$seen[$says]}");
 
-        return new PurchaseLine($number, $id, $day, $cells['what'], $purchase);
+        return new PurchaseLine($number, $id, $day, $cells['what'], $payload);
     }
 
     private static function supply(Household $household, SupplyCatalog $catalog, string $what): ?Supply

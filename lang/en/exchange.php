@@ -81,22 +81,25 @@ return [
         'title' => 'Purchases, stock and costs as tables',
         'out' => 'Take them out',
         'table' => ['purchases' => 'Purchases (CSV)', 'stock' => 'Stock (CSV)', 'costs' => 'Costs (CSV)'],
-        'in' => 'Bring purchases in',
+        'in' => 'Bring purchases or stock in',
         'line' => 'A table with a header first: day, what, one package and its unit, how many packages, the price in all, and the shop. '
-            .'Only the day and what it was have to be there. Bringing the same table in twice writes it once.',
+            .'Only the day and what it was have to be there. '
+            .'With a column “left” it says how much is left, today where there is no day. Bringing the same table in twice writes it once.',
         'example' => "date,what,package,unit,count,price,shop\n2026-01-05,white vinegar,1,l,2,3.50,Corner shop\n"
             .'2026-02-11,dish soap,500,ml,,,',
         'column' => [
             'date' => 'Day', 'what' => 'What', 'package' => 'One package', 'unit' => 'Unit', 'count' => 'How many',
-            'price' => 'Price in all', 'shop' => 'Shop', 'id' => 'Id (from a table taken out here)',
+            'price' => 'Price in all', 'shop' => 'Shop', 'left' => 'How much is left',
+            'id' => 'Id (from a table taken out here)',
         ],
         'cut' => 'The table is longer than :count lines. Only the first :count are read: bring it in in parts.',
+        'left' => ':amount left',
         'no_supply' => '“:cell” is none of your supplies. Add it to the cupboard first, or use its name there.',
         'no_package' => '“:cell” is no size of a package.',
         'no_unit' => '“:cell” can’t be turned into :unit.',
         'no_number' => 'the number of packages “:count” or the price “:price” can’t be right.',
         'write' => 'Write these into the logbook',
-        'written' => '{0} Everything was there already.|{1} One purchase was written down.|[2,*] :count purchases were written down.',
+        'written' => '{0} Everything was there already.|{1} One line was written down.|[2,*] :count lines were written down.',
     ],
     'wrong' => [
         'id' => 'that is no id.',

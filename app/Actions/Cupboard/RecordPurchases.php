@@ -14,7 +14,7 @@ use GoodRinse\Core\Handbook\Chemistry\Supply;
 use GoodRinse\Core\Logbook\DayOrder;
 use Psr\Clock\ClockInterface;
 
-/** Writes a household's own table of purchases into its logbook: all of it or nothing, and what is there already not again. */
+/** Writes a household's own table of purchases, or of what is left, into its logbook: all of it or nothing, and what is there already not again. */
 final readonly class RecordPurchases
 {
     public function __construct(private WriteEntries $write, private SupplyCatalog $catalog, private ClockInterface $clock)
@@ -37,11 +37,11 @@ final readonly class RecordPurchases
         foreach ($lines as $line) {
             if (!in_array($line->id, $there, true)) {
                 $drafts[$line->id] = new EntryDraft(
-                    $line->purchase,
+                    $line->payload,
                     DayOrder::moment($line->day, $this->clock->now(), $home->zone()),
                     Entry::BY_HAND,
-                    ($this->catalog->find($home, $line->purchase->supply) ?? [null, null])[1],
-                    Supply::partOf($line->purchase->supply)[1] ?? null,
+                    ($this->catalog->find($home, $line->payload->supply) ?? [null, null])[1],
+                    Supply::partOf($line->payload->supply)[1] ?? null,
                     id: $line->id,
                 );
             }

@@ -73,7 +73,7 @@ final readonly class NeedReader
                 fn (): array => $this->machine($care, $today, $set),
             ));
         }
-        usort($taken, static fn (array $a, array $b): int => [$a[2], $a[5]] <=> [$b[2], $b[5]]);
+        usort($taken, static fn (array $a, array $b): int => $a[2] <=> $b[2] ?: strcmp($a[5], $b[5]));
 
         return self::withToolsOnce($taken);
     }
@@ -89,9 +89,13 @@ final readonly class NeedReader
         foreach ($care->tasks as $task) {
             $some = $this->amounts($task);
             $job = "{$care->machine->id}:$task->id";
-            foreach ($this->recurrence($task, $today)?->days(self::DAYS, $set[$job] ?? []) ?? [] as [$day, $soonest, $latest]) {
-                foreach ($some as $supply => $amount) {
-                    $taken[] = [$supply, $amount, $day, $soonest, $latest, "{$task->name()}, {$care->machine->name}", $job];
+            $name = [] === $some ? '' : "{$task->name()}, {$care->machine->name}";
+            $days = [] === $some ? null : $this->recurrence($task, $today)?->days(self::DAYS, $set[$job] ?? []);
+            foreach ($some as $supply => $amount) {
+                // A tool stays when it is used: what matters is when it is needed first.
+                $times = null === Supply::toolOf($supply) ? $days ?? [] : array_slice($days ?? [], 0, 1);
+                foreach ($times as [$day, $soonest, $latest]) {
+                    $taken[] = [$supply, $amount, $day, $soonest, $latest, $name, $job];
                 }
             }
         }
@@ -121,7 +125,7 @@ final readonly class NeedReader
     }
 
     /**
-     * A tool stays when it is used: what matters is when it is needed first.
+     * A tool that several jobs need is needed by the first of them.
      *
      * @param list<Taken> $taken by day
      *

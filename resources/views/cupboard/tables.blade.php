@@ -34,9 +34,8 @@
             @if ($table->good)
                 <div class="table-scroll"><table class="plain">
                     @foreach (array_slice($table->good, 0, 12) as $line)
-                        <tr><td>{{ Dates::day($line->day) }}</td><td>{{ $line->name }}</td><td>{{ $line->purchase->count }} × {{
-                            $line->purchase->package->count }} {{ $line->purchase->package->unit->value }}</td>
-                            <td>{{ $line->purchase->price }}</td><td>{{ $line->purchase->shop }}</td></tr>
+                        <tr><td>{{ Dates::day($line->day) }}</td><td>{{ $line->name }}</td><td>{{ $line->amount() }}</td>
+                            <td>{{ $line->price() }}</td><td>{{ $line->shop() }}</td></tr>
                     @endforeach
                 </table></div>
                 @if (count($table->good) > 12)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Cupboard;
 
 use App\Care\Cupboard\CostReader;
+use App\Care\Cupboard\CupboardReader;
 use App\Care\Readers\CareReader;
 use App\Models\Entry;
 use App\Models\Household;
@@ -152,7 +153,14 @@ final class CostsTest extends TestCase
         $csv = (string) $this->get('/cupboard/tables/purchases.csv')->assertOk()->getContent();
         $this->post('/cupboard/tables', ['table' => $csv, 'sure' => '1'])->assertRedirect('/cupboard');
         self::assertSame(3, Entry::query()->count(), 'what was taken out here is known');
-        $this->get('/cupboard/tables/stock.csv')->assertOk()->assertSee('white-vinegar');
+        $stock = (string) $this->get('/cupboard/tables/stock.csv')->assertOk()->assertSee('white-vinegar')->getContent();
+        $counted = (string) preg_replace('/^(white-vinegar,[^,]*,ml),[^,]*/m', '$1,1250', $stock);
+        for ($i = 0; $i < 2; ++$i) {
+            $this->clock->move('+1 minute');
+            $this->post('/cupboard/tables', ['table' => $counted, 'sure' => '1'])->assertRedirect('/cupboard');
+        }
+        $level = app(CupboardReader::class)->of($this->home->refresh())->stocks['white-vinegar']->level;
+        self::assertSame(1250.0, $level, 'what was counted by hand comes back in');
         $this->get('/cupboard/tables/secrets.csv')->assertNotFound();
         $long = "date,what\n".str_repeat("2026-01-05,dish soap\n", 10000);
         $this->post('/cupboard/tables', ['table' => $long])->assertOk()->assertSee(__('exchange.purchases.cut', ['count' => 4999]));
