@@ -74,7 +74,10 @@ final readonly class PurchaseTable
             : trim(is_string($row[$columns[$column]] ?? null) ? $row[$columns[$column]] : '');
         $format = TableFormat::of(
             array_map(static fn (array $row): string => $cell($row, 'date'), $rows),
-            array_merge(...array_map(static fn (array $row): array => [$cell($row, 'package'), $cell($row, 'price'), $cell($row, 'left')], $rows)),
+            array_merge(...array_map(
+                static fn (array $row): array => [$cell($row, 'package'), $cell($row, 'price'), $cell($row, 'left')],
+                $rows,
+            )),
         );
         $good = $bad = $seen = $known = [];
         foreach ($rows as $i => $row) {

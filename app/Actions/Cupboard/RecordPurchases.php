@@ -14,7 +14,7 @@ use GoodRinse\Core\Handbook\Chemistry\Supply;
 use GoodRinse\Core\Logbook\DayOrder;
 use Psr\Clock\ClockInterface;
 
-/** Writes a household's own table of purchases, or of what is left, into its logbook: all of it or nothing, and what is there already not again. */
+/** Writes a household's own table of purchases, or of what is left, into its logbook: all or nothing, and nothing twice. */
 final readonly class RecordPurchases
 {
     public function __construct(private WriteEntries $write, private SupplyCatalog $catalog, private ClockInterface $clock)
