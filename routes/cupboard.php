@@ -13,6 +13,7 @@ Route::middleware(['auth', 'household'])->group(function (): void {
     Route::get('cupboard', [CupboardController::class, 'show'])->name('cupboard');
     Route::post('cupboard', [CupboardController::class, 'store']);
     Route::put('cupboard/supplies', [SupplyController::class, 'update'])->name('cupboard.keep');
+    Route::delete('cupboard/supplies', [SupplyController::class, 'destroy']);
     Route::post('cupboard/supplies', [SupplyController::class, 'store'])->name('cupboard.own');
     Route::get('cupboard/list', [ShoppingListController::class, 'show'])->name('shopping');
     Route::get('cupboard/list/state', [ShoppingListController::class, 'state'])->name('shopping.state');

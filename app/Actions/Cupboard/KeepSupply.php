@@ -45,6 +45,12 @@ final readonly class KeepSupply
         ]);
     }
 
+    /** Takes a supply of its own out of the cupboard; what was written about it stays in the logbook. */
+    public function remove(Household $household, string $supply): void
+    {
+        HouseholdSupply::query()->where('household_id', $household->id)->where('supply', $supply)->delete();
+    }
+
     /**
      * @param string $name what the household calls it
      * @param float $package that it is sold in, above 0

@@ -90,7 +90,12 @@ final readonly class SupplyCatalog
         return match (true) {
             null !== $part => Supply::ofPart(...$part),
             null !== $tool => Supply::ofTool($tool),
-            null !== $own => Supply::ofOwn($own, PortionUnit::tryFrom($kept->unit ?? '') ?? PortionUnit::Pieces, $kept->package ?? 1.0),
+            // One that was taken out of the cupboard stays in the logbook only.
+            null !== $own && null !== $kept => Supply::ofOwn(
+                $own,
+                PortionUnit::tryFrom($kept->unit ?? '') ?? PortionUnit::Pieces,
+                $kept->package ?? 1.0,
+            ),
             default => null,
         };
     }

@@ -133,6 +133,11 @@ final class ShoppingListTest extends TestCase
         self::assertStringContainsString('white-vinegar,', (string) $this->get('/cupboard/list.csv')->assertOk()->getContent());
         $this->wish($own, 'unwish');
         self::assertNull($this->line($own));
+        $this->actingAs($this->member())->delete('/cupboard/supplies', ['supply' => $own])->assertSessionHasErrors('supply');
+        self::assertSame(1, $this->home->supplies()->count(), 'nobody else takes it out');
+        $this->actingAs($this->ama)->delete('/cupboard/supplies', ['supply' => $own])->assertSessionHasNoErrors();
+        self::assertArrayNotHasKey($own, app(CupboardReader::class)->of($this->home->refresh())->stocks);
+        $this->get('/cupboard')->assertOk()->assertDontSee('Brush heads');
         $this->get('/logbook')->assertOk()->assertSee('Brush heads');
     }
 

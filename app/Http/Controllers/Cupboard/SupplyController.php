@@ -24,6 +24,13 @@ final class SupplyController extends Controller
         return redirect()->route('cupboard')->with('did', __('places/cupboard.did.kept'));
     }
 
+    public function destroy(KeepRequest $request, KeepSupply $keep): RedirectResponse
+    {
+        $keep->remove($this->person($request)->home(), $request->string('supply')->toString());
+
+        return redirect()->route('cupboard')->with('did', __('places/cupboard.did.removed'));
+    }
+
     public function store(OwnSupplyRequest $request, KeepSupply $keep, RecordStock $record, ClockInterface $clock): RedirectResponse
     {
         $person = $this->person($request);

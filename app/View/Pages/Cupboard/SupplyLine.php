@@ -51,6 +51,7 @@ final readonly class SupplyLine
         public array $beside,
         public bool $isTool,
         public bool $isOnList,
+        public bool $isOwn,
     ) {
     }
 }

@@ -69,6 +69,7 @@ final readonly class SupplyLines
             beside: [null === $kept?->amount ? null : round($kept->amount / $size, 2), $kept?->every_days],
             isTool: SupplyKind::Tool === $stock->supply->kind,
             isOnList: null !== $buy,
+            isOwn: SupplyKind::Own === $stock->supply->kind,
         );
     }
 

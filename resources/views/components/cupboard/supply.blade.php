@@ -53,6 +53,15 @@
                     <p class="mb-0"><button class="push">{{ __('places/cupboard.keep_save') }}</button></p>
                 </form>
             </details>
+            @if ($line->isOwn)
+                <form method="post" action="{{ route('cupboard.keep') }}" class="mt-2">
+                    @csrf
+                    @method('delete')
+                    <input type="hidden" name="supply" value="{{ $line->id }}">
+                    <button class="push push--quiet">{{ __('places/cupboard.remove') }}<span class="visually-hidden">: {{
+                        $line->name }}</span></button>
+                </form>
+            @endif
             <form method="post" action="{{ route('cupboard') }}" class="mt-2">
                 @csrf
                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
