@@ -1,8 +1,8 @@
-// Service worker: keeps the running round's page, the steps ahead of it, the shopping list and the built files, so that a
+// Service worker: keeps the running round's page, the steps ahead of it, the shopping list, Today and the built files, so that a
 // reload without network shows them and not an error. Everything else goes to the network as if it were not here.
 const PAGES = 'round-pages-1';
 const BUILT = 'built-1';
-const isKept = (path) => /^\/rounds\/[0-9A-Za-z]{26}(\/ahead)?$/.test(path) || path === '/cupboard/list';
+const isKept = (path) => /^\/rounds\/[0-9A-Za-z]{26}(\/ahead)?$/.test(path) || path === '/cupboard/list' || path === '/';
 const key = (url) => new URL(url, location.origin).pathname;
 
 self.addEventListener('install', () => self.skipWaiting());
@@ -38,6 +38,12 @@ const built = async (request) => {
     return answer;
 };
 
+// A page from before says so itself.
+const seen = async (answer) => new Response(
+    (await answer.text()).replace('<body', '<body data-seen'),
+    { status: answer.status, headers: answer.headers },
+);
+
 const page = async (request) => {
     const path = key(request.url);
     try {
@@ -50,7 +56,7 @@ const page = async (request) => {
     } catch (error) {
         const there = await (await caches.open(PAGES)).match(path);
         if (there) {
-            return there;
+            return path === '/' ? seen(there) : there;
         }
         throw error;
     }

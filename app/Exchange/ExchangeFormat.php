@@ -17,7 +17,7 @@ final readonly class ExchangeFormat
     public const SINCE = ['supplies' => 2];
 
     /** What a file of an earlier version means where it has no such column. */
-    public const BEFORE = ['counts_time' => false, 'quiet_machines' => false];
+    public const BEFORE = ['counts_time' => false, 'quiet_machines' => false, 'calendar_kind' => 'both'];
 
     /** Rows of all tables together. */
     public const MOST_ROWS = 400_000;
@@ -89,6 +89,7 @@ final readonly class ExchangeFormat
         'hardness' => '?float', 'hardness_unit' => 'text', 'hour_value' => 'float', 'call_fee' => 'float', 'currency' => '?text',
         'water_price' => '?float', 'power_price' => '?float', 'counts_time' => 'bool',
         'digest_hour' => 'int', 'quiet_from' => 'int', 'quiet_to' => 'int', 'quiet_machines' => 'bool', 'session_rule' => '?json',
+        'calendar_kind' => 'word',
     ];
 
     /** Whether a column holds no more than text. */

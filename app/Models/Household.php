@@ -29,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $counts_time whether its own time counts as a cost
  * @property string|null $currency sign of its money; null when nobody has said
  * @property int $digest_hour hour at which its members are reminded by mail, 0 to 23
+ * @property string $calendar_kind one of CALENDAR_KINDS
  * @property bool $quiet_machines whether plans run no machine in the quiet hours either
  * @property array{mode: string, which: int, weekday: int, minutes: int, on: string, days: array<string, string>}|null $session_rule how
  *     it wants its sessions, and when tasks were to be done when it said so
@@ -40,6 +41,12 @@ final class Household extends Model
     /** @use HasFactory<\Database\Factories\HouseholdFactory> */
     use HasFactory;
     use HasUlids;
+
+    /** What its calendar has for each task. */
+    public const BOTH = 'both';
+    public const EVENTS = 'events';
+    public const TODOS = 'todos';
+    public const CALENDAR_KINDS = [self::BOTH, self::EVENTS, self::TODOS];
 
     /** Rules a household starts with, as the table has them. */
     protected $attributes = [
@@ -58,6 +65,7 @@ final class Household extends Model
         'quiet_to' => 7,
         'quiet_machines' => false,
         'session_rule' => null,
+        'calendar_kind' => self::BOTH,
     ];
 
     protected $table = 'households';
@@ -81,6 +89,7 @@ final class Household extends Model
         'quiet_to',
         'quiet_machines',
         'session_rule',
+        'calendar_kind',
     ];
 
     /** @return array<string, string> */

@@ -15,6 +15,12 @@ return [
     'sent' => 'Sent.',
     'nothing' => 'Nothing is due, so there is nothing to send.',
     'feed_gone' => 'That address no longer opens anything.',
+    'kind' => 'In the calendar, each job is',
+    'kinds' => [
+        'both' => 'A to-do and a day, with one alarm',
+        'events' => 'A day',
+        'todos' => 'A to-do',
+    ],
     'made' => ['calendar' => 'Address made', 'display' => 'Token made'],
     'display' => 'On a display',
     'display_line' => 'A display on the wall, or a program that runs your house, reads what is due and why from :url with a token.',

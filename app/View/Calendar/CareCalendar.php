@@ -21,8 +21,8 @@ use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 
 /**
- * Writes what is due as a calendar: for every task a to-do, and an event on its day, with an alarm each; and an event
- * where a long wait ends.
+ * Writes what is due as a calendar: for every task a to-do, an event on its day or both, as the household wants it, with one
+ * alarm; sessions ahead, what to buy, and where a long wait ends.
  */
 final readonly class CareCalendar
 {
@@ -35,6 +35,8 @@ final readonly class CareCalendar
      * @param list<array{Round, RunningTimer}> $waits that a round started and are still going on
      * @param AheadSessions|null $sessions in place of a day for each task
      * @param array<string, array{string, Day|null}> $toBuy what to buy, and until when, by the id of its purchase
+     * @param array<string, \DateTimeImmutable> $written when the newest line about each machine was written, by machine; "" for the
+     *     newest of all
      */
     public function write(
         Household $household,
@@ -43,6 +45,7 @@ final readonly class CareCalendar
         array $waits,
         ?AheadSessions $sessions = null,
         array $toBuy = [],
+        array $written = [],
     ): VCalendar {
         $calendar = new VCalendar(['VERSION' => '2.0', 'PRODID' => '-//Good Rinse//Care of household machines//EN'], false);
         $calendar->add('METHOD', 'PUBLISH');
@@ -52,13 +55,15 @@ final readonly class CareCalendar
         foreach (CareReader::byUrgency($machines) as $task) {
             $day = $this->day($task, $today);
             if (null !== $day && !isset($sessions?->tasks["{$task->machine->id}:$task->id"])) {
-                $this->add($calendar, $household, $task, $day, $today);
+                // What is due and not done moves on by itself with the day.
+                $moved = $task->isDue() ? $today->midnight() : null;
+                $this->add($calendar, $household, $task, $day, $today, Revision::newest($written[$task->machine->id] ?? null, $moved));
             }
         }
 
         if (null !== $sessions) {
             foreach ($sessions->plan->sessions as $session) {
-                $this->addSession($calendar, $household, $sessions, $session);
+                $this->addSession($calendar, $household, $sessions, $session, Revision::newest($written[''] ?? null, $today->midnight()));
             }
         }
 
@@ -66,26 +71,11 @@ final readonly class CareCalendar
             $this->addWait($calendar, $round, $timer);
         }
 
-        foreach ($toBuy as $id => [$summary, $day]) {
-            $this->addPurchase($calendar, $id, $summary, $day, $today);
+        foreach ($toBuy as $id => $buy) {
+            $this->addPurchase($calendar, $id, $buy, Revision::newest($written[''] ?? null, null));
         }
 
         return $calendar;
-    }
-
-    private function addPurchase(VCalendar $calendar, string $id, string $summary, ?Day $day, Day $today): void
-    {
-        $todo = $calendar->add('VTODO', [
-            'UID' => mb_strtolower($id).'-buy@good-rinse',
-            'STATUS' => 'NEEDS-ACTION',
-            'SUMMARY' => $summary,
-            'DTSTAMP' => $today->midnight(),
-            'URL' => route('shopping'),
-        ]);
-        \assert($todo instanceof Component);
-        if (null !== $day) {
-            $todo->add('DUE', $day->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
-        }
     }
 
     /** The day it is asked for: the due day, or the one it was put off to; today when that is past. */
@@ -96,33 +86,53 @@ final readonly class CareCalendar
         return null === $day ? ($task->isDue() ? $today : null) : ($today->isAfter($day) ? $today : $day);
     }
 
-    private function add(VCalendar $calendar, Household $household, TaskCare $task, Day $day, Day $today): void
+    /** @param array{string, Day|null} $buy what to buy, and until when */
+    private function addPurchase(VCalendar $calendar, string $id, array $buy, Revision $revision): void
     {
-        $uid = sprintf('%s-%s', mb_strtolower($task->machine->id), $task->task->id);
-        $stamp = $today->midnight();
-        $properties = [
-            'SUMMARY' => "{$task->name()}, {$task->machine->name}",
-            'DESCRIPTION' => $this->description($task, $today),
-            'DTSTAMP' => $stamp,
-            'LAST-MODIFIED' => $stamp,
-            'CATEGORIES' => $task->kind->name,
-            'URL' => route('machines.show', [$task->machine, 'task' => $task->task->id]),
-        ];
-        $todo = $calendar->add('VTODO', ['UID' => "$uid@good-rinse", 'STATUS' => 'NEEDS-ACTION'] + $properties);
-        $event = $calendar->add('VEVENT', ['UID' => "$uid-day@good-rinse", 'TRANSP' => 'TRANSPARENT'] + $properties);
-        \assert($todo instanceof Component && $event instanceof Component);
-        $todo->add('DUE', (string) $day->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
-        $event->add('DTSTART', $day->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
-        $event->add('DTEND', $day->plus(1)->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
-        foreach ([[$todo, ['RELATED' => 'END']], [$event, []]] as [$component, $related]) {
-            $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $properties['SUMMARY']]);
-            $alarm->add('TRIGGER', "PT{$household->digest_hour}H", $related);
-            $component->add($alarm);
+        [$summary, $day] = $buy;
+        $todo = $this->component($calendar, 'VTODO', [
+            'UID' => mb_strtolower($id).'-buy@good-rinse',
+            'STATUS' => 'NEEDS-ACTION',
+            'SUMMARY' => $summary,
+            'URL' => route('shopping'),
+        ], $revision);
+        if (null !== $day) {
+            $todo->add('DUE', self::date($day), ['VALUE' => 'DATE']);
         }
     }
 
-    private function addSession(VCalendar $calendar, Household $household, AheadSessions $sessions, SessionDay $session): void
+    private function add(VCalendar $calendar, Household $household, TaskCare $task, Day $day, Day $today, Revision $revision): void
     {
+        $uid = sprintf('%s-%s', mb_strtolower($task->machine->id), $task->task->id);
+        $properties = [
+            'SUMMARY' => "{$task->name()}, {$task->machine->name}",
+            'DESCRIPTION' => $this->description($task, $today),
+            'CATEGORIES' => $task->kind->name,
+            'URL' => route('machines.show', [$task->machine, 'task' => $task->task->id]),
+        ];
+        $kind = $household->calendar_kind;
+        if (Household::EVENTS !== $kind) {
+            $todo = ['UID' => "$uid@good-rinse", 'STATUS' => 'NEEDS-ACTION'] + $properties;
+            $todo = $this->component($calendar, 'VTODO', $todo, $revision);
+            $todo->add('DUE', self::date($day), ['VALUE' => 'DATE']);
+            // Whoever has both is reminded once, by the event.
+            if (Household::TODOS === $kind) {
+                self::remind($calendar, $todo, "PT{$household->digest_hour}H", ['RELATED' => 'END']);
+            }
+        }
+        if (Household::TODOS !== $kind) {
+            $event = $this->wholeDay($calendar, ['UID' => "$uid-day@good-rinse"] + $properties, $day, $revision);
+            self::remind($calendar, $event, "PT{$household->digest_hour}H");
+        }
+    }
+
+    private function addSession(
+        VCalendar $calendar,
+        Household $household,
+        AheadSessions $sessions,
+        SessionDay $session,
+        Revision $revision,
+    ): void {
         $day = $sessions->today->plus($session->day);
         $lines = $jobs = [];
         foreach ($session->jobs as $job) {
@@ -130,10 +140,9 @@ final readonly class CareCalendar
             $lines[$task->machine->name][] = $task->name();
             $jobs[] = "{$task->machine->id}:{$task->fullest()}";
         }
-        $summary = (string) __('plan.ahead.summary', ['machines' => implode(', ', array_keys($lines))]);
-        $event = $calendar->add('VEVENT', [
-            'UID' => sprintf('session-%s-%s@good-rinse', mb_strtolower($household->id), $day->midnight()->format('Ymd')),
-            'SUMMARY' => $summary,
+        $event = $this->wholeDay($calendar, [
+            'UID' => sprintf('session-%s-%s@good-rinse', mb_strtolower($household->id), self::date($day)),
+            'SUMMARY' => (string) __('plan.ahead.summary', ['machines' => implode(', ', array_keys($lines))]),
             'DESCRIPTION' => implode("\n", [
                 ...array_map(
                     static fn (string $machine, array $tasks): string => "$machine: ".implode(', ', $tasks),
@@ -142,36 +151,56 @@ final readonly class CareCalendar
                 ),
                 (string) __('plan.ahead.takes', ['minutes' => Uses::minutes($session->minutes)]),
             ]),
-            'DTSTAMP' => $sessions->today->midnight(),
-            'TRANSP' => 'TRANSPARENT',
             'URL' => route('plan', ['jobs' => array_values(array_unique($jobs))]),
-        ]);
-        \assert($event instanceof Component);
-        $event->add('DTSTART', $day->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
-        $event->add('DTEND', $day->plus(1)->midnight()->format('Ymd'), ['VALUE' => 'DATE']);
-        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $summary]);
-        $alarm->add('TRIGGER', "PT{$household->digest_hour}H");
-        $event->add($alarm);
+        ], $day, $revision);
+        self::remind($calendar, $event, "PT{$household->digest_hour}H");
     }
 
     private function addWait(VCalendar $calendar, Round $round, RunningTimer $timer): void
     {
         $over = $timer->endsAt()->setTimezone(new \DateTimeZone('UTC'));
-        $summary = "$timer->label: {$round->machine->name}";
-        $event = $calendar->add('VEVENT', [
+        $event = $this->component($calendar, 'VEVENT', [
             'UID' => mb_strtolower("$round->id-$timer->step@good-rinse"),
-            'SUMMARY' => $summary,
+            'SUMMARY' => "$timer->label: {$round->machine->name}",
             'DESCRIPTION' => (string) __('reminders.calendar.over'),
-            'DTSTAMP' => $timer->startedAt->setTimezone(new \DateTimeZone('UTC')),
             'DTSTART' => $over,
             'DTEND' => $over,
             'TRANSP' => 'TRANSPARENT',
             'URL' => route('rounds.show', $round),
-        ]);
-        \assert($event instanceof Component);
-        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $summary]);
-        $alarm->add('TRIGGER', 'PT0S');
-        $event->add($alarm);
+        ], new Revision($timer->startedAt));
+        self::remind($calendar, $event, 'PT0S');
+    }
+
+    /** @param array<string, mixed> $properties */
+    private function wholeDay(VCalendar $calendar, array $properties, Day $day, Revision $revision): Component
+    {
+        $event = $this->component($calendar, 'VEVENT', $properties + ['TRANSP' => 'TRANSPARENT'], $revision);
+        $event->add('DTSTART', self::date($day), ['VALUE' => 'DATE']);
+        $event->add('DTEND', self::date($day->plus(1)), ['VALUE' => 'DATE']);
+
+        return $event;
+    }
+
+    /** @param array<string, mixed> $properties */
+    private function component(VCalendar $calendar, string $name, array $properties, Revision $revision): Component
+    {
+        $component = $calendar->add($name, $properties + $revision->properties());
+        \assert($component instanceof Component);
+
+        return $component;
+    }
+
+    /** @param array<string, string> $related */
+    private static function remind(VCalendar $calendar, Component $component, string $trigger, array $related = []): void
+    {
+        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => (string) $component->__get('SUMMARY')]);
+        $alarm->add('TRIGGER', $trigger, $related);
+        $component->add($alarm);
+    }
+
+    private static function date(Day $day): string
+    {
+        return $day->midnight()->format('Ymd');
     }
 
     private function description(TaskCare $task, Day $today): string

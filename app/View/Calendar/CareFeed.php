@@ -12,11 +12,13 @@ use App\Care\Sessions\AheadReader;
 use App\Care\Sessions\SessionWish;
 use App\Models\Household;
 use App\Models\Round;
+use App\Support\Scalar;
 use App\View\Pages\Cupboard\SupplyLines;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Round\RunningTimer;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** A household's calendar as text, kept until something in it changes. */
@@ -47,6 +49,7 @@ final readonly class CareFeed
                 ...$going,
                 $this->stock->of($household),
                 $household->name,
+                $household->calendar_kind,
                 (string) $household->digest_hour,
                 json_encode($household->session_rule, JSON_THROW_ON_ERROR),
                 $household->measures->value,
@@ -69,11 +72,26 @@ final readonly class CareFeed
                 $waits,
                 null === $wish ? null : $this->ahead->read($household, $wish),
                 $this->toBuy($household),
+                self::written($household),
             )->serialize(),
         );
         $this->cache->forever($key, ['stamp' => $stamp, 'text' => $text]);
 
         return [$text, $stamp];
+    }
+
+    /** @return array<string, \DateTimeImmutable> when the newest line about each machine was written, and of all under "" */
+    private static function written(Household $household): array
+    {
+        $written = [];
+        foreach (DB::table('entries')->where('household_id', $household->id)->groupBy('machine_id')
+            ->selectRaw('machine_id, max(recorded_at) as at')->get() as $row) {
+            $at = new \DateTimeImmutable(Scalar::text($row->at).' UTC');
+            $written[Scalar::text($row->machine_id)] = $at;
+            $written[''] = max($written[''] ?? $at, $at);
+        }
+
+        return $written;
     }
 
     /** @return array<string, array{string, Day|null}> what is surely to be bought, by the id of its purchase */

@@ -34,6 +34,11 @@ export const startWorker = async () => {
             // No worker here: a round still goes on while its page stays open.
         }
     }
+    if ('seen' in document.body.dataset) {
+        note('No network. This is Today as you last saw it; a round under way and the shopping list go on without one.');
+
+        return;
+    }
     if (document.querySelector('[data-ahead], [data-keep]') || (await waiting()).length === 0) {
         return; // a round and a list send their own
     }

@@ -8,6 +8,10 @@
     @if ($person)<meta name="person" content="{{ $person->id }}">@endif
     <title>{{ $title }} · Good Rinse</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="apple-touch-icon" href="/icons/192.png">
+    <link rel="manifest" href="/app.webmanifest">
+    <meta name="theme-color" media="(prefers-color-scheme: light)" content="#f5f2ea">
+    <meta name="theme-color" media="(prefers-color-scheme: dark)" content="#0d2027">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
 </head>
 <body @class(['in-round' => $inRound])>

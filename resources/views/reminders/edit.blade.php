@@ -3,7 +3,7 @@
     <div class="two-tiles">
         <section class="tile">
             <h2>In your calendar</h2>
-            <p>A private address that any calendar program can subscribe to: a to-do and a day for every job, with its window and an alarm.
+            <p>A private address that any calendar program can subscribe to: every job with its window and an alarm, and what to buy.
                 Who has the address can read it.</p>
             @if (session('feed'))
                 <div x-data="copy">
@@ -53,6 +53,14 @@
                     </div>
                 @endforeach
             </div>
+            <fieldset class="field mt-3">
+                <legend class="form-label">{{ __('reminders.kind') }}</legend>
+                @foreach (App\Models\Household::CALENDAR_KINDS as $kind)
+                    <label class="check-row"><input type="radio" name="calendar_kind" value="{{ $kind }}"
+                        @checked(old('calendar_kind', $household->calendar_kind) === $kind)>
+                        <span>{{ __("reminders.kinds.$kind") }}</span></label>
+                @endforeach
+            </fieldset>
             <label class="check-row mt-3"><input type="checkbox" name="quiet_machines" value="1"
                 @checked(old('quiet_machines', $household->quiet_machines))> {{ __('reminders.quiet_machines') }}</label>
             <p class="hint mt-3">One mail a day at most, and not of the same jobs every day. Each has a link that ends them.</p>

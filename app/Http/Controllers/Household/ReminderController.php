@@ -32,6 +32,7 @@ final class ReminderController extends Controller
             $request->integer('quiet_from'),
             $request->integer('quiet_to'),
             $request->boolean('quiet_machines'),
+            $request->filled('calendar_kind') ? $request->string('calendar_kind')->toString() : null,
         );
 
         return redirect()->route('reminders')->with('did', __('reminders.saved'));

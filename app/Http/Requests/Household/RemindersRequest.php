@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Household;
 
+use App\Models\Household;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 /** When mail comes. */
 final class RemindersRequest extends FormRequest
@@ -19,6 +21,7 @@ final class RemindersRequest extends FormRequest
             'digest_hour' => $hour,
             'quiet_from' => $hour,
             'quiet_to' => $hour,
+            'calendar_kind' => ['nullable', Rule::in(Household::CALENDAR_KINDS)],
             'quiet_machines' => ['nullable', 'boolean'],
         ];
     }
