@@ -20,7 +20,7 @@ test('it can be installed, and starts without a network with Today as it was @wi
     await page.goto(manifest.start_url);
     await page.reload();
     await page.waitForFunction(async () => (await caches.match('/')) !== undefined);
-    const said = await page.getByRole('heading', { level: 1 }).innerText();
+    const said = await page.getByRole('heading', { level: 1 }).textContent();
     await context.setOffline(true);
     await page.goto('/');
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(said);
