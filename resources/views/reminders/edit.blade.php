@@ -1,5 +1,5 @@
 <x-layout title="Calendar and mail" place="household">
-    <h1>Told where you look anyway.</h1>
+    <h1>Reminders in your calendar and by mail</h1>
     <div class="two-tiles">
         <section class="tile">
             <h2>In your calendar</h2>
@@ -39,6 +39,14 @@
         <form class="tile" method="post" action="{{ route('reminders') }}">
             @csrf
             @method('put')
+            <fieldset class="field mt-0 mb-3">
+                <legend><h2>{{ __('reminders.kind') }}</h2></legend>
+                @foreach (App\Models\Household::CALENDAR_KINDS as $kind)
+                    <label class="check-row"><input type="radio" name="calendar_kind" value="{{ $kind }}"
+                        @checked(old('calendar_kind', $household->calendar_kind) === $kind)>
+                        <span>{{ __("reminders.kinds.$kind") }}</span></label>
+                @endforeach
+            </fieldset>
             <h2>By mail</h2>
             <label class="check-row"><input type="checkbox" name="wanted" value="1" @checked(old('wanted', $person->reminders))>
                 Remind {{ $person->email }} when something falls due</label>
@@ -53,14 +61,6 @@
                     </div>
                 @endforeach
             </div>
-            <fieldset class="field mt-3">
-                <legend class="form-label">{{ __('reminders.kind') }}</legend>
-                @foreach (App\Models\Household::CALENDAR_KINDS as $kind)
-                    <label class="check-row"><input type="radio" name="calendar_kind" value="{{ $kind }}"
-                        @checked(old('calendar_kind', $household->calendar_kind) === $kind)>
-                        <span>{{ __("reminders.kinds.$kind") }}</span></label>
-                @endforeach
-            </fieldset>
             <label class="check-row mt-3"><input type="checkbox" name="quiet_machines" value="1"
                 @checked(old('quiet_machines', $household->quiet_machines))> {{ __('reminders.quiet_machines') }}</label>
             <p class="hint mt-3">One mail a day at most, and not of the same jobs every day. Each has a link that ends them.</p>

@@ -10,13 +10,14 @@ use App\Models\Machine;
 use App\Models\Round;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Process;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\TestCase;
 
 final class ReminderTest extends TestCase
 {
+    use ReadsFeed;
+
     private User $user;
     private Machine $machine;
 
@@ -31,36 +32,6 @@ final class ReminderTest extends TestCase
             "/machines/{$this->machine->id}/openings",
             ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-05-01', 'found' => 'patchy', 'left' => 'clear'],
         );
-    }
-
-    private function feed(): string
-    {
-        $this->post('/feeds')->assertRedirect('/reminders');
-        $address = session('feed');
-
-        return is_string($address) ? (string) parse_url($address, PHP_URL_PATH) : '';
-    }
-
-    private function calendar(string $address): VCalendar
-    {
-        $read = Reader::read(
-            (string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent(),
-        );
-        \assert($read instanceof VCalendar);
-
-        return $read;
-    }
-
-    /** @return array<string, array{string, string}> component and day, by UID */
-    private static function days(VCalendar $calendar): array
-    {
-        $days = [];
-        foreach ($calendar->getComponents() as $component) {
-            $day = 'VTODO' === $component->name ? $component->__get('DUE') : $component->__get('DTSTART');
-            $days[(string) $component->__get('UID')] = [$component->name, (string) $day];
-        }
-
-        return $days;
     }
 
     public function test_the_calendar_is_valid_and_read_back_it_says_what_today_says(): void
@@ -78,59 +49,6 @@ final class ReminderTest extends TestCase
         self::assertStringContainsString('Most likely between', (string) $todo->__get('DESCRIPTION'));
         self::assertNull($todo->__get('VALARM'), 'who has both is reminded once');
         self::assertSame('PT8H', (string) $calendar->select('VEVENT')[0]->__get('VALARM')->__get('TRIGGER'));
-    }
-
-    public function test_a_household_has_days_to_dos_or_both_and_each_is_reminded_of_once(): void
-    {
-        $address = $this->feed();
-        foreach ([Household::EVENTS => ['VEVENT'], Household::TODOS => ['VTODO'], Household::BOTH => ['VEVENT', 'VTODO']] as $kind => $names) {
-            $this->put('/reminders', [
-                'digest_hour' => 8, 'quiet_from' => 21, 'quiet_to' => 7, 'calendar_kind' => $kind,
-            ])->assertSessionHasNoErrors();
-            $calendar = $this->calendar($address);
-            $found = $alarms = [];
-            foreach ($calendar->getComponents() as $component) {
-                $found[$component->name] = true;
-                $job = str_replace('-day@', '@', (string) $component->__get('UID'));
-                $alarms[$job] = ($alarms[$job] ?? 0) + count($component->select('VALARM'));
-            }
-            self::assertSame($names, self::sorted(array_keys($found)));
-            self::assertSame([1], array_values(array_unique($alarms)));
-        }
-        $this->put('/reminders', ['digest_hour' => 8, 'quiet_from' => 21, 'quiet_to' => 7, 'calendar_kind' => 'none'])
-            ->assertSessionHasErrors('calendar_kind');
-    }
-
-    public function test_what_has_moved_has_a_higher_number_and_another_reader_reads_the_same(): void
-    {
-        $address = $this->feed();
-        $first = (string) $this->get($address)->getContent();
-        $this->clock->move('+1 hour');
-        $this->post("/machines/{$this->machine->id}/openings", [
-            'id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-14', 'found' => 'clear', 'left' => 'clear',
-        ])->assertSessionHasNoErrors();
-        $uid = mb_strtolower($this->machine->id).'-filter-day@good-rinse';
-        [$before, $after] = [self::readElsewhere($first), self::readElsewhere((string) $this->get($address)->getContent())];
-        self::assertGreaterThan($before[$uid]['sequence'], $after[$uid]['sequence']);
-        self::assertGreaterThan($before[$uid]['modified'], $after[$uid]['modified']);
-        $again = self::readElsewhere((string) $this->get($address)->getContent());
-        self::assertSame($after, $again, 'what has not moved stays as it was');
-        $days = [];
-        foreach (self::days($this->calendar($address)) as $id => [, $day]) {
-            $days[$id] = $day;
-        }
-        self::assertSame($days, array_map(static fn (array $each): string => $each['day'], $after));
-    }
-
-    /** @return array<string, array{day: string, sequence: int, modified: string}> by UID, as another library reads it */
-    private static function readElsewhere(string $calendar): array
-    {
-        $node = Process::path(base_path())->input($calendar)->run(['node', 'tests/Script/read-calendar.mjs']);
-        self::assertTrue($node->successful(), $node->errorOutput());
-        /** @var array<string, array{day: string, sequence: int, modified: string}> $read */
-        $read = json_decode($node->output(), true, 512, JSON_THROW_ON_ERROR);
-
-        return $read;
     }
 
     public function test_a_uid_stays_when_its_date_moves_and_the_tag_tells_of_it(): void
@@ -166,18 +84,6 @@ final class ReminderTest extends TestCase
         $this->clock->move('+22 hours');
         $this->post("/rounds/$round/ticks", ['id' => $this->ulid(), 'step' => 'rest-vinegar'])->assertSessionHasNoErrors();
         self::assertArrayNotHasKey($uid, self::days($this->calendar($address)));
-    }
-
-    /**
-     * @param list<string> $names
-     *
-     * @return list<string>
-     */
-    private static function sorted(array $names): array
-    {
-        sort($names);
-
-        return $names;
     }
 
     public function test_a_closed_or_guessed_address_is_not_there_and_guessing_is_slowed_down(): void
