@@ -6,7 +6,6 @@ namespace App\Exchange;
 
 use App\Care\MachineCare;
 use App\Care\TaskCare;
-use App\Support\Csv;
 use GoodRinse\Core\Device\TableFormat;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Scale\Grade;
@@ -42,38 +41,18 @@ final readonly class PastCareTable
      */
     public static function read(string $text, array $picked, array $machines, Handbook $handbook, Day $today): self
     {
-        $rows = Csv::rows($text, self::MOST);
-        $header = array_map(static fn (?string $cell): string => trim((string) $cell), array_shift($rows) ?? []);
-        $columns = [];
-        foreach (self::COLUMNS as $column) {
-            $columns[$column] = $picked[$column] ?? self::place($header, $column);
-        }
-        $cell = static fn (array $row, string $column): string => null === $columns[$column]
-            ? ''
-            : trim(is_string($row[$columns[$column]] ?? null) ? $row[$columns[$column]] : '');
-        $format = TableFormat::of(array_map(static fn (array $row): string => $cell($row, 'date'), $rows), []);
+        $table = ImportTable::read($text, self::CALLED, $picked, self::MOST);
+        $format = TableFormat::of($table->column('date'), []);
         $good = $bad = [];
-        foreach ($rows as $i => $row) {
-            $line = self::line($i + 2, $cell($row, 'date'), $cell($row, 'machine'), $cell($row, 'what'), $cell($row, 'found'), [
+        foreach ($table->lines as $number => $cells) {
+            $line = self::line($number, $cells['date'], $cells['machine'], $cells['what'], $cells['found'], [
                 $format, $machines, $handbook, $today,
             ]);
-            $line instanceof PastCareLine ? $good[] = $line : $bad[$i + 2] = $line;
+            $line instanceof PastCareLine ? $good[] = $line : $bad[$number] = $line;
         }
         usort($good, static fn (PastCareLine $a, PastCareLine $b): int => $a->day->number <=> $b->day->number);
 
-        return new self($header, $columns, $good, $bad);
-    }
-
-    /** @param list<string> $header */
-    private static function place(array $header, string $column): ?int
-    {
-        foreach ($header as $i => $name) {
-            if (in_array(mb_strtolower($name), self::CALLED[$column], true)) {
-                return $i;
-            }
-        }
-
-        return null;
+        return new self($table->header, $table->columns, $good, $bad);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Models\Machine;
 use GoodRinse\Core\Logbook\Payload\Stock\Purchase;
 use GoodRinse\Core\Logbook\Payload\Stock\StockLook;
 use GoodRinse\Core\Quantity\Day;
@@ -15,6 +16,7 @@ final readonly class PurchaseLine
      * @param int $number of the line in the table, from 1
      * @param string $id ULID of the entry that it becomes: the one it came from, or one that follows from what the line says
      * @param string $name of the supply
+     * @param Machine|null $machine that a part goes into
      */
     public function __construct(
         public int $number,
@@ -22,6 +24,7 @@ final readonly class PurchaseLine
         public Day $day,
         public string $name,
         public Purchase|StockLook $payload,
+        public ?Machine $machine,
     ) {
     }
 

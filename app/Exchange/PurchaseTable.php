@@ -6,7 +6,7 @@ namespace App\Exchange;
 
 use App\Care\Cupboard\SupplyCatalog;
 use App\Models\Household;
-use App\Support\Csv;
+use App\Models\Machine;
 use App\Support\DerivedUlid;
 use GoodRinse\Core\Device\TableFormat;
 use GoodRinse\Core\Handbook\Chemistry\Supply;
@@ -61,38 +61,24 @@ final readonly class PurchaseTable
     /** @param array<string, int|null> $picked columns that somebody has matched; the others go by their names */
     public static function read(string $text, array $picked, Household $household, SupplyCatalog $catalog, Day $today): self
     {
-        $rows = Csv::rows($text, self::MOST);
-        $header = array_map(static fn (?string $cell): string => trim((string) $cell), array_shift($rows) ?? []);
-        $columns = [];
-        foreach (self::COLUMNS as $column) {
-            $columns[$column] = $picked[$column] ?? self::place($header, $column);
-        }
-        $isCut = count($rows) > self::MOST - 1;
-        $rows = array_slice($rows, 0, self::MOST - 1);
-        $cell = static fn (array $row, string $column): string => null === $columns[$column]
-            ? ''
-            : trim(is_string($row[$columns[$column]] ?? null) ? $row[$columns[$column]] : '');
+        $table = ImportTable::read($text, self::CALLED, $picked, self::MOST - 1);
         $format = TableFormat::of(
-            array_map(static fn (array $row): string => $cell($row, 'date'), $rows),
-            array_merge(...array_map(
-                static fn (array $row): array => [$cell($row, 'package'), $cell($row, 'price'), $cell($row, 'left')],
-                $rows,
-            )),
+            $table->column('date'),
+            [...$table->column('package'), ...$table->column('price'), ...$table->column('left')],
         );
         $good = $bad = $seen = $known = [];
-        foreach ($rows as $i => $row) {
-            $cells = array_map(static fn (string $column): string => $cell($row, $column), array_combine(self::COLUMNS, self::COLUMNS));
-            $line = self::line($i + 2, $cells, $household, $catalog, $format, $today, $known, $seen);
-            $line instanceof PurchaseLine ? $good[] = $line : $bad[$i + 2] = $line;
+        foreach ($table->lines as $number => $cells) {
+            $line = self::line($number, $cells, $household, $catalog, $format, $today, $known, $seen);
+            $line instanceof PurchaseLine ? $good[] = $line : $bad[$number] = $line;
         }
         usort($good, static fn (PurchaseLine $a, PurchaseLine $b): int => $a->day->number <=> $b->day->number);
 
-        return new self($header, $columns, $good, $bad, $isCut);
+        return new self($table->header, $table->columns, $good, $bad, $table->isCut);
     }
 
     /**
      * @param array<string, string> $cells by column
-     * @param array<string, Supply|null> $known supplies that were looked for, by name
+     * @param array<string, array{Supply|null, Machine|null}> $known supplies that were looked for, with the machine of a part, by name
      * @param array<string, int> $seen how often each line was there already, by what it says
      *
      * @return PurchaseLine|string what is wrong
@@ -110,7 +96,7 @@ final readonly class PurchaseTable
         $isLook = '' !== $cells['left'];
         $moment = $format->moment($cells['date'], new \DateTimeZone('UTC'));
         $day = null === $moment ? ($isLook && '' === $cells['date'] ? $today : null) : Day::of($moment[0]->format('Y-m-d'));
-        $supply = $known[$cells['what']] ??= self::supply($household, $catalog, $cells['what']);
+        [$supply, $machine] = $known[$cells['what']] ??= self::supply($household, $catalog, $cells['what']);
         $given = $isLook ? $cells['left'] : $cells['package'];
         $size = '' === $given ? $supply->packages[0] ?? null : $format->number($given);
         $count = '' === $cells['count'] ? 1 : (ctype_digit($cells['count']) ? (int) $cells['count'] : 0);
@@ -150,23 +136,12 @@ final readonly class PurchaseTable
         $seen[$says] = $isLook ? 1 : ($seen[$says] ?? 0) + 1;
         $id = Ulid::isValid($cells['id']) ? mb_strtoupper($cells['id']) : DerivedUlid::of($household->id, "$says {$seen[$says]}");
 
-        return new PurchaseLine($number, $id, $day, $cells['what'], $payload);
+        return new PurchaseLine($number, $id, $day, $cells['what'], $payload, $machine);
     }
 
-    private static function supply(Household $household, SupplyCatalog $catalog, string $what): ?Supply
+    /** @return array{Supply|null, Machine|null} with the machine that a part goes into */
+    private static function supply(Household $household, SupplyCatalog $catalog, string $what): array
     {
-        return ($catalog->find($household, $catalog->named($household, $what) ?? $what) ?? [null])[0];
-    }
-
-    /** @param list<string> $header */
-    private static function place(array $header, string $column): ?int
-    {
-        foreach ($header as $i => $name) {
-            if (in_array(mb_strtolower($name), self::CALLED[$column], true)) {
-                return $i;
-            }
-        }
-
-        return null;
+        return $catalog->find($household, $catalog->named($household, $what) ?? $what) ?? [null, null];
     }
 }
