@@ -19,11 +19,9 @@ final class Packages
      */
     public static function of(array $supplies, iterable $entries): array
     {
-        $sorted = [...$entries];
-        usort($sorted, static fn (Entry $a, Entry $b): int => [$a->happenedAt, $a->order] <=> [$b->happenedAt, $b->order]);
         /** @var array<string, array<string, Package>> $own by supply and size, the one that was bought last at the end */
         $own = [];
-        foreach ($sorted as $entry) {
+        foreach (Entry::inOrder($entries) as $entry) {
             $bought = $entry->payload;
             $size = $bought instanceof Purchase ? ($supplies[$bought->supply] ?? null)?->inUnit($bought->package) : null;
             if ($bought instanceof Purchase && null !== $size && $size > 0) {

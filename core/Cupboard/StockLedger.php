@@ -32,10 +32,8 @@ final readonly class StockLedger
      */
     public function of(iterable $entries, array $machines = []): array
     {
-        $sorted = [...$entries];
-        usort($sorted, static fn (Entry $a, Entry $b): int => [$a->happenedAt, $a->order, $a->id] <=> [$b->happenedAt, $b->order, $b->id]);
         $stocks = array_map(static fn (Supply $supply): Stock => new Stock($supply), $this->supplies);
-        foreach ($sorted as $entry) {
+        foreach (Entry::inOrder($entries) as $entry) {
             [$id, $portion] = self::about($entry->payload, $machines[$entry->id] ?? null);
             $amount = null === $portion ? null : ($this->supplies[$id] ?? null)?->inUnit($portion);
             if (null !== $amount) {

@@ -18,10 +18,8 @@ final class Wishes
      */
     public static function of(iterable $entries): array
     {
-        $sorted = [...$entries];
-        usort($sorted, static fn (Entry $a, Entry $b): int => [$a->happenedAt, $a->order] <=> [$b->happenedAt, $b->order]);
         $wishes = [];
-        foreach ($sorted as $entry) {
+        foreach (Entry::inOrder($entries) as $entry) {
             $payload = $entry->payload;
             if ($payload instanceof Purchase) {
                 unset($wishes[$payload->supply]);

@@ -23,4 +23,17 @@ final readonly class Entry
         public ?string $voids = null,
     ) {
     }
+
+    /**
+     * @param iterable<self> $entries in any order
+     *
+     * @return list<self> as they happened, and of one moment as they were written
+     */
+    public static function inOrder(iterable $entries): array
+    {
+        $sorted = [...$entries];
+        usort($sorted, static fn (self $a, self $b): int => [$a->happenedAt, $a->order, $a->id] <=> [$b->happenedAt, $b->order, $b->id]);
+
+        return $sorted;
+    }
 }

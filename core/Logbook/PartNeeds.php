@@ -17,10 +17,8 @@ final class PartNeeds
      */
     public static function of(iterable $entries): array
     {
-        $sorted = [...$entries];
-        usort($sorted, static fn (Entry $a, Entry $b): int => [$a->happenedAt, $a->order] <=> [$b->happenedAt, $b->order]);
         $needs = [];
-        foreach ($sorted as $entry) {
+        foreach (Entry::inOrder($entries) as $entry) {
             $payload = $entry->payload;
             if ($payload instanceof PartFitted) {
                 unset($needs[$payload->part]);

@@ -13,6 +13,7 @@ use GoodRinse\Core\Handbook\Chemistry\SupplyKind;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Portion;
+use Illuminate\Support\Str;
 
 /** Says for which job something is missing, and what else would do. */
 final readonly class ShortageWords
@@ -45,7 +46,7 @@ final readonly class ShortageWords
             default => 'short',
         };
         $sentences = [self::text($key, [
-            'job' => mb_strtolower(mb_substr($run->job, 0, 1)).mb_substr($run->job, 1),
+            'job' => Str::lcfirst($run->job),
             'day' => Dates::short($today->plus($run->day), $today),
             'supply' => $shortage->name,
             'need' => $amount($run->need),

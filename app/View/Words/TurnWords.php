@@ -6,6 +6,7 @@ namespace App\View\Words;
 
 use App\Care\Sessions\NextTurn;
 use App\Support\Scalar;
+use Illuminate\Support\Str;
 
 /** Says what one person of a session does next. */
 final readonly class TurnWords
@@ -24,7 +25,7 @@ final readonly class TurnWords
             null !== $this->turn->at => self::text('free_until', [
                 'time' => Dates::time($this->turn->at, $this->turn->running->household->zone()),
                 'machine' => $this->turn->machine()->name ?? '',
-                'what' => rtrim(mb_strtolower(mb_substr($what, 0, 1)).mb_substr($what, 1), '.'),
+                'what' => rtrim(Str::lcfirst($what), '.'),
             ]),
             default => self::text('nothing_left'),
         };

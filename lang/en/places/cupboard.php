@@ -18,7 +18,6 @@ return [
     'money' => 'What care costs',
     'tables' => 'Tables in and out',
     'kitchen' => 'In the kitchen',
-    'shelves' => 'Where it is kept',
     'high' => 'Highest shelf, out of the reach of children.',
     'apart' => 'Never on one shelf with: :others.',
     'own_bottle' => 'Everything stays in the bottle it came in, never in one for drinks.',
@@ -79,7 +78,6 @@ return [
     'add' => 'Add it',
     'keep' => 'Where it is kept, and other uses',
     'place' => 'Kept in',
-    'place_hint' => 'Cellar, cabin. Empty for the kitchen.',
     'beside' => 'other uses',
     'beside_amount' => 'Also used: how much',
     'beside_days' => 'every so many days',
@@ -101,7 +99,6 @@ return [
         'removed' => 'It is out of the cupboard. The logbook keeps what was written about it.',
     ],
     'save' => 'Write it down',
-    'bought_before' => 'Bought before',
     'list' => [
         'title' => 'Shopping list',
         'head' => '{0} Nothing to buy.|{1} One thing to buy.|[2,*] :Count things to buy.',

@@ -18,6 +18,7 @@ use App\View\Words\Money;
 use App\View\Words\Uses;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Day;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** The shopping list: what to buy, why, and what is in the basket already. */
@@ -79,7 +80,7 @@ final readonly class ShoppingPage
             price: null === $line->buy->price ? '' : Money::paid($line->buy->price, $household),
             notes: array_values(array_filter([
                 null === $line->run ? null : self::text('for', [
-                    'job' => mb_strtolower(mb_substr($line->run->job, 0, 1)).mb_substr($line->run->job, 1),
+                    'job' => Str::lcfirst($line->run->job),
                     'day' => Dates::short($cupboard->today->plus($line->run->day), $cupboard->today),
                 ]),
                 $line->isWished ? self::text('wished') : null,

@@ -20,6 +20,7 @@ use GoodRinse\Core\Handbook\Chemistry\Supply;
 use GoodRinse\Core\Handbook\Chemistry\SupplyKind;
 use GoodRinse\Core\Quantity\Day;
 use GoodRinse\Core\Quantity\Portion;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** Says of a supply how much there is, how long that lasts, and what to buy. */
@@ -130,7 +131,7 @@ final readonly class SupplyLines
 
         $sentence = Scalar::text(trans_choice("places/cupboard.$key", $run->jobs, [
             'day' => $short($run->day),
-            'job' => mb_strtolower(mb_substr($run->job, 0, 1)).mb_substr($run->job, 1),
+            'job' => Str::lcfirst($run->job),
             'count' => Uses::small($run->jobs),
         ]));
 
