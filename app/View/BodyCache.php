@@ -28,9 +28,15 @@ final readonly class BodyCache
     {
     }
 
-    /** @param \Closure(): View $make the body anew */
-    public function of(string $page, Household $household, \Closure $make): HtmlString
+    /**
+     * @param \Closure(): View $make the body anew
+     * @param bool $isOnce whether it belongs to this visit only, and is neither kept nor taken from what is
+     */
+    public function of(string $page, Household $household, \Closure $make, bool $isOnce = false): HtmlString
     {
+        if ($isOnce) {
+            return new HtmlString($make()->render());
+        }
         $stamp = $this->stamp->of($household);
         if (null === $stamp) {
             return new HtmlString($this->filled($this->emptied($make()), $household));

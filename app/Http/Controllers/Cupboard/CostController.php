@@ -13,7 +13,6 @@ use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\HtmlString;
 use Psr\Clock\ClockInterface;
 
 /** What care costs, and whether it pays. */
@@ -29,8 +28,7 @@ final class CostController extends Controller
             'household' => $home,
             'today' => Day::at($clock->now(), $home->zone()),
             // What was typed and is not right yet belongs to this visit only.
-            'body' => $request->session()->has('errors')
-                ? new HtmlString($body()->render()) : $kept->of("costs.$year", $home, $body),
+            'body' => $kept->of("costs.$year", $home, $body, isOnce: $request->session()->has('errors')),
         ]);
     }
 

@@ -14,7 +14,6 @@ use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\HtmlString;
 use Psr\Clock\ClockInterface;
 
 /** What there is, what runs out, and what to buy. */
@@ -31,8 +30,7 @@ final class CupboardController extends Controller
             'household' => $home,
             'today' => Day::at($clock->now(), $home->zone()),
             // What was typed and is not right yet belongs to this visit only.
-            'body' => $request->session()->has('errors')
-                ? new HtmlString($body()->render()) : $kept->of("cupboard.$months", $home, $body),
+            'body' => $kept->of("cupboard.$months", $home, $body, isOnce: $request->session()->has('errors')),
         ]);
     }
 

@@ -13,7 +13,6 @@ use App\View\Pages\Ahead\AheadPage;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\HtmlString;
 use Psr\Clock\ClockInterface;
 
 /** The sessions of the next half year. */
@@ -30,7 +29,7 @@ final class AheadController extends Controller
             'household' => $home,
             'today' => Day::at($clock->now(), $home->zone()),
             // What is only looked at is not kept: there are thousands of ways to look.
-            'body' => null === $wish ? $kept->of("ahead $rule", $home, $body) : new HtmlString($body()->render()),
+            'body' => $kept->of("ahead $rule", $home, $body, isOnce: null !== $wish),
         ]);
     }
 

@@ -6,22 +6,18 @@ namespace App\Http\Requests\Cupboard;
 
 use App\Models\Household;
 use App\Models\Machine;
-use App\Support\NumberText;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Prices of a household, or what a machine would cost anew. */
 final class CostRequest extends FormRequest
 {
+    use AcceptsNumbers;
+
     private const NUMBERS = ['water_price', 'power_price', 'price', 'lasts', 'left', 'litres', 'power'];
 
     protected function prepareForValidation(): void
     {
-        foreach (self::NUMBERS as $field) {
-            $given = $this->input($field);
-            if (is_string($given)) {
-                $this->merge([$field => NumberText::normal($given)]);
-            }
-        }
+        $this->readNumbers(...self::NUMBERS);
     }
 
     /** @return array<string, list<string>> */

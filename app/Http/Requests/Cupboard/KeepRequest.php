@@ -6,7 +6,6 @@ namespace App\Http\Requests\Cupboard;
 
 use App\Care\Cupboard\SupplyCatalog;
 use App\Models\User;
-use App\Support\NumberText;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Quantity\Portion;
 use GoodRinse\Core\Quantity\PortionUnit;
@@ -17,13 +16,11 @@ use Illuminate\Validation\Rule;
 final class KeepRequest extends FormRequest
 {
     use NamesSupply;
+    use AcceptsNumbers;
 
     protected function prepareForValidation(): void
     {
-        $given = $this->input('beside_amount');
-        if (is_string($given)) {
-            $this->merge(['beside_amount' => NumberText::normal($given)]);
-        }
+        $this->readNumbers('beside_amount');
     }
 
     /** @return array<string, list<mixed>> */

@@ -5,22 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Requests\Cupboard;
 
 use App\Http\Requests\UlidRequest;
-use App\Support\NumberText;
 use GoodRinse\Core\Quantity\PortionUnit;
 use Illuminate\Validation\Rule;
 
 /** A supply that the handbook does not know. */
 final class OwnSupplyRequest extends UlidRequest
 {
+    use AcceptsNumbers;
+
     /** Characters of its name. */
     public const LONGEST = 60;
 
     protected function prepareForValidation(): void
     {
-        $given = $this->input('package');
-        if (is_string($given)) {
-            $this->merge(['package' => NumberText::normal($given)]);
-        }
+        $this->readNumbers('package');
     }
 
     /** @return array<string, list<mixed>> */

@@ -7,7 +7,6 @@ namespace App\Http\Requests\Cupboard;
 use App\Http\Requests\Rounds\AcceptsPhoto;
 use App\Http\Requests\UlidRequest;
 use App\Models\User;
-use App\Support\NumberText;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Logbook\DayOrder;
 use GoodRinse\Core\Logbook\Payload\Stock\Disposal;
@@ -24,6 +23,7 @@ final class StockRequest extends UlidRequest
 {
     use AcceptsPhoto;
     use NamesSupply;
+    use AcceptsNumbers;
 
     public const BOUGHT = 'bought';
     public const LEFT = 'left';
@@ -34,15 +34,9 @@ final class StockRequest extends UlidRequest
     /** Seconds for which a phone may have kept what was ticked without a network: thirty days. */
     private const LONGEST_AGO = 2_592_000;
 
-    /** Numbers as people write them, with a comma or a point. */
     protected function prepareForValidation(): void
     {
-        foreach (['price', 'amount'] as $field) {
-            $given = $this->input($field);
-            if (is_string($given)) {
-                $this->merge([$field => NumberText::normal($given)]);
-            }
-        }
+        $this->readNumbers('price', 'amount');
         $this->merge(['what' => $this->input('what', self::BOUGHT)]);
     }
 
