@@ -50,8 +50,9 @@ final readonly class CostReader
         $costs = $bought = [];
         foreach ($entries->entries as $entry) {
             $year = self::year($entry->happenedAt, $household);
-            if ($entry->payload instanceof Purchase && null !== $entry->payload->price) {
-                $bought[$year] = ($bought[$year] ?? 0.0) + $entry->payload->price;
+            $purchase = $entry->payload instanceof Purchase ? $entry->payload : null;
+            if (null !== $purchase?->price && !PriceBook::isForeign($purchase, $household->currency)) {
+                $bought[$year] = ($bought[$year] ?? 0.0) + $purchase->price;
             }
             $task = $tasks[$entries->rounds[$entry->id] ?? ''] ?? '';
             $cost = self::cost($entry, $year, $entries->machines[$entry->id] ?? '', is_string($task) ? $task : '', $supplies, $prices);

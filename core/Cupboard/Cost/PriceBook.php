@@ -33,7 +33,7 @@ final readonly class PriceBook
             if (!$bought instanceof Purchase || null === $bought->price) {
                 continue;
             }
-            if (null !== $bought->currency && $bought->currency !== $currency) {
+            if (self::isForeign($bought, $currency)) {
                 ++$others;
                 continue;
             }
@@ -48,6 +48,12 @@ final readonly class PriceBook
         unset($some);
 
         return new self($prices, $others);
+    }
+
+    /** Whether it was paid in another money than the household has now; what nobody said counts as its own. */
+    public static function isForeign(Purchase $bought, ?string $currency): bool
+    {
+        return null !== $bought->currency && $bought->currency !== $currency;
     }
 
     /** Price of a unit as it was bought last before a moment, or first after it; null where nobody has said one. */

@@ -82,6 +82,7 @@ final class CostsTest extends TestCase
         $data = app(CostPage::class)->for($this->home->refresh());
         self::assertNotSame('', $data->years[0]->unpriced);
         self::assertNotSame([], $data->notes);
+        self::assertSame('', $data->bought, 'nor are they what was bought in crowns');
     }
 
     public function test_parts_calls_and_what_was_saved_are_there_with_their_arithmetic(): void
