@@ -5,7 +5,8 @@
     <h1>{{ Uses::counted($rate * 7, $kind->useUnit) }} a week{{ $measured ? '' : ', as you said' }}.</h1>
     <div class="use-page" x-data="span">
         <section class="tile">
-            <table class="use" aria-label="How much it was used, day by day">
+            <div class="chart-scroll" tabindex="0" role="region" aria-label="How much it was used, day by day"><table class="use"
+                aria-label="How much it was used, day by day">
                 <thead><tr><th scope="col"><span class="visually-hidden">Week from</span></th>
                     @foreach (['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as $name)<th scope="col">{{ $name }}</th>
                     @endforeach<th scope="col">In all</th></tr></thead>
@@ -24,7 +25,7 @@
                         </tr>
                     @endforeach
                 </tbody>
-            </table>
+            </table></div>
             <ul class="use__key small">@foreach (['counted', 'told', 'estimated', 'away'] as $how)<li>
                 <span class="use__day use__day--{{ $how }}" aria-hidden="true">{{ $how === 'away' ? '–' : '' }}</span>
                 {{ __("machines.known.$how") }}</li>@endforeach</ul>

@@ -1,4 +1,4 @@
-<x-layout :title="$step->title ?? 'All done'" place="today" :in-round="true">
+<x-layout :title="($step->title ?? 'All done').': '.$machine->name" place="today" :in-round="true">
     <x-drawing.scale-symbols :handbook="$handbook" :only="$scales"/>
     <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}"
         data-current="{{ $view === null || $view->isCurrent ? '1' : '' }}" data-last="{{ $last }}"

@@ -1,4 +1,4 @@
-<x-layout :title="$task ? $task->title : 'A task of your own'" place="kitchen">
+<x-layout :title="($task ? $task->title : 'A task of your own').': '.$data->machineName()" place="kitchen">
     <section class="tile narrow">
         <p class="muted mb-0"><a href="{{ $machine ? route('machines.show', $machine) : route('tasks.index') }}">{{ $data->machineName() }}
             </a></p>

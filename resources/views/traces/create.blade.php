@@ -1,4 +1,4 @@
-<x-layout title="Something is wrong" place="kitchen">
+<x-layout :title="'Something is wrong with '.$machine->name" place="kitchen">
     <form method="post" action="{{ route('traces.store', $machine) }}" class="trace-note" enctype="multipart/form-data">
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
