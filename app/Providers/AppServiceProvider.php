@@ -22,6 +22,7 @@ use App\Support\Caller;
 use App\Support\PendingLogin;
 use App\Support\Scalar;
 use App\Support\StandingClock;
+use App\View\Errors\ErrorSummary;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
@@ -31,6 +32,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Console\AboutCommand;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
@@ -46,6 +48,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         Connection::resolverFor('pgsql', PostgresHomeConnection::make(...));
         $this->app->scoped(HouseMeasures::class);
+        $this->app->scoped(ErrorSummary::class);
         $this->app->bind(Caller::class, static fn (Application $app): Caller => new Caller(
             $app->runningInConsole() && !$app->runningUnitTests() ? null : $app->make(Request::class)->ip(),
         ));
@@ -61,6 +64,13 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(!$this->app->isProduction());
         $this->addressesFollowTheConfiguration();
         Password::defaults(static fn (): Password => Password::min(10));
+
+        // `@invalid('name', 'id of its hint')` in a control: what ties it to its message and its hint.
+        Blade::directive('invalid', static fn (string $of): string => sprintf(
+            '<?php echo app(%s::class)->attributes($errors, %s); ?>',
+            ErrorSummary::class,
+            $of,
+        ));
 
         AboutCommand::add('Good Rinse', fn (): array => [
             'Version' => config('good-rinse.version'),

@@ -23,6 +23,7 @@ import stopwatch from './measures/stopwatch.js';
 import stream from './components/stream.js';
 import span from './components/span.js';
 import stepper from './components/stepper.js';
+import summary from './components/summary.js';
 import tally from './components/tally.js';
 import timer from './components/timer.js';
 import traits from './components/traits.js';
@@ -52,6 +53,7 @@ Object.entries({
     shopping,
     span,
     stepper,
+    summary,
     stopwatch,
     stream,
     tally,

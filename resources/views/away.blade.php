@@ -20,7 +20,7 @@
                     @checked(old('machines') === null || in_array($care->machine->id, (array) old('machines'), true))>
                     {{ $care->machine->name }}{{ $care->machine->place ? ', '.$care->machine->place : '' }}</label>
             @endforeach
-            @error('machines')<p class="wrong">{{ $message }}</p>@enderror
+            <x-form.field-error name="machines"/>
         </fieldset>
         <div class="mt-3"><x-form.field name="reason" label="What for? (if you like)" maxlength="120"/></div>
         <p class="mt-4 mb-0 with-gap"><button class="push push--main">Let them rest</button><a class="push push--quiet"

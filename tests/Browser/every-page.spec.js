@@ -1,28 +1,8 @@
+import { everyPage } from './crawl.js';
 import { expect, logIn, test } from './household.js';
 
 // Every page that a link leads to, one of each kind, at four sizes: a desk, a phone, 200 % and 400 % of a desk.
 const SIZES = [[1280, 800], [390, 844], [640, 512], [320, 256]];
-const KINDS = [
-    [/01[0-9a-hjkmnp-tv-z]{24}/gi, 'ID'], [/handbook\/[^/]+\/[^/]+$/, 'handbook/K/P'], [/(rhythm|apart|vessels)\/[\w-]+/, '$1/X'],
-    [/tasks\/(?!new)[\w-]+/, 'tasks/X'], [/mesh\/\d+/, 'mesh/N'],
-];
-const kindOf = (address) => KINDS.reduce((path, [pattern, word]) => path.replace(pattern, word), new URL(address).pathname);
-const isFile = (address) => /\.(pdf|csv|ics|txt|zip)$|\/(documents|photos)\/|\/(export|card)$/.test(new URL(address).pathname);
-
-async function everyPage(page) {
-    const found = new Map([['/', new URL('/', page.url()).href]]);
-    for (const [, address] of found) {
-        await page.goto(address);
-        const links = await page.evaluate(
-            () => [...document.querySelectorAll('a[href]')].map((a) => new URL(a.getAttribute('href'), location.href).href.split('#')[0]),
-        );
-        links.filter((link) => new URL(link).origin === new URL(address).origin && ! isFile(link) && ! found.has(kindOf(link)))
-            .forEach((link) => found.set(kindOf(link), link));
-    }
-
-    return found;
-}
-
 // What is wrong with how the page lies on this screen, in words. Each control is focused in turn, as Tab would.
 export const faults = (page) => page.evaluate(() => {
     const name = (element) => `${element.tagName.toLowerCase()}.${element.getAttribute('class') ?? ''} “${

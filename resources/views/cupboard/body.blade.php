@@ -48,17 +48,16 @@
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
         <div class="supply__fields">
             <div class="field"><label class="form-label" for="own-name">{{ __('places/cupboard.own_name') }}</label>
-                <input class="form-control" id="own-name" name="name" maxlength="60" required value="{{ old('name') }}"
-                    @error('name') aria-invalid="true" aria-describedby="own-name-wrong" @enderror>
-                @error('name')<p class="wrong" id="own-name-wrong">{{ $message }}</p>@enderror</div>
+                <input class="form-control" id="own-name" name="name" maxlength="60" required value="{{ old('name') }}" @invalid('name')>
+                <x-form.field-error name="name"/></div>
             <div class="field"><label class="form-label" for="own-counted">{{ __('places/cupboard.unit') }}</label>
                 <select class="form-select" id="own-counted" name="counted">@foreach (['pieces', 'ml', 'g'] as $id)
                     <option value="{{ $id }}" @selected(old('counted') === $id)>{{ __("units.portions.$id") }}</option>@endforeach
                 </select></div>
             <div class="field"><label class="form-label" for="own-package">{{ __('places/cupboard.own_package') }}</label>
                 <input class="form-control" id="own-package" name="package" inputmode="decimal" value="{{ old('package', 1) }}"
-                    @error('package') aria-invalid="true" aria-describedby="own-package-wrong" @enderror>
-                @error('package')<p class="wrong" id="own-package-wrong">{{ $message }}</p>@enderror</div>
+                    @invalid('package')>
+                <x-form.field-error name="package"/></div>
         </div>
         <p class="mb-0 mt-2"><button class="push">{{ __('places/cupboard.add') }}</button></p>
     </form>

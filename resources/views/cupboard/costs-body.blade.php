@@ -42,7 +42,7 @@
                     <input class="form-control" id="{{ $name }}" name="{{ $name }}" inputmode="decimal"
                         value="{{ old($name, $household->$name) }}" @error($name) aria-invalid="true"
                         aria-describedby="{{ $name }}-wrong" @enderror>
-                    @error($name)<p class="wrong" id="{{ $name }}-wrong">{{ $message }}</p>@enderror</div>
+                    <x-form.field-error :name="$name" :at="$name.'-wrong'"/></div>
             @endforeach
         </div>
         <label class="check-row"><input type="checkbox" name="counts_time" value="1"
@@ -70,9 +70,9 @@
                             __("places/costs.$name") }}</label>
                             <input class="form-control" id="{{ $name }}-{{ $worth->machine->id }}" name="{{ $name }}"
                                 inputmode="decimal" value="{{ old('machine') === $worth->machine->id ? old($name)
-                                    : $worth->machine->worth[$name] ?? '' }}">
-                            @if (old('machine') === $worth->machine->id && $errors->has($name))<p class="wrong">{{
-                                $errors->first($name) }}</p>@endif</div>@endforeach</div>
+                                    : $worth->machine->worth[$name] ?? '' }}"
+                                @if (old('machine') === $worth->machine->id) @invalid($name) @endif>
+                            <x-form.field-error :name="$name" :here="old('machine') === $worth->machine->id"/></div>@endforeach</div>
                     <p class="mt-2 mb-0"><button class="push">{{ __('places/costs.save') }}<span class="visually-hidden">: {{
                         $worth->machine->name }}</span></button></p>
                 </form>

@@ -32,10 +32,10 @@
                 <input type="hidden" name="wish" value="1">
                 <label class="visually-hidden" for="add-name">{{ __('places/cupboard.list.add_what') }}</label>
                 <input class="form-control" id="add-name" name="name" maxlength="60" required list="supply-names" value="{{ old('name') }}"
-                    @error('name') aria-invalid="true" aria-describedby="add-wrong" @enderror>
+                    @invalid('name')>
                 <datalist id="supply-names">@foreach ($names as $name)<option value="{{ $name }}">@endforeach</datalist>
                 <button class="push">{{ __('places/cupboard.add') }}</button>
-                @error('name')<p class="wrong" id="add-wrong">{{ $message }}</p>@enderror
+                <x-form.field-error name="name"/>
             </form>
         </section>
         <p class="no-print basket__out">

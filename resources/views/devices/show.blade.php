@@ -16,7 +16,7 @@
                 <button class="push" name="how" value="here">Another one, which had counted before</button>
                 <button class="push" name="how" value="wrong">The readings are wrong</button>
             </form>
-            @error('how')<p class="wrong">{{ $message }}</p>@enderror
+            <x-form.field-error name="how"/>
         </section>
     @endif
     <div class="two-tiles">

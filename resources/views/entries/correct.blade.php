@@ -18,7 +18,7 @@
                     <div class="col-6"><x-form.field name="to" label="To, that day too" type="date" :value="(string) $payload->to"
                         required/></div>
                 </div>
-                @error('on')<p class="wrong">{{ $message }}</p>@enderror
+                <x-form.field-error name="on"/>
             @else
                 <div class="row g-3">
                     <div class="col-6"><x-form.field name="on" label="Day" type="date" :value="(string) $on" :max="(string) $today"
@@ -30,21 +30,22 @@
             @if ($payload instanceof Opening)
                 <div class="field">
                     <label class="form-label" for="f-task">What was done</label>
-                    <select class="form-select" id="f-task" name="task">@foreach ($tasks as $task)
+                    <select class="form-select" id="f-task" name="task" @invalid('task')>@foreach ($tasks as $task)
                         <option value="{{ $task->id }}" @selected(old('task', $payload->task) === $task->id)>
                         {{ $task->byPart ? $kind->part($task->part)->name($entry->machine->traits) : $task->name }}</option>@endforeach
                         </select>
-                    @error('task')<p class="wrong">{{ $message }}</p>@enderror
+                    <x-form.field-error name="task"/>
                 </div>
                 @if ($scale)
                     <div class="row g-3">
                         @foreach (['found' => ['Found', $payload->found], 'left' => ['Left', $payload->left]] as $name => [$label, $was])
                             <div class="col-6 field">
                                 <label class="form-label" for="f-{{ $name }}">{{ $label }}</label>
-                                <select class="form-select" id="f-{{ $name }}" name="{{ $name }}">@foreach ($scale->grades as $grade)
+                                <select class="form-select" id="f-{{ $name }}" name="{{ $name }}"
+                                    @invalid($name)>@foreach ($scale->grades as $grade)
                                     <option value="{{ $grade->id }}" @selected(old($name, $scale->nearest($was)->id) === $grade->id)>
                                     {{ $grade->name }}</option>@endforeach</select>
-                                @error($name)<p class="wrong">{{ $message }}</p>@enderror
+                                <x-form.field-error :name="$name"/>
                             </div>
                         @endforeach
                     </div>
@@ -71,8 +72,8 @@
                 <div class="field">
                     <label class="form-label" for="f-text">Note</label>
                     <textarea class="form-control" id="f-text" name="text" rows="4"
-                        required>{{ old('text', $payload->text) }}</textarea>
-                    @error('text')<p class="wrong">{{ $message }}</p>@enderror
+                        required @invalid('text')>{{ old('text', $payload->text) }}</textarea>
+                    <x-form.field-error name="text"/>
                 </div>
             @endif
             @if (count($alike) > 1)

@@ -61,10 +61,10 @@
                     @csrf @method('put')
                     <h2><label for="f-note">Your note for {{ $machine->name }}</label></h2>
                     <textarea class="form-control" id="f-note" name="note" rows="3" maxlength="500"
-                        aria-describedby="f-note-hint">{{ is_string(old('note')) ? old('note')
+                        @invalid('note', 'f-note-hint')>{{ is_string(old('note')) ? old('note')
                         : $machine->procedure_notes[$procedure->id] ?? '' }}</textarea>
                     <p class="muted small" id="f-note-hint">It stands beside every step when you do it.</p>
-                    @error('note')<p class="wrong">{{ $message }}</p>@enderror
+                    <x-form.field-error name="note"/>
                     <button class="push">Keep the note</button>
                 </form>
             @endif

@@ -16,24 +16,24 @@
                         :value="$household->hardness"/></div>
                     <div class="col-8 col-md-4 field">
                         <label class="form-label" for="f-hardness_unit">in</label>
-                        <select class="form-select" id="f-hardness_unit" name="hardness_unit">
+                        <select class="form-select" id="f-hardness_unit" name="hardness_unit" @invalid('hardness_unit')>
                             @foreach ($units as $unit)<option value="{{ $unit }}"
                                 @selected(old('hardness_unit', $household->hardness_unit) === $unit)>{{ __("units.hardness.$unit") }}
                                 </option>@endforeach
                         </select>
-                        @error('hardness_unit')<p class="wrong">{{ $message }}</p>@enderror
+                        <x-form.field-error name="hardness_unit"/>
                         @error('hardness')<label class="with-gap mt-2"><input type="checkbox" name="sure" value="1">
                             {{ __('household.hardness_sure') }}</label>@enderror
                     </div>
                     <div class="col-12 col-md-4 field">
                         <label class="form-label" for="f-vinegar_strength">Your vinegar</label>
-                        <select class="form-select" id="f-vinegar_strength" name="vinegar_strength">
+                        <select class="form-select" id="f-vinegar_strength" name="vinegar_strength" @invalid('vinegar_strength')>
                             @foreach ($strengths as $strength)
                                 <option value="{{ $strength }}"
                                 @selected((float) old('vinegar_strength', $household->vinegar_strength) === $strength)>
                                 {{ $strength }} % acid</option>@endforeach
                         </select>
-                        @error('vinegar_strength')<p class="wrong">{{ $message }}</p>@enderror
+                        <x-form.field-error name="vinegar_strength"/>
                     </div>
                 </div>
                 <h2 class="mt-4">What trouble costs</h2>

@@ -49,11 +49,11 @@
                     <x-form.field name="name" label="What do you call it?" maxlength="40" required/>
                     <div class="field">
                         <label class="form-label" for="f-in_the_way_of">It has to come off before</label>
-                        <select class="form-select" id="f-in_the_way_of" name="in_the_way_of">
+                        <select class="form-select" id="f-in_the_way_of" name="in_the_way_of" @invalid('in_the_way_of')>
                             @foreach ($known as $line)<option value="{{ $line->part }}" @selected(old('in_the_way_of') === $line->part)>
                                 {{ $line->name }}</option>@endforeach
                         </select>
-                        @error('in_the_way_of')<p class="wrong">{{ $message }}</p>@enderror
+                        <x-form.field-error name="in_the_way_of"/>
                     </div>
                     <x-form.piece-rows/>
                     <x-form.field name="note" label="How it comes off, or anything else to know" maxlength="200"/>

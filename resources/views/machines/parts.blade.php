@@ -37,12 +37,12 @@
                 <h2>A part is worn</h2>
                 <div class="field">
                     <label class="form-label" for="f-part">Which one?</label>
-                    <select class="form-select" id="f-part" name="part" required>
+                    <select class="form-select" id="f-part" name="part" required @invalid('part')>
                         @if ($picked === '')<option value="">Pick one</option>@endif
                         @foreach ($names as $id => $name)<option value="{{ $id }}" @selected(old('part', $picked)
                             === $id)>{{ $name }}</option>@endforeach
                     </select>
-                    @error('part')<p class="wrong">{{ $message }}</p>@enderror
+                    <x-form.field-error name="part"/>
                 </div>
                 <x-form.field name="note" label="What you see" maxlength="200" hint="A torn edge, a bent blade, a broken stop."/>
                 <p class="with-gap mt-3 mb-0"><button class="push push--main" name="stage" value="worn">It is worn</button>

@@ -24,21 +24,22 @@
                     <legend class="form-label">What has to come off before it?</legend>
                     <input type="hidden" name="first_said" value="1">
                     @foreach ($others as $other)<label class="chip"><input type="checkbox" name="first[]" value="{{ $other->part }}"
-                        @checked(in_array($other->part, (array) old('first', $before), true))> {{ $other->name }}</label>@endforeach
-                    @error('first.*')<p class="wrong">{{ $message }}</p>@enderror
+                        @checked(in_array($other->part, (array) old('first', $before), true))
+                            @invalid('first.*')> {{ $other->name }}</label>@endforeach
+                    <x-form.field-error name="first.*"/>
                 </fieldset>
             @endif
             <x-form.field name="way" label="Which way round does it go?" :value="$line->holding->way" maxlength="160"/>
             <div class="field">
                 <label class="form-label" for="own-note">Anything else to know</label>
                 <textarea class="form-control" id="own-note" name="note" rows="3"
-                    maxlength="400">{{ old('note', $line->own->note) }}</textarea>
-                @error('note')<p class="wrong">{{ $message }}</p>@enderror
+                    maxlength="400" @invalid('note')>{{ old('note', $line->own->note) }}</textarea>
+                <x-form.field-error name="note"/>
             </div>
             <div class="field" x-data="photo">
                 <label class="push file"><span x-text="label">Add a picture</span><input type="file" name="photo"
-                    accept="image/jpeg,image/png,image/webp" capture="environment" x-on:change="chosen"></label>
-                @error('photo')<p class="wrong">{{ $message }}</p>@enderror
+                    accept="image/jpeg,image/png,image/webp" capture="environment" x-on:change="chosen" @invalid('photo')></label>
+                <x-form.field-error name="photo"/>
             </div>
             <p class="with-gap mt-3 mb-0"><button class="push push--main">Keep it</button><a class="push"
                 href="{{ $round ? route('rounds.show', $round) : route('machines.apart', $machine) }}">Leave it as it is</a></p>

@@ -5,7 +5,6 @@
     <form method="post" action="{{ route('measures.cup', $machine) }}" class="tile cup" x-data="cup" data-given="{{ $script }}">
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
-        @foreach ($errors->all() as $message)<p class="wrong" role="alert">{{ $message }}</p>@endforeach
         <section class="caution mb-3"><h2>{{ $caution->title }}</h2><p>{{ $caution->text }}</p></section>
         <div class="cup__view">
             <div class="cup__drawn">
@@ -44,10 +43,12 @@
                     <tr>
                         <td><input class="form-control nums" type="number" step="any" min="0" name="minute[]" inputmode="decimal"
                             aria-label="{{ __('measures.cup.minute') }}, {{ $i + 1 }}"
-                            value="{{ old("minute.$i", $i === 0 ? '0' : '') }}"></td>
+                            value="{{ old("minute.$i", $i === 0 ? '0' : '') }}" @invalid("minute.$i")>
+                            <x-form.field-error :name="'minute.'.$i" :label="__('measures.cup.minute').', '.($i + 1)"/></td>
                         <td><input class="form-control nums" type="number" step="any" min="0" name="level[]" inputmode="decimal"
                             aria-label="{{ __('measures.cup.in_it', ['unit' => $unit]) }}, {{ $i + 1 }}"
-                            value="{{ old("level.$i", $i === 0 ? '0' : '') }}"></td>
+                            value="{{ old("level.$i", $i === 0 ? '0' : '') }}" @invalid("level.$i")>
+                            <x-form.field-error :name="'level.'.$i" :label="__('measures.cup.in_it', ['unit' => $unit]).', '.($i + 1)"/></td>
                     </tr>
                 @endforeach
             </tbody>

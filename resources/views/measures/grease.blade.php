@@ -13,11 +13,11 @@
                 <legend class="visually-hidden">{{ __('measures.grease.weigh') }}</legend>
                 @foreach ((array) __('measures.grease.as') as $as => $name)
                     <label class="chip"><input type="radio" name="as" value="{{ $as }}"
-                        required @checked(old('as', 'weight-before') === $as)>
+                        required @checked(old('as', 'weight-before') === $as) @invalid('as')>
                         {{ $name }}</label>
                 @endforeach
             </fieldset>
-            @error('as')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+            <x-form.field-error name="as"/>
             @if ($doubt)<label class="with-gap mt-3"><input type="checkbox" name="sure" value="1"> {{ __('measures.grease.sure') }}</label>
                 @endif
             <p class="mt-3 mb-0"><button class="push push--main">{{ __('measures.keep') }}</button></p>

@@ -6,16 +6,16 @@
     <form method="post" action="{{ route('measures.jets', $machine) }}" class="tile">
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
-        @error('map')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+        <x-form.field-error name="map"/>
         <x-measure.arms :arms="$arms" :script="$script" :typed="$typed" :always="true"/>
         <fieldset class="chips mt-3">
             <legend class="visually-hidden">{{ __('measures.jets.what_for') }}</legend>
             @foreach ((array) __('measures.jets.means') as $means => $name)
                 <label class="chip"><input type="radio" name="means" value="{{ $means }}" required
-                    @checked(old('means', 'found') === $means)> {{ $name }}</label>
+                    @checked(old('means', 'found') === $means) @invalid('means')> {{ $name }}</label>
             @endforeach
         </fieldset>
-        @error('means')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+        <x-form.field-error name="means"/>
         <p class="mt-3 mb-0 with-gap"><button class="push push--main">{{ __('measures.keep') }}</button>
             <a class="push push--quiet"
                 href="{{ route('rounds.create', [$machine, 'procedures' => ['spray-arms']]) }}">{{ __('measures.jets.clean') }}</a></p>

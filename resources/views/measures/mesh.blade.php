@@ -5,7 +5,6 @@
         <form method="post" action="{{ route('measures.grid.photo', [$machine, $photo]) }}" class="tile" x-data="cells" x-on:change="count">
             @csrf
             <input type="hidden" name="id" value="{{ Str::ulid() }}">
-            @foreach ($errors->all() as $message)<p class="wrong" role="alert">{{ $message }}</p>@endforeach
             <div class="cells" x-ref="cells">
                 <img src="{{ route('photos.show', $photo) }}" alt="{{ __('measures.grid.pair') }}" width="{{ $photo->width }}"
                     height="{{ $photo->height }}">
@@ -44,8 +43,8 @@
             <p>{{ __('measures.grid.about') }}</p>
             <div class="field"><label class="form-label" for="f-photo">{{ __('measures.grid.photo') }}</label>
                 <input class="form-control" id="f-photo" type="file" name="photo" accept="image/jpeg,image/png,image/webp"
-                    capture="environment" required @error('photo') aria-invalid="true" aria-describedby="photo-wrong" @enderror>
-                @error('photo')<p class="wrong" id="photo-wrong">{{ $message }}</p>@enderror</div>
+                    capture="environment" required @invalid('photo')>
+                <x-form.field-error name="photo"/></div>
             <p class="mt-3 mb-0"><button class="push push--main">{{ __('measures.grid.go_on') }}</button></p>
         </form>
         @if ($pair)<section class="tile mt-3"><h2>{{ __('measures.grid.pair') }}</h2>

@@ -13,8 +13,9 @@
         <x-form.field name="file" label="A file" type="file" accept=".csv,.txt,text/csv,text/plain"/>
         <div class="field">
             <label class="form-label" for="f-table">Or paste it</label>
-            <textarea class="form-control" id="f-table" name="table" rows="6" spellcheck="false">{{ old('table') }}</textarea>
-            @error('table')<p class="wrong">{{ $message }}</p>@enderror
+            <textarea class="form-control" id="f-table" name="table" rows="6" spellcheck="false"
+                @invalid('table')>{{ old('table') }}</textarea>
+            <x-form.field-error name="table"/>
         </div>
         <label class="check-row mt-3"><input type="checkbox" name="replaced" value="1" @checked(old('replaced'))>
             The counter was replaced or set back: a lower number begins it anew</label>

@@ -54,10 +54,11 @@
                 @foreach (['digest_hour' => 'At', 'quiet_from' => 'Quiet from', 'quiet_to' => 'until'] as $name => $label)
                     <div class="col-6 col-sm-4 field">
                         <label class="form-label" for="f-{{ $name }}">{{ $label }}</label>
-                        <select class="form-select" id="f-{{ $name }}" name="{{ $name }}">@for ($hour = 0; $hour < 24; $hour++)
+                        <select class="form-select" id="f-{{ $name }}" name="{{ $name }}"
+                            @invalid($name)>@for ($hour = 0; $hour < 24; $hour++)
                             <option value="{{ $hour }}" @selected((int) old($name, $household->$name) === $hour)>
                             {{ sprintf('%02d:00', $hour) }}</option>@endfor</select>
-                        @error($name)<p class="wrong">{{ $message }}</p>@enderror
+                        <x-form.field-error :name="$name"/>
                     </div>
                 @endforeach
             </div>

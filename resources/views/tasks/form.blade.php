@@ -15,8 +15,8 @@
                 <label class="form-label" for="f-lines">What is done, one line for each step</label>
                 <p class="hint" id="f-lines-hint">A round shows one step after the other. Write what can hurt into the step itself.</p>
                 <textarea class="form-control" id="f-lines" name="lines" rows="6" required maxlength="6000"
-                    aria-describedby="f-lines-hint">{{ $data->picked()['lines'] }}</textarea>
-                @error('lines')<p class="wrong">{{ $message }}</p>@enderror
+                    @invalid('lines', 'f-lines-hint')>{{ $data->picked()['lines'] }}</textarea>
+                <x-form.field-error name="lines"/>
             </div>
             <x-form.field name="minutes" label="Minutes of your hands" type="number" min="1" max="480" inputmode="numeric" required
                 :value="$task?->minutes"/>
@@ -24,14 +24,15 @@
                 <label class="form-label" for="f-every">Every</label>
                 <div class="row g-2">
                     <div class="col-5"><input class="form-control" id="f-every" name="every" type="number" min="1" max="3650"
-                        inputmode="numeric" required value="{{ is_scalar(old('every')) ? old('every') : $task?->every }}"></div>
-                    <div class="col-7"><select class="form-select" name="unit" aria-label="Counted in">
+                        inputmode="numeric" required value="{{ is_scalar(old('every')) ? old('every') : $task?->every }}"
+                            @invalid('every')></div>
+                    <div class="col-7"><select class="form-select" name="unit" aria-label="Counted in" @invalid('unit')>
                         @foreach ($data->units() as $unit => $name)<option value="{{ $unit }}" @selected($data->picked()['unit']
                             === $unit)>{{ $name }}</option>@endforeach
                     </select></div>
                 </div>
-                @error('every')<p class="wrong">{{ $message }}</p>@enderror
-                @error('unit')<p class="wrong">{{ $message }}</p>@enderror
+                <x-form.field-error name="every"/>
+                <x-form.field-error name="unit"/>
             </div>
             @unless ($task)<x-form.field name="last_done" label="Last done on" type="date" :max="(string) $today"
                 hint="Leave it empty when nobody knows."/>@endunless
@@ -43,12 +44,12 @@
                 <div class="field">
                     <label class="form-label" for="f-scale">How is it judged?</label>
                     <p class="hint" id="f-scale-hint">With a scale the interval learns from how you find it.</p>
-                    <select class="form-select" id="f-scale" name="scale" aria-describedby="f-scale-hint">
+                    <select class="form-select" id="f-scale" name="scale" @invalid('scale', 'f-scale-hint')>
                         <option value="">It is only done</option>
                         @foreach ($data->scaleNames() as $id => $name)<option value="{{ $id }}" @selected($data->picked()['scale']
                             === $id)>{{ $name }}</option>@endforeach
                     </select>
-                    @error('scale')<p class="wrong">{{ $message }}</p>@enderror
+                    <x-form.field-error name="scale"/>
                 </div>
             </details>
             <p class="muted small">Nobody checks what you pour in a task of your own. Never put two cleaners in one after the other.</p>

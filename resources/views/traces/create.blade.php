@@ -18,14 +18,14 @@
                 @foreach ($symptoms as $symptom)
                     <label class="tick"><input type="checkbox" name="symptoms[]" value="{{ $symptom->id }}"
                         @checked(in_array($symptom->id, (array) old('symptoms'), true)
-                        || (old('id') === null && in_array($symptom->light, $lit, true)))>
+                        || (old('id') === null && in_array($symptom->light, $lit, true))) @invalid('symptoms')>
                         <span>{{ $symptom->name }}@if ($last = $fixed[$symptom->id] ?? null)<small
                         class="muted">last time: {{ lcfirst($last['action']) }}, {{ $last['days'] < 1 ? 'just now'
                         : 'held '.App\View\Words\Uses::counted($last['days'], 'days') }}</small>@endif</span></label>
                 @endforeach
             </div>
-            @error('symptoms')<p class="wrong">{{ $message }}</p>@enderror
-            @error('symptoms.*')<p class="wrong">{{ $message }}</p>@enderror
+            <x-form.field-error name="symptoms"/>
+            <x-form.field-error name="symptoms.*"/>
         </section>
         <div class="trace-note__do">
             @if ($task)

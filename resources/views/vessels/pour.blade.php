@@ -29,7 +29,7 @@
                 <div class="pick agent">
                     <input type="radio" id="a-{{ $agent->id }}" name="agent" value="{{ $agent->id }}" required
                         @checked(old('agent', $picked) === $agent->id) x-on:change="show"
-                        data-verdict="{{ $verdicts[$agent->id]->verdict->value }}" aria-describedby="v-{{ $agent->id }}">
+                        data-verdict="{{ $verdicts[$agent->id]->verdict->value }}" @invalid('agent', "v-$agent->id")>
                     <label for="a-{{ $agent->id }}">
                         <span>{{ $agent->name }}</span>
                         <small id="v-{{ $agent->id }}"><x-drawing.verdict
@@ -40,7 +40,7 @@
                 </div>
             @endforeach
         </fieldset>
-        @error('agent')<p class="wrong">{{ $message }}</p>@enderror
+        <x-form.field-error name="agent"/>
         <section class="tile pour__end">
             <p class="pour__said" aria-live="polite" x-ref="said">Choose one to see whether it is safe.</p>
             <label class="with-gap pour__happened" x-ref="happened" @if (! old('happened') && ! $errors->any()) hidden @endif>

@@ -66,14 +66,14 @@
             @foreach (['found' => 'How was it?', 'left' => 'How did it go back?'] as $name => $ask)
                 <div class="field">
                     <label class="form-label" for="o-{{ $name }}">{{ $ask }}</label>
-                    <select class="form-select" id="o-{{ $name }}" name="{{ $name }}">
+                    <select class="form-select" id="o-{{ $name }}" name="{{ $name }}" @invalid($name)>
                         @foreach ($handbook->scales()->scale($task->scale())->grades as $grade)
                             <option value="{{ $grade->id }}"
                                 @selected(old($name) === null ? ($name === 'found' ? $loop->index === 2 : $loop->first)
                                 : old($name) === $grade->id)>{{ $grade->name }}: {{ $grade->look }}</option>
                         @endforeach
                     </select>
-                    @error($name)<p class="wrong">{{ $message }}</p>@enderror
+                    <x-form.field-error :name="$name"/>
                 </div>
             @endforeach
             <x-form.field name="measured" label="Or measured: how much was blocked, in %" type="number" min="0" max="100" step="any"

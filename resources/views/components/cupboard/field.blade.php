@@ -5,5 +5,5 @@
         @if ($mode === 'date') type="date" @else inputmode="{{ $mode }}" maxlength="80" @endif
         @if ($list && $name === 'place') list="{{ $list }}" @endif @if ($required) required @endif
         @if ($typed && $errors->has($name)) aria-invalid="true" aria-describedby="{{ $name }}-{{ $key }}-wrong" @endif>
-    @if ($typed && $errors->has($name))<p class="wrong" id="{{ $name }}-{{ $key }}-wrong">{{ $errors->first($name) }}</p>@endif
+    <x-form.field-error :name="$name" :at="$name.'-'.$key.'-wrong'" :here="(bool) $typed"/>
 </div>

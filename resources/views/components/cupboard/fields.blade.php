@@ -25,7 +25,7 @@
     @endforeach
     <div class="field"><label class="form-label" for="photo-{{ $key }}">{{ __('places/cupboard.photo') }}</label>
         <input class="form-control" type="file" id="photo-{{ $key }}" name="photo" accept="image/jpeg,image/png,image/webp">
-        @if ($typed && $errors->has('photo'))<p class="wrong">{{ $errors->first('photo') }}</p>@endif</div>
+        <x-form.field-error name="photo" :here="(bool) $typed"/></div>
 </div>
 <p class="hint">{{ __('places/cupboard.optional') }}</p>
 <p class="mb-0"><button class="push">{{ __('places/cupboard.save') }}</button></p>

@@ -14,5 +14,5 @@
             </div>
         @endforeach
     </div>
-    @error($key)<p class="wrong">{{ $message }}</p>@enderror
+    <x-form.field-error :name="$key"/>
 </fieldset>

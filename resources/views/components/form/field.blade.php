@@ -6,5 +6,5 @@
         @if ($errors->has($key)) aria-invalid="true" @endif
         @if ($by = $describedBy($errors->has($key))) aria-describedby="{{ $by }}" @endif
         {{ $attributes }}>
-    @error($key)<p class="wrong" id="{{ $id }}-wrong">{{ $message }}</p>@enderror
+    <x-form.field-error :name="$key" :at="$id.'-wrong'" :label="$label"/>
 </div>

@@ -10,5 +10,5 @@
             @checked(in_array($task->id, (array) old('cleaned', $first), true))>
             {{ $task->byPart ? $kind->part($task->part)->name($traits) : $task->name }}</label>
     @endforeach
-    @error('cleaned')<p class="wrong">{{ $message }}</p>@enderror
+    <x-form.field-error name="cleaned"/>
 </fieldset>

@@ -4,12 +4,12 @@
 <div class="field" x-data="zone">
     <label class="form-label" for="f-timezone">Time zone</label>
     <select class="form-select" id="f-timezone" name="timezone" x-ref="zone" @if ($household === null && old('timezone') === null)
-        data-guess="1" @endif>
+        data-guess="1" @endif @invalid('timezone')>
         @foreach (timezone_identifiers_list() as $each)
             <option @selected(old('timezone', $household?->timezone ?? $zone) === $each)>{{ $each }}</option>
         @endforeach
     </select>
-    @error('timezone')<p class="wrong">{{ $message }}</p>@enderror
+    <x-form.field-error name="timezone"/>
 </div>
 <fieldset>
     <legend>Measures</legend>
@@ -17,10 +17,10 @@
         @foreach (['metric' => ['Metric', '250 ml, 40 g'], 'us' => ['Cups and spoons', '1 cup, 2 tbsp']] as $id => [$name, $note])
             <div class="pick">
                 <input type="radio" id="p-measures-{{ $id }}" name="measures" value="{{ $id }}"
-                    @checked(old('measures', $household?->measures->value ?? 'metric') === $id)>
+                    @checked(old('measures', $household?->measures->value ?? 'metric') === $id) @invalid('measures')>
                 <label for="p-measures-{{ $id }}"><span>{{ $name }}</span><small>{{ $note }}</small></label>
             </div>
         @endforeach
     </div>
-    @error('measures')<p class="wrong">{{ $message }}</p>@enderror
+    <x-form.field-error name="measures"/>
 </fieldset>

@@ -4,12 +4,12 @@
         <div class="row g-2 mb-2">
             <div class="col-8"><label class="visually-hidden" for="more-{{ $i }}-name">Piece {{ $i + 1 }}</label><input class="form-control"
                 id="more-{{ $i }}-name" name="more[{{ $i }}][name]" maxlength="40" placeholder="spring"
-                value="{{ $row['name'] }}"></div>
+                value="{{ $row['name'] }}" @invalid("more.$i.name")></div>
             <div class="col-4"><label class="visually-hidden" for="more-{{ $i }}-count">How many of piece {{ $i + 1 }}</label><input
                 class="form-control nums" id="more-{{ $i }}-count" name="more[{{ $i }}][count]" type="number" inputmode="numeric" min="0"
-                max="40" placeholder="1" value="{{ $row['count'] }}"></div>
+                max="40" placeholder="1" value="{{ $row['count'] }}" @invalid("more.$i.count")></div>
         </div>
-        @error("more.$i.count")<p class="wrong">{{ $message }}</p>@enderror
-        @error("more.$i.name")<p class="wrong">{{ $message }}</p>@enderror
+        <x-form.field-error :name="'more.'.$i.'.count'" :label="'How many of piece '.($i + 1)"/>
+        <x-form.field-error :name="'more.'.$i.'.name'" :label="'Piece '.($i + 1)"/>
     @endforeach
 </fieldset>

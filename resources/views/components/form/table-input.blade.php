@@ -34,8 +34,9 @@
 @endif
 <div class="field">
     <label class="form-label" for="f-table">{{ __($table ? 'exchange.past.text' : 'exchange.past.paste') }}</label>
-    <textarea class="form-control" id="f-table" name="table" rows="8" spellcheck="false">{{ old('table', $text) }}</textarea>
-    @error('table')<p class="wrong">{{ $message }}</p>@enderror
+    <textarea class="form-control" id="f-table" name="table" rows="8" spellcheck="false"
+        @invalid('table')>{{ old('table', $text) }}</textarea>
+    <x-form.field-error name="table"/>
 </div>
 <div class="with-gap mt-4">
     @if ($table?->good)<button class="push push--main" name="sure" value="1">{{ __("exchange.$words.write") }}</button>@endif

@@ -9,6 +9,4 @@
         @endif
     </div>
 @endif
-@foreach (['did', 'photo', 'id', 'how', 'step', 'answer', 'note', 'task'] as $key)
-    @error($key)<div class="said said--trouble" role="alert">{{ $message }}</div>@enderror
-@endforeach
+<x-page.error-summary/>

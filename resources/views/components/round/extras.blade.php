@@ -48,8 +48,8 @@
     @endif
     <div x-data="photo">
         <label class="push file"><span x-text="label">Add a picture</span><input type="file" name="photo"
-            accept="image/jpeg,image/png,image/webp" capture="environment" x-on:change="chosen"></label>
-        @error('photo')<p class="wrong">{{ $message }}</p>@enderror
+            accept="image/jpeg,image/png,image/webp" capture="environment" x-on:change="chosen" @invalid('photo')></label>
+        <x-form.field-error name="photo"/>
     </div>
     @if ($view->offersSkip())
         <button class="push push--quiet" name="how" value="skipped"

@@ -4,14 +4,14 @@
     <h3>What did they find?</h3>
     <div class="field">
         <label class="form-label" for="f-cause">What was wrong</label>
-        <select class="form-select" id="f-cause" name="cause">
+        <select class="form-select" id="f-cause" name="cause" @invalid('cause')>
             <option value="">Not known, or something else</option>
             @foreach ($trouble->causes as $id => $cause)@if (isset($reading->suspects[$id]))<option value="{{ $id }}"
                 @selected(old('cause') === $id)>{{ $cause->name }}</option>@endif @endforeach
             @foreach ($trouble->causes as $id => $cause)@if (! isset($reading->suspects[$id]))<option value="{{ $id }}"
                 @selected(old('cause') === $id)>{{ $cause->name }}</option>@endif @endforeach
         </select>
-        @error('cause')<p class="wrong">{{ $message }}</p>@enderror
+        <x-form.field-error name="cause"/>
     </div>
     <x-form.field name="note" label="What they said or did" maxlength="500" :value="$trace->note"/>
     <x-form.field name="cost" label="What it cost" type="number" min="0" step="any" inputmode="decimal" :value="$trace->cost"/>

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'error_title' => 'Error: :title',
+    'summary' => '{1} One thing to put right|[2,*] :count things to put right',
+];
