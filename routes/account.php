@@ -8,6 +8,7 @@ use App\Http\Controllers\Account\AccountController;
 use App\Http\Controllers\Account\CodeController;
 use App\Http\Controllers\Account\ForgottenPasswordController;
 use App\Http\Controllers\Account\LoginController;
+use App\Http\Controllers\Account\ShortcutsController;
 use App\Http\Controllers\Account\TwoFactorController;
 use App\Http\Controllers\Household\ExchangeController;
 use App\Http\Controllers\Household\MemberController;
@@ -30,6 +31,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('account/email', [AccountController::class, 'email'])->name('account.email')->middleware(['throttle:mail', 'password']);
     Route::put('account/password', [AccountController::class, 'password'])->name('account.password')
         ->middleware(['throttle:code', 'password']);
+    Route::put('account/shortcuts', [ShortcutsController::class, 'update'])->name('account.shortcuts');
     Route::delete('account', [AccountController::class, 'destroy'])->middleware(['throttle:code', 'password']);
     Route::delete('account/logins', [LoginController::class, 'others'])->name('account.logins');
     Route::delete('account/logins/{login}', [LoginController::class, 'destroy'])->name('account.login');

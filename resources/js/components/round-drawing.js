@@ -16,6 +16,7 @@ export const drawing = {
                 }),
             );
             this.$refs.done.hidden = true;
+            this.$refs.ask.focus();
 
             return;
         }
@@ -34,7 +35,8 @@ export const drawing = {
         this.$refs.ask.textContent = next.dataset.title;
         this.$refs.where.textContent = next.dataset.short;
         this.$refs.trouble.hidden = true;
-        this.$refs.ask.scrollIntoView({ block: 'nearest' });
+        document.title = document.title.replace(/^[^:]+/, next.dataset.title);
+        this.$refs.ask.focus();
     },
 
     showTray(state, ahead) {

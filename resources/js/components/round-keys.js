@@ -1,4 +1,4 @@
-// Single keys for hands that are wet: done, back, an answer, one more, a note.
+// Single keys for hands that are wet: done, back, an answer, one more, a note. A person can choose them or switch them off.
 const isTyping = (target) => target.matches('textarea, input:not([type=radio]):not([type=checkbox]), select');
 
 export const keys = {
@@ -7,7 +7,7 @@ export const keys = {
     },
 
     key(event) {
-        if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || this.$refs.keys.open || this.$refs.leave.open) {
+        if (! this.own || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || this.$refs.keys.open || this.$refs.leave.open) {
             return;
         }
         const action =
@@ -18,11 +18,11 @@ export const keys = {
                         ? null
                         : this.$refs.done.click(),
                 ArrowLeft: () => (event.target.matches('input') ? null : this.$refs.back?.click()),
-                '+': () => this.$root.querySelector('.push--tally')?.click() ?? null,
-                a: () => this.$root.querySelector('[data-all-here]')?.click() ?? null,
-                n: () => this.note(),
-                t: () => document.getElementById('timers')?.focus(),
-                '?': () => this.keys(),
+                [this.own.more]: () => this.$root.querySelector('.push--tally')?.click() ?? null,
+                [this.own.all]: () => this.$root.querySelector('[data-all-here]')?.click() ?? null,
+                [this.own.note]: () => this.note(),
+                [this.own.timer]: () => document.getElementById('timers')?.focus(),
+                [this.own.keys]: () => this.keys(),
             }[event.key.length === 1 ? event.key.toLowerCase() : event.key] ?? this.pick(event.key);
         if (action && action() !== null) {
             event.preventDefault();

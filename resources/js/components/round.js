@@ -16,6 +16,7 @@ export default () => ({
 
     init() {
         this.place = this.$root.dataset;
+        this.own = JSON.parse(this.place.keys); // null where single keys are switched off
         this.sending = false;
         this.touched = false;
         this.known = { outline: JSON.parse(this.place.outline), ticks: JSON.parse(this.place.ticks) };

@@ -33,6 +33,7 @@
         </div>
         <div class="col-lg-6 stack">
             @include('account.two-factor')
+            @include('account.shortcuts')
             <section class="tile">
                 <h2>{{ __('account.logins') }}</h2>
                 <ul class="clean-list rows">

@@ -5,6 +5,7 @@
         data-script="{{ $round->updated_at?->getTimestamp() }}"
         data-ahead="{{ route('rounds.ahead', $round, false) }}" data-state="{{ route('rounds.state', $round,
             false) }}" data-here="{{ route('rounds.show', $round, false) }}"
+        data-keys="{{ json_encode($shortcuts->listened()) }}"
         data-outline="{{ json_encode($outline) }}" data-ticks="{{ json_encode($ticks) }}">
         <nav class="rail" aria-label="Steps of this round">
             <h2>{{ $round->fittedProcedure()->name }}</h2>
@@ -36,7 +37,7 @@
             <x-trace.called :symptoms="$called"/>
             @if ($step === null)
                 <p class="muted mb-0">{{ $machine->name }} · {{ $round->fittedProcedure()->name }}</p>
-                <h1>Everything is done{{ $openEnds ? ', but not everything is right' : '' }}.</h1>
+                <h1 tabindex="-1" autofocus>Everything is done{{ $openEnds ? ', but not everything is right' : '' }}.</h1>
                 <div class="step__body">
                     @if ($openEnds)
                         <p class="step__say hazard">Still open: {{ App\Care\Words\OpenEndWords::list($round, $openEnds) }}.</p>
@@ -57,12 +58,12 @@
                             aria-label="Back to: {{ $before->short }}">← Back</a>@endif
                         @foreach ($offers as $offer)<button class="push" name="then"
                             value="{{ $offer->procedure }}">Finish, then start: {{ mb_strtolower($offer->name) }}</button>@endforeach
-                        <button class="push push--main" x-ref="done">Finish <kbd>space</kbd></button>
+                        <button class="push push--main" x-ref="done">Finish @if ($shortcuts->on)<kbd>space</kbd>@endif</button>
                     </div>
                 </form>
             @else
                 <p class="muted mb-0" x-ref="where">Step {{ $number }} of {{ count($steps) }} · {{ $machine->name }}</p>
-                <h1 id="ask" x-ref="ask">{{ $step->title }}</h1>
+                <h1 id="ask" x-ref="ask" tabindex="-1" autofocus>{{ $step->title }}</h1>
                 @if ($view->asks)<x-form.trait-question :trait="$view->asks" :machine="$machine" :round="$round" :step="$step"/>@endif
                 <x-round.step :step-view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household"
                     :now="$now"/>
@@ -87,7 +88,7 @@
                     @if ($refused = $view->refused)<button form="clear-{{ $refused->vessel->id }}"
                         class="push push--main step__clear">{{ $refused->vessel->done }}</button>@endif
                     <button form="tick" @class(['push', 'push--main' => ! $view->refused])
-                        x-ref="done">{{ $view->doneWord() }} <kbd>space</kbd></button>
+                        x-ref="done">{{ $view->doneWord() }} @if ($shortcuts->on)<kbd>space</kbd>@endif</button>
                 </div>
             @endif
         </section>
@@ -132,20 +133,7 @@
             </section>
         </aside>
 
-        <dialog class="keys" x-ref="keys" aria-label="Keys">
-            <h2>Keys</h2>
-            <dl>
-                <dt>space</dt><dd>done, on to the next step</dd>
-                <dt>A</dt><dd>all of the kit is here, on to the next step</dd>
-                <dt>1 … 5</dt><dd>pick that answer</dd>
-                <dt>+</dt><dd>one more, where something is counted</dd>
-                <dt>←</dt><dd>back one step</dd>
-                <dt>T</dt><dd>to the timer</dd>
-                <dt>N</dt><dd>write a note</dd>
-                <dt>?</dt><dd>these keys</dd>
-            </dl>
-            <form method="dialog"><button class="push push--wide">Close</button></form>
-        </dialog>
+        <x-round.keys :shortcuts="$shortcuts"/>
         <dialog class="keys" x-ref="leave" aria-labelledby="leave-ask">
             <h2 id="leave-ask">Leave the round?</h2>
             <p>Every step you ticked is kept, and the tray stays as it is. You can go on from Today.</p>

@@ -3,7 +3,7 @@
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a>
         <span class="muted">looked into since {{ $data->day($trace->begun_at) }}</span></p>
-    @if ($trace->ended_at)<h1>{{ implode('; ', $names) }}.</h1>@else
+    @if ($trace->ended_at)<h1 tabindex="-1" autofocus>{{ implode('; ', $names) }}.</h1>@else
         <p class="trace__noticed"><strong>{{ implode('; ', $names) }}.</strong> {{ $notes->concluded }}</p>
     @endif
     <div class="trace">

@@ -14,6 +14,7 @@ use App\Models\Round;
 use App\Support\Pdf;
 use App\View\Pages\Rounds\ComposePage;
 use App\View\Pages\Rounds\RecordPage;
+use App\Support\Shortcuts;
 use App\View\Pages\Rounds\RoundPage;
 use App\View\Pages\Rounds\RoundSummaryPage;
 use Illuminate\Contracts\View\View;
@@ -52,7 +53,9 @@ final class RoundController extends Controller
             return view('rounds.summary', $summary->for($round, $home));
         }
 
-        return view('rounds.show', $page->for($round, $home, $request->string('step')->toString()));
+        $shortcuts = Shortcuts::of($this->person($request)->shortcuts);
+
+        return view('rounds.show', $page->for($round, $home, $request->string('step')->toString(), $shortcuts));
     }
 
     /** Every step that may still come up, for a device that loses its network. */

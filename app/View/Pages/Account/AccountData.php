@@ -7,6 +7,7 @@ namespace App\View\Pages\Account;
 use App\Models\Login;
 use App\Models\Membership;
 use App\Models\User;
+use App\Support\Shortcuts;
 use App\View\PageData;
 
 /** What AccountPage hands to its view. */
@@ -22,6 +23,7 @@ final readonly class AccountData extends PageData
         public User $person,
         public array $logins,
         public array $memberships,
+        public Shortcuts $shortcuts,
         public ?string $secret,
         public int $codesLeft,
         public string $phoneLink,

@@ -6,6 +6,7 @@ namespace App\View\Pages\Account;
 
 use App\Models\Login;
 use App\Models\User;
+use App\Support\Shortcuts;
 use App\View\Words\Dates;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
@@ -34,6 +35,7 @@ final readonly class AccountPage
                 'browser' => self::browser($login->agent),
             ])->all()),
             memberships: array_values($person->memberships()->with('household')->orderBy('id')->get()->all()),
+            shortcuts: Shortcuts::of($person->shortcuts),
             secret: $secret,
             codesLeft: count($person->recovery_codes ?? []),
             phoneLink: null === $secret ? '' : sprintf(

@@ -8,6 +8,7 @@ use App\Care\ClosingOffer;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
+use App\Support\Shortcuts;
 use App\View\PageData;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
@@ -62,6 +63,7 @@ final readonly class RoundData extends PageData
         public array $offers,
         public array $called,
         public string $last,
+        public Shortcuts $shortcuts,
     ) {
     }
 }

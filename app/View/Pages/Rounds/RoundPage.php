@@ -10,6 +10,7 @@ use App\Care\RoundComposer;
 use App\Models\Household;
 use App\Models\Round;
 use App\Support\Scalar;
+use App\Support\Shortcuts;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\Procedure\Procedure;
 use GoodRinse\Core\Handbook\Procedure\Step;
@@ -35,7 +36,7 @@ final readonly class RoundPage
     /**
      * @param string $wanted id of a step to look at again; the one whose turn it is when empty or not up
      */
-    public function for(Round $round, Household $household, string $wanted): RoundData
+    public function for(Round $round, Household $household, string $wanted, Shortcuts $shortcuts): RoundData
     {
         $progress = $round->progress();
         $assumed = $this->composer->answers($round, $household);
@@ -67,6 +68,7 @@ final readonly class RoundPage
             offers: null === $step ? $this->offers->of($round, $household) : [],
             called: $this->traces->called($round->machine),
             last: Scalar::text($round->ticks()->toBase()->reorder()->orderByDesc('seq')->value('id')),
+            shortcuts: $shortcuts,
         );
     }
 

@@ -1,5 +1,5 @@
 @if (session('did'))
-    <div class="said" role="status">
+    <div class="said" role="status" tabindex="-1" autofocus>
         <span>{{ session('did') }}</span>
         @if (session('undo'))
             <form method="post" action="{{ route('entries.void', session('undo')) }}">
