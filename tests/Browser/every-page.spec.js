@@ -25,3 +25,23 @@ test('every page: one heading, a title of its own, nothing sideways, no control 
     const twice = [...titles.values()].filter((title, at, all) => all.indexOf(title) !== at);
     expect(twice, 'two pages of one title').toEqual([]);
 });
+
+test('without a script no button is shown that only a script answers @wide', async ({ page, browser, baseURL }) => {
+    await logIn(page);
+    const addresses = [...(await everyPage(page)).values()];
+    const plain = await browser.newContext({
+        javaScriptEnabled: false, storageState: await page.context().storageState(), baseURL, viewport: { width: 1280, height: 800 },
+    });
+    const bare = await plain.newPage();
+    const dead = [];
+    for (const address of addresses) {
+        await bare.goto(address);
+        for (const button of await bare.locator('button[type=button]:visible').all()) {
+            if ((await button.evaluate((element) => getComputedStyle(element).pointerEvents)) !== 'none') {
+                dead.push(`${new URL(address).pathname}: ${await button.innerText()}`);
+            }
+        }
+    }
+    await plain.close();
+    expect(dead).toEqual([]);
+});
