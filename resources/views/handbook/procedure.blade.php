@@ -56,6 +56,8 @@
                 <section class="tile"><h2>When you finish</h2><ul class="ticks">@foreach ($procedure->ends as $end)<li>{{ $end }}</li>
                     @endforeach</ul></section>
             @endif
+            @if ($machine && ($kept = $machine->procedure_notes[$procedure->id] ?? ''))<section class="tile print-only">
+                <h2>Your note for {{ $machine->name }}</h2><p class="own-note">“{{ $kept }}”</p></section>@endif
             @if ($machine)
                 <form method="post" action="{{ route('machines.note', [$machine, $procedure->id]) }}" class="tile">
                     @csrf @method('put')

@@ -109,7 +109,7 @@
             @if ($shown)<x-care.task-tile :household="$household" :line="$shown" :chart="$chart" :machine="$care->machine"
                 :kind="$care->kind" :handbook="$handbook" :today="$today"
                 :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif
-            @if ($data->isMachine())<section class="tile machine__wanted">
+            @if ($data->isMachine())<section class="tile machine__wanted no-print">
                 <h2>When you want it</h2>
                 <p><a class="push push--wide" href="{{ route('rounds.create', $care->machine) }}">Several in one round</a></p>
                 <p class="muted small">No date is set for these.</p>

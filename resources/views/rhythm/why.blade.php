@@ -50,7 +50,7 @@
             @endforeach
         </div>
         <div class="stack">
-            <section class="tile">
+            <section class="tile no-print">
                 <h2>Do it</h2>
                 @foreach ($line->care->procedures() as $procedure => $name)
                     <x-care.start-round :care="$line->care" :procedure="$procedure" :main="$loop->first">
@@ -65,7 +65,7 @@
                     <a class="push" href="{{ route('tasks.edit', [$line->care->machine, $ours->id]) }}">Change this task</a>
                 </section>
             @endif
-            @unless ($ours && $ours->scale === null)<section class="tile" id="keep">
+            @unless ($ours && $ours->scale === null)<section class="tile no-print" id="keep">
                 <h2>{{ $own->isKept() ? 'Kept at '.Uses::counted($own->count, $own->unit).'.' : 'It learns.' }}</h2>
                 <form method="post" action="{{ route('rhythm.own', [$line->care->machine, $line->care->id]) }}">
                     @csrf
@@ -99,7 +99,7 @@
                     <p class="mt-3 mb-0"><button class="push">Keep it so</button></p>
                 </form>
             </section>@endunless
-            @unless ($ours)<section class="tile">
+            @unless ($ours)<section class="tile no-print">
                 <h2>Start it otherwise</h2>
                 <p>Another school, or other habits: see what moves before you decide.</p>
                 <a class="push" href="{{ route('machines.start', $line->care->machine) }}">Change the start</a>

@@ -40,7 +40,7 @@
         </section>
     @endforeach
     @if ($uncounted)
-        <section class="tile">
+        <section class="tile no-print">
             <h2>About how many, in the last week?</h2>
             @foreach (array_slice($uncounted, 0, 3) as $care)
                 <form class="week" method="post" action="/machines/{{ $care->machine->id }}/uses">
@@ -59,7 +59,7 @@
         </section>
     @endif
     @if ($waterAsks)
-        <section class="tile">
+        <section class="tile no-print">
             <h2>How hard is your water?</h2>
             <p class="small">It sets how often {{ $waterAsks }} is descaled. Look into your kettle:</p>
             <form method="post" action="/household/water" class="water-asks">
@@ -75,7 +75,7 @@
     <x-care.part-needs :lines="$needs"/>
     <x-care.short-supplies :lines="$short"/>
     <x-vessel.notices :notices="$vessels" :household="$household" :today="$today"/>
-    <section class="tile">
+    <section class="tile no-print">
         <h2>{{ $machines ? 'Used' : 'Away?' }}</h2>
         @foreach ($machines as $care)
             @if ($loop->iteration === 8)<details class="mt-2"><summary>{{ count($machines) - 7 }} more machines</summary>@endif
@@ -102,7 +102,7 @@
             class="push">I'm back</button></form>@endif
         <p class="small mt-3 mb-0"><a href="/away">Nobody at home for a while?</a></p>
     </section>
-    @if ($machines)<section class="tile">
+    @if ($machines)<section class="tile no-print">
         <h2>Poured something?</h2>
         <div class="chips small mb-0">
             @foreach ($machines as $care)@if ($loop->iteration === 8)<details><summary>More</summary>

@@ -1,5 +1,5 @@
 @props(['care', 'today'])
-<section class="tile" id="later">
+<section class="tile no-print" id="later">
     <h2>Not now</h2>
     <p class="muted small">Only the reminder moves; the clock runs on.</p>
     <form method="post" action="{{ route('snoozes.store', $care->machine) }}">
