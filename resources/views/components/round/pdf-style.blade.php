@@ -1,8 +1,8 @@
     <style>
         @page { margin: 14mm 15mm; }
-        body { font: 9.5pt/1.4 'DejaVu Sans', sans-serif; color: #12333c; }
-        h1 { font-size: 19pt; margin: 0; }
-        h2 { font-size: 11.5pt; margin: 5mm 0 1.5mm; border-bottom: 1.2pt solid #2e5e8f; padding-bottom: 1mm; }
+        body { font: 9.8pt/1.35 Text, 'DejaVu Sans', sans-serif; color: #12333c; }
+        h1 { font: bold 20pt/1.1 Display; margin: 0; }
+        h2 { font: bold 12pt/1.2 Display; margin: 5mm 0 1.5mm; border-bottom: 1.2pt solid #2e5e8f; padding-bottom: 1mm; }
         p { margin: 0 0 2mm; }
         ul { margin: 0; padding-left: 5mm; }
         table { width: 100%; border-collapse: collapse; }
