@@ -37,6 +37,7 @@ use App\Http\Controllers\Machines\OwnTaskController;
 use App\Http\Controllers\Machines\PartController;
 use App\Http\Controllers\Machines\ProcedureNoteController;
 use App\Http\Controllers\Machines\ReadingController;
+use App\Http\Controllers\Machines\RetirementController;
 use App\Http\Controllers\Machines\RhythmController;
 use App\Http\Controllers\Machines\StartController;
 use App\Http\Controllers\Machines\TraitController;
@@ -129,6 +130,12 @@ Route::middleware('auth')->group(function (): void {
         );
         Route::post('machines/{machine}/rounds', [RoundController::class, 'store'])->name('rounds.store')->can('update', 'machine');
 
+        Route::get('machines/{machine}/retire', [RetirementController::class, 'create'])->name('machines.retire')
+            ->can('update', 'machine');
+        Route::post('machines/{machine}/retire', [RetirementController::class, 'store'])->can('update', 'machine');
+        Route::delete('machines/{machine}/retire', [RetirementController::class, 'destroy'])->can('view', 'machine');
+        Route::get('machines/{machine}/record.pdf', [RetirementController::class, 'record'])->name('machines.record')
+            ->can('view', 'machine');
         Route::get('machines/{machine}/card', [DoorCardController::class, 'show'])->name('machines.card')->can('view', 'machine');
         Route::get('machines/{machine}/vessels/{vessel}/pour', [PourController::class, 'create'])->name('vessels.pour')->can(
             'update',

@@ -49,7 +49,7 @@ final readonly class StartPreview
         $other->hardness = $hardness;
         $other->hardness_unit = $unit;
         $moved = [];
-        foreach ($household->machines()->orderBy('name')->get() as $machine) {
+        foreach ($household->activeMachines()->orderBy('name')->get() as $machine) {
             array_push($moved, ...array_filter(
                 $this->compare($machine, $machine, $household, $other),
                 static fn (DateChange $date): bool => $date->moves(),

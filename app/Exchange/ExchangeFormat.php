@@ -11,7 +11,7 @@ namespace App\Exchange;
 final readonly class ExchangeFormat
 {
     public const NAME = 'good-rinse-household';
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /** Tables that files of earlier versions do not have, by the version that brought them. */
     public const SINCE = ['supplies' => 2];
@@ -37,7 +37,8 @@ final readonly class ExchangeFormat
             'id' => 'id', 'kind' => 'word', 'name' => 'text', 'place' => '?text', 'model' => '?text', 'serial' => '?text',
             'bought_on' => '?day', 'warranty_until' => '?day', 'traits' => 'json', 'habits' => 'json', 'schools' => 'json',
             'rhythms' => 'json', 'apart' => 'json', 'own_parts' => 'json', 'own_tasks' => '?json', 'procedure_notes' => '?json',
-            'waits' => 'json', 'worth' => '?json', 'forgot_at' => '?time', 'created_at' => '?time', 'updated_at' => '?time',
+            'waits' => 'json', 'worth' => '?json', 'retired_on' => '?day', 'retired_how' => '?word',
+            'forgot_at' => '?time', 'created_at' => '?time', 'updated_at' => '?time',
         ],
         'rounds' => [
             'id' => 'id', 'machine_id' => 'machines', 'task' => 'word', 'procedures' => 'json', 'script' => 'json',

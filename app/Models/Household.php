@@ -148,6 +148,12 @@ final class Household extends Model
         return $this->hasMany(Machine::class);
     }
 
+    /** @return HasMany<Machine, $this> those in use */
+    public function activeMachines(): HasMany
+    {
+        return $this->machines()->whereNull('retired_on');
+    }
+
     /** @return HasMany<HouseholdSupply, $this> how it keeps its supplies */
     public function supplies(): HasMany
     {

@@ -36,6 +36,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $serial
  * @property string|null $bought_on as YYYY-MM-DD
  * @property string|null $warranty_until as YYYY-MM-DD
+ * @property string|null $retired_on as YYYY-MM-DD; null for one in use
+ * @property string|null $retired_how one of RetireMachine::WAYS
  * @property \Carbon\CarbonImmutable|null $forgot_at what was confirmed before is not computed with
  * @property list<array<array-key, mixed>>|null $own_parts parts that the household has added
  * @property list<array<array-key, mixed>>|null $own_tasks care tasks that the household has written itself
@@ -74,6 +76,8 @@ final class Machine extends Model implements BelongsToHousehold
         'serial',
         'bought_on',
         'warranty_until',
+        'retired_on',
+        'retired_how',
         'forgot_at',
         'claims',
         'worth',

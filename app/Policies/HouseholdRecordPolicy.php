@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Contracts\BelongsToHousehold;
+use App\Models\Machine;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
@@ -17,8 +18,13 @@ final class HouseholdRecordPolicy
             && $user->household_id === $record->householdId() ? Response::allow() : Response::denyAsNotFound();
     }
 
+    /** A machine that has left the kitchen is only looked at, until it is put back. */
     public function update(User $user, BelongsToHousehold $record): Response
     {
-        return $this->view($user, $record);
+        $seen = $this->view($user, $record);
+
+        return $seen->allowed() && $record instanceof Machine && null !== $record->retired_on
+            ? Response::deny((string) __('places/retired.in_use_only'))
+            : $seen;
     }
 }

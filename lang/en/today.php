@@ -42,4 +42,5 @@ return [
     'let_go' => 'Not after all',
     'claimed' => 'The others see that you do it.',
     'released' => 'Anybody can do it now.',
+    'why' => 'Why, or not now?',
 ];

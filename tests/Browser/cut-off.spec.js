@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { done, expect, test } from './household.js';
+import { done, expect, test } from './support/household.js';
 
 test.use({
     serviceWorkers: 'allow',

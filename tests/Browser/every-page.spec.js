@@ -1,6 +1,6 @@
-import { everyPage } from './crawl.js';
-import { faults } from './geometry.js';
-import { expect, logIn, test } from './household.js';
+import { everyPage } from './support/crawl.js';
+import { faults } from './support/geometry.js';
+import { expect, logIn, test } from './support/household.js';
 
 // Every page that a link leads to, one of each kind, at four sizes: a desk, a phone, 200 % and 400 % of a desk.
 const SIZES = [[1280, 800], [390, 844], [640, 512], [320, 256]];

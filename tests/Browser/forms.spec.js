@@ -1,5 +1,5 @@
-import { everyPage } from './crawl.js';
-import { expect, logIn, test } from './household.js';
+import { everyPage } from './support/crawl.js';
+import { expect, logIn, test } from './support/household.js';
 
 // Whatever is typed into a form: what it does not take stands at the top, has the focus, leads to its field, and what
 // was typed is still there.

@@ -1,4 +1,4 @@
-import { expect, logIn, test } from './household.js';
+import { expect, logIn, test } from './support/household.js';
 
 // How many taps stand between a person at Today and what they came for. Every tap goes through here, so that none is
 // forgotten; a page that needs one more fails.
@@ -40,7 +40,7 @@ test('the flow of hands: taps from Today @wide', async ({ page }) => {
     await expect(page.locator('.line').first()).toContainText('Noticed: musty or rotten smell');
     await hands.atMost(3);
 
-    await hands.tap(main.getByRole('link', { name: 'trouble? with Updraft' })); // another machine than the last
+    await hands.tap(main.getByRole('link', { name: 'Something wrong? with Updraft' })); // another machine than the last
     await hands.tap(main.locator('.tick').first());
     await hands.tap(page.getByRole('button', { name: 'Just write it down' }));
     await page.goto('/logbook');

@@ -1,4 +1,4 @@
-import { expect, logIn, test } from './household.js';
+import { expect, logIn, test } from './support/household.js';
 
 test.use({ serviceWorkers: 'allow', expected: [{ errors: [/ERR_INTERNET_DISCONNECTED|Failed to fetch/] }, { option: true }] });
 

@@ -1,4 +1,4 @@
-import { accessible, done, expect, logIn, test } from './household.js';
+import { accessible, done, expect, logIn, test } from './support/household.js';
 
 const due = (page) => page.locator('.due').first().innerText();
 

@@ -1,4 +1,4 @@
-import { accessible, expect, logIn, test } from './household.js';
+import { accessible, expect, logIn, test } from './support/household.js';
 
 test('something poured is written down in three taps from Today, with its verdict before saving', async ({ page }) => {
     await logIn(page);

@@ -1,5 +1,5 @@
-import { faults } from './geometry.js';
-import { expect, goThrough, logIn, test } from './household.js';
+import { faults } from './support/geometry.js';
+import { expect, goThrough, logIn, test } from './support/household.js';
 
 test.use({ expected: { errors: [/422/, /404 \(Not Found\)/] } });
 

@@ -1,4 +1,4 @@
-import { accessible, expect, logIn, test } from './household.js';
+import { accessible, expect, logIn, test } from './support/household.js';
 
 const machineAt = async (page, name) => {
     await page.goto('/kitchen');

@@ -1,4 +1,4 @@
-import { accessible, expect, logIn, test } from './household.js';
+import { accessible, expect, logIn, test } from './support/household.js';
 
 test('a task of one’s own: written, done step by step, changed, given up @narrow', async ({ page }, { project }) => {
     const name = `Wipe the bin, ${project.name}`;

@@ -1,4 +1,4 @@
-import { expect, logIn, test } from './household.js';
+import { expect, logIn, test } from './support/household.js';
 
 // Sheets of A4 that a page takes, as the browser prints it.
 const sheets = async (page) => ((await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1')

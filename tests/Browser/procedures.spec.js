@@ -1,5 +1,5 @@
-import { accessible, done, expect, goThrough, logIn, test } from './household.js';
-import { answering, begin, dishwasher, drip, espresso, hood, kettle, pods, screwed, washer } from './machines.js';
+import { accessible, done, expect, goThrough, logIn, test } from './support/household.js';
+import { answering, begin, dishwasher, drip, espresso, hood, kettle, pods, screwed, washer } from './support/machines.js';
 
 // Kind, procedure, traits, which answers other than the first (by the start of the heading), what the record says.
 // The other procedures are walked over HTTP, by the random rounds.

@@ -1,4 +1,4 @@
-import { accessible, expect, logIn, test } from './household.js';
+import { accessible, expect, logIn, test } from './support/household.js';
 
 const heading = (page) => page.getByRole('heading', { level: 1 });
 
@@ -29,7 +29,7 @@ test('a year by keyboard, why a date is what it is, what another start would mov
     await page.getByRole('link', { name: 'Leave it as it was' }).click();
 
     await page.goto('/');
-    await page.getByRole('link', { name: /^why, or not now\?/ }).first().click();
+    await page.getByRole('link', { name: /^Why, or not now\?/ }).first().click();
     await page.getByRole('button', { name: 'Put it off' }).click();
     await expect(page.getByLabel('Because')).toBeFocused(); // the browser asks for the reason
     await page.getByLabel('Because').fill('Guests in the kitchen');
@@ -45,6 +45,7 @@ test('a simulated counter counts, a table is read, the calendar opens and mail l
     await logIn(page);
     await page.goto('/kitchen');
     await page.getByRole('link', { name: /Updraft/ }).click();
+    await page.getByText('More about this machine').click();
     await page.getByRole('link', { name: 'Counters' }).click();
     await accessible(page);
     await page.getByRole('button', { name: 'Add it' }).click();
@@ -55,6 +56,7 @@ test('a simulated counter counts, a table is read, the calendar opens and mail l
 
     await page.goto('/kitchen');
     await page.getByRole('link', { name: /Skerry 45/ }).click();
+    await page.getByText('More about this machine').click();
     await page.getByRole('link', { name: 'Counters' }).click();
     await page.getByRole('link', { name: 'Have a table of readings instead?' }).click();
     await page.getByLabel('Or paste it').fill('when,total\n2026-01-05,10\nrubbish\n2026-01-12,14');
@@ -83,6 +85,7 @@ test('a simulated counter counts, a table is read, the calendar opens and mail l
     // The simulator writes into the household until it is through.
     await page.goto('/kitchen');
     await page.getByRole('link', { name: /Updraft/ }).click();
+    await page.getByText('More about this machine').click();
     await page.getByRole('link', { name: 'Counters' }).click();
     await page.getByRole('link', { name: 'Hob-hours sensor' }).click();
     await expect(async () => {

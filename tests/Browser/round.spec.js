@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { done, expect, goThrough, logIn, test } from './household.js';
+import { done, expect, goThrough, logIn, test } from './support/household.js';
 
 test.use({ expected: { errors: [/Failed to load resource/, /ERR_(FAILED|INTERNET_DISCONNECTED|CONNECTION_REFUSED)/] } });
 

@@ -1,4 +1,4 @@
-import { accessible, done, expect, logIn, test } from './household.js';
+import { accessible, done, expect, logIn, test } from './support/household.js';
 
 test('a session: a step moved by key, begun, and led from machine to machine by ticks @wide', async ({ page }) => {
     await logIn(page);

@@ -1,5 +1,5 @@
 import { devices } from '@playwright/test';
-import { expect, logIn, test } from './household.js';
+import { expect, logIn, test } from './support/household.js';
 
 // Two with the same list in the shop, one of them in the basement where there is no network.
 test.describe('the shopping list', () => {

@@ -1,4 +1,4 @@
-import { accessible, expect, logIn, test } from './household.js';
+import { accessible, expect, logIn, test } from './support/household.js';
 
 test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page }, { project }) => {
     await logIn(page);

@@ -29,7 +29,7 @@ final readonly class EndAbsence
             $by,
             array_merge(...array_map(
                 fn (Machine $machine): array => $this->ending($machine, $by, $id),
-                array_values($by->home()->machines()->get()->all()),
+                array_values($by->home()->activeMachines()->get()->all()),
             )),
         );
     }

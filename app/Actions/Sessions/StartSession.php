@@ -79,7 +79,8 @@ final readonly class StartSession
             }
         }
         $of = [];
-        foreach ($person->home()->machines()->whereKey(array_map(strval(...), array_keys($procedures)))->orderBy('id')->get() as $machine) {
+        $wanted = array_map(strval(...), array_keys($procedures));
+        foreach ($person->home()->activeMachines()->whereKey($wanted)->orderBy('id')->get() as $machine) {
             $of[] = [$machine, array_values(array_unique($procedures[$machine->id]))];
         }
 

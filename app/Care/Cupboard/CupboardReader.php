@@ -27,7 +27,7 @@ final readonly class CupboardReader
 
     public function of(Household $household): Cupboard
     {
-        $machines = $household->machines()->get()->keyBy(static fn (Machine $machine): string => strtolower($machine->id));
+        $machines = $household->activeMachines()->get()->keyBy(static fn (Machine $machine): string => strtolower($machine->id));
         $kept = HouseholdSupply::of($household);
         $demands = $this->needs->of($household);
         $book = $this->stock->of($household, $kept, array_map(strval(...), array_keys($demands)));

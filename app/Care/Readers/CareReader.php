@@ -70,7 +70,7 @@ final class CareReader
     private static function machines(Household $household): array
     {
         $newest = self::newestEntry()->whereColumn('machine_id', 'machines.id');
-        $machines = $household->machines()->select('machines.*')->selectSub($newest, 'last_entry')->orderBy('name')->get();
+        $machines = $household->activeMachines()->select('machines.*')->selectSub($newest, 'last_entry')->orderBy('name')->get();
 
         return array_values($machines->map(static fn (Machine $machine): array => [$machine, $machine->getAttribute('last_entry')])->all());
     }

@@ -18,14 +18,14 @@ final readonly class OpenRounds
     public const OPEN = "(ended_at IS NULL OR (open_ends <> '[]' AND settled_at IS NULL))";
 
     /**
-     * @param array<string, Machine> $machines of the household, by id
+     * @param array<string, Machine> $machines of the household that are in use, by id
      *
      * @return Collection<int, Round> under way, and ended with something open that nobody has put right yet, newest
      *     first
      */
     public function rounds(Household $household, array $machines): Collection
     {
-        return $this->open($household->id)->get()->each(
+        return $this->open($household->id)->whereIn('machine_id', array_keys($machines))->get()->each(
             static fn (Round $round): Round => $round->setRelation('machine', $machines[$round->machine_id]),
         );
     }

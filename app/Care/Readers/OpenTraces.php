@@ -19,14 +19,14 @@ final readonly class OpenTraces
     }
 
     /**
-     * @param array<string, Machine> $machines of the household, by id
+     * @param array<string, Machine> $machines of the household that are in use, by id
      *
      * @return array{list<Trace>, list<Trace>} those that go on, and those to be asked after
      */
     public function of(Household $household, array $machines): array
     {
         /** @var Collection<int, Trace> $traces */
-        $traces = Trace::query()->where('household_id', $household->id)
+        $traces = Trace::query()->where('household_id', $household->id)->whereIn('machine_id', array_keys($machines))
             ->where(static fn ($query) => $query->whereNull('ended_at')->orWhere(
                 static fn ($query) => $query->where('ended_how', Trace::FIXED)->whereNull('held'),
             ))

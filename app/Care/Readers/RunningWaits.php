@@ -22,7 +22,7 @@ final readonly class RunningWaits
     /** @return list<array{Round, RunningTimer}> of every round under way that this version can read */
     public function of(Household $household): array
     {
-        $machines = $household->machines()->get()->keyBy(static fn (Machine $machine): string => $machine->id)->all();
+        $machines = $household->activeMachines()->get()->keyBy(static fn (Machine $machine): string => $machine->id)->all();
         $found = [];
         foreach ($this->apart->rounds($household, $machines) as $round) {
             foreach (null === $round->ended_at && $round->isReadable() ? $round->progress()->timers() : [] as $timer) {

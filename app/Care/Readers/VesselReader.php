@@ -170,7 +170,8 @@ final readonly class VesselReader
 
         return DB::table('entries')->whereIn(
             'machine_id',
-            DB::table('machines')->select('id')->where('household_id', $household->id)->whereIn('kind', $kinds),
+            DB::table('machines')->select('id')->where('household_id', $household->id)->whereNull('retired_on')
+                ->whereIn('kind', $kinds),
         )
             ->whereIn('kind', [EntryKind::Counter->value, EntryKind::Meter->value])
             ->where('happened_at', '>', $now->modify(sprintf('-%d days', self::USE_DAYS))->format('Y-m-d H:i:s'));

@@ -7,7 +7,7 @@
     <title>{{ $machine->name }}, door card</title>
     <style>
         @page { margin: 9mm 12mm; }
-        body { font: 8.6pt/1.2 Text, 'DejaVu Sans', sans-serif; color: #12333c; }
+        body { font: 8.2pt/1.2 Text, 'DejaVu Sans', sans-serif; color: #12333c; }
         h1 { font: bold 20pt/1.1 Display; margin: 0; }
         h2 { font: bold 11pt/1.2 Display; margin: 2.6mm 0 0.8mm; border-bottom: 1.2pt solid #2e5e8f; padding-bottom: 1mm; }
         p { margin: 0 0 1.5mm; }
@@ -16,7 +16,7 @@
         th { font-weight: bold; width: 18%; }
         ol, ul { margin: 0; padding-left: 5mm; }
         .muted { color: #4b646b; }
-        .cautions td { width: 33%; border: 0; padding: 0 4mm 1mm 0; font-size: 7.5pt; }
+        .cautions td { width: 33%; border: 0; padding: 0 4mm 1mm 0; font-size: 7.2pt; }
         .caution { color: #8b1f33; font-weight: bold; }
     </style>
 </head>

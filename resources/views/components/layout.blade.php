@@ -30,7 +30,7 @@
                     @endforeach
                 </ul>
             </nav>
-            @unless ($inRound)<a class="top__wrong" href="{{ route('trace') }}">Something wrong?</a>@endunless
+            @unless ($inRound)<a class="top__wrong" href="{{ route('trace') }}">{{ __('machines.go.wrong') }}</a>@endunless
             @isset($when)<div class="top__end">{{ $when }}</div>@endisset
         @endif
     </header>

@@ -71,32 +71,24 @@
                         : 'nothing counted yet' }}</dd>@endif
                 </dl>
                 <div class="with-gap mt-3">
-                    <a class="push" href="{{ route('machines.edit', $care->machine) }}">Change this</a>
-                    @if (array_filter($care->tasks, fn ($task) => $task->neverOpened()))<a class="push"
-                        href="{{ route('machines.before', $care->machine) }}">Tell what came before</a>@endif
                     @if ($care->isCounted())<form method="post" action="{{ route('uses.store', $care->machine) }}">
                         @csrf
                         <input type="hidden" name="id" value="{{ Str::ulid() }}">
                         <button class="push">+1 {{ $care->kind->useName }}</button>
                     </form>@endif
                     @if ($data->isMachine())<a class="push"
-                        href="{{ route('traces.create', $care->machine) }}">Something is wrong</a>@endif
-                    <a class="push push--quiet" href="{{ route('rhythm', ['machine' => $care->machine->id]) }}">Its rhythm</a>
-                    @if ($care->isCounted())
-                        <a class="push push--quiet" href="{{ route('uses.index', $care->machine) }}">Its use, day by day</a>
-                        <a class="push push--quiet" href="{{ route('devices.create', $care->machine) }}">Counters</a>
-                    @endif
-                    <a class="push push--quiet" href="{{ route('logbook', ['machine' => $care->machine->id]) }}">Its logbook</a>
-                    @if ($data->isMachine())
-                        <a class="push push--quiet" href="{{ route('measures', $care->machine) }}">{{ __('measures.link') }}</a>
-                        <a class="push push--quiet" href="{{ route('machines.apart', $care->machine) }}">How it comes apart</a>
-                        <a class="push push--quiet" href="{{ route('machines.parts', $care->machine) }}">Worn and new parts</a>
-                    @endif
-                    <a class="push push--quiet" href="{{ route('tasks.create', $care->machine->id) }}">Add a task of your own</a>
-                    <a class="push push--quiet" href="{{ route('machines.card', $care->machine) }}">Door card to print</a>
-                    <a class="push push--quiet" download
-                        href="{{ route('machines.export', $care->machine) }}">{{ __('exchange.export_machine') }}</a>
+                        href="{{ route('traces.create', $care->machine) }}">{{ __('machines.go.wrong') }}</a>@endif
+                    <a class="push push--quiet" href="{{ route('logbook', ['machine' => $care->machine->id]) }}">{{
+                        __('machines.go.logbook') }}</a>
                 </div>
+                <details class="mt-2">
+                    <summary>{{ __('machines.go.more') }}</summary>
+                    <ul class="go-list">
+                        @foreach ($data->places() as [$address, $name, $isFile])
+                            <li><a href="{{ $address }}" @if ($isFile) download @endif>{{ $name }}</a></li>
+                        @endforeach
+                    </ul>
+                </details>
             </section>
         </div>
         <div class="stack">

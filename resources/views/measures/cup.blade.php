@@ -48,7 +48,8 @@
                         <td><input class="form-control nums" type="number" step="any" min="0" name="level[]" inputmode="decimal"
                             aria-label="{{ __('measures.cup.in_it', ['unit' => $unit]) }}, {{ $i + 1 }}"
                             value="{{ old("level.$i", $i === 0 ? '0' : '') }}" @invalid("level.$i")>
-                            <x-form.field-error :name="'level.'.$i" :label="__('measures.cup.in_it', ['unit' => $unit]).', '.($i + 1)"/></td>
+                            <x-form.field-error :name="'level.'.$i"
+                                :label="__('measures.cup.in_it', ['unit' => $unit]).', '.($i + 1)"/></td>
                     </tr>
                 @endforeach
             </tbody>

@@ -29,7 +29,8 @@
                             <a href="{{ route('machines.show', [$shown->machine, 'task' => $line->care->task->id]) }}#task">
                                 {{ $line->care->name() }}</a></h2>
                         <p {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->when() }}</strong>
-                            <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $line->care->task->id]) }}">why?<span
+                            <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $line->care->task->id]) }}">{{
+                                __('today.why') }}<span
                             class="visually-hidden"> {{ $line->care->name() }}</span></a></p>
                     </div>
                     <p class="year__now"><strong>{{ Uses::interval($year->interval, $year->unit) }}</strong>

@@ -83,7 +83,7 @@
                 <div>
                     <strong>{{ $care->machine->name }}</strong><br>
                     <span class="muted small">{{ $data->usage($care) }}@if ($data->canFail($care)) ·
-                        <a href="/machines/{{ $care->machine->id }}/trace">trouble?<span class="visually-hidden">
+                        <a href="/machines/{{ $care->machine->id }}/trace">{{ __('machines.go.wrong') }}<span class="visually-hidden">
                         with {{ $care->machine->name }}</span></a>@endif</span>
                 </div>
                 <form method="post" action="/machines/{{ $care->machine->id }}/uses">

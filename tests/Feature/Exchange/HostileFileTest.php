@@ -33,7 +33,7 @@ final class HostileFileTest extends TestCase
         };
         yield 'no JSON' => [static fn (array $file): string => '{"format": "good', 'cannot be read'];
         yield 'of another program' => [static fn (array $file): array => ['format' => 'other'] + $file, 'other program'];
-        yield 'of a newer version' => [static fn (array $file): array => ['version' => 3] + $file, 'newer Good Rinse'];
+        yield 'of a newer version' => [static fn (array $file): array => ['version' => 4] + $file, 'newer Good Rinse'];
         yield 'of no version' => [static fn (array $file): array => ['version' => '1'] + $file, 'newer Good Rinse'];
         yield 'a table missing' => [static fn (array $file): array => array_diff_key($file, ['ticks' => true]), 'ticks: '];
         yield 'a machine of no kind' => [$at('machines', 0, 'kind', 'toaster'), 'machines[0]: '];

@@ -8,13 +8,13 @@ use App\Actions\Household\ChangeWater;
 use App\Actions\Machines\AddMachine;
 use App\Actions\Machines\ChangeMachine;
 use App\Actions\Machines\MachinePast;
-use App\Care\Readers\CareReader;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Machines\MachineRequest;
 use App\Models\Machine;
-use App\View\Pages\Machines\KitchenData;
+use App\View\Pages\Kitchen\KitchenPage;
 use App\View\Pages\Machines\MachinePage;
 use App\View\Pages\Machines\NewMachineData;
+use App\View\Pages\Machines\ServiceRecordPage;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use Illuminate\Contracts\View\View;
@@ -25,9 +25,9 @@ use Psr\Clock\ClockInterface;
 /** The machines in the kitchen. */
 final class MachineController extends Controller
 {
-    public function index(Request $request, CareReader $care): View
+    public function index(Request $request, KitchenPage $page): View
     {
-        return view('machines.index', new KitchenData($care->household($this->person($request)->home())));
+        return view('machines.index', $page->for($this->person($request)->home()));
     }
 
     public function create(Request $request, Handbook $handbook, ClockInterface $clock): View
@@ -71,8 +71,12 @@ final class MachineController extends Controller
         return redirect()->route('today')->with('did', __('machines.added', ['name' => $machine->name]));
     }
 
-    public function show(Request $request, Machine $machine, MachinePage $page): View
+    public function show(Request $request, Machine $machine, MachinePage $page, ServiceRecordPage $record): View
     {
+        if (null !== $machine->retired_on) {
+            return view('machines.retired', $record->for($machine, $this->person($request)->home()));
+        }
+
         return view('machines.show', $page->for($machine, $this->person($request)->home(), $request->string('task')->toString()));
     }
 

@@ -36,7 +36,7 @@ final class TraceController extends Controller
     public function anywhere(Request $request): RedirectResponse
     {
         $home = $this->person($request)->home();
-        $machines = $home->machines()->whereNot('kind', Machine::KITCHEN)->orderBy('name')->pluck('id');
+        $machines = $home->activeMachines()->whereNot('kind', Machine::KITCHEN)->orderBy('name')->pluck('id');
         $last = $home->entries()->whereIn('machine_id', $machines)->orderByDesc('seq')->value('machine_id') ?? $machines->first();
 
         return null === $last ? redirect()->route('today') : redirect()->route('traces.create', $last);

@@ -49,6 +49,6 @@ final class AbsenceRequest extends UlidRequest
     {
         $person = $this->user();
 
-        return $person instanceof User ? $person->home()->machines()->get() : new \Illuminate\Database\Eloquent\Collection();
+        return $person instanceof User ? $person->home()->activeMachines()->get() : new \Illuminate\Database\Eloquent\Collection();
     }
 }

@@ -62,10 +62,10 @@ final class OwnTaskRequest extends FormRequest
         $home = $user instanceof User ? $user->home() : abort(404);
         $wanted = $this->string('machine')->toString();
         if (Machine::KITCHEN === $wanted) {
-            return $home->machines()->where('kind', Machine::KITCHEN)->oldest()->first();
+            return $home->activeMachines()->where('kind', Machine::KITCHEN)->oldest()->first();
         }
 
-        return $home->machines()->whereKey($wanted)->first() ?? abort(404);
+        return $home->activeMachines()->whereKey($wanted)->first() ?? abort(404);
     }
 
     public function kind(): MachineKind

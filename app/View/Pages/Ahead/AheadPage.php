@@ -38,7 +38,7 @@ final readonly class AheadPage
             today: $sessions->today,
             wish: $shown,
             isKept: null !== $kept && $kept == $shown,
-            hasMachines: $household->machines()->exists(),
+            hasMachines: $household->activeMachines()->exists(),
             head: 0 === $count ? self::text('head_none') : self::counted('head', $count),
             lines: array_map(fn (SessionDay $session): AheadLine => $this->line($session, $sessions), $sessions->plan->sessions),
             compared: self::compared($sessions->plan, $sessions->each),

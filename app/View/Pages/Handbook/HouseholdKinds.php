@@ -20,7 +20,7 @@ final readonly class HouseholdKinds
     public function machines(Household $household): array
     {
         $machines = [];
-        foreach ($household->machines()->orderBy('name')->get() as $machine) {
+        foreach ($household->activeMachines()->orderBy('name')->get() as $machine) {
             if (isset($this->handbook->kindNames()[$machine->kind])) {
                 $machines[isset($machines[$machine->kind]) ? $machine->id : $machine->kind] = $machine;
             }

@@ -45,7 +45,7 @@ final readonly class ProcedurePage
     public function for(Household $household, string $kindId, string $procedureId, string $machineId): ProcedureData
     {
         $known = fn (Machine $machine): bool => isset($machine->kindIn($this->handbook)->procedureNames[$procedureId]);
-        $machines = $household->machines()->where('kind', $kindId)->orderBy('name')->get()->filter($known);
+        $machines = $household->activeMachines()->where('kind', $kindId)->orderBy('name')->get()->filter($known);
         $machine = $machines->firstWhere('id', $machineId) ?? $machines->first();
         $kind = $machine?->kindIn($this->handbook) ?? $this->handbook->kind($kindId);
         $whole = $kind->procedures->procedure($procedureId);

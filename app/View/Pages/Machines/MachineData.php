@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages\Machines;
 
 use App\Care\MachineCare;
+use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
@@ -57,6 +58,39 @@ final readonly class MachineData extends PageData
     public function isMachine(): bool
     {
         return Machine::KITCHEN !== $this->care->kind->id;
+    }
+
+    /** @return list<array{string, string, bool}> where else one goes from here: address, name, and whether it is a file */
+    public function places(): array
+    {
+        $machine = $this->care->machine;
+        $untold = [] !== array_filter($this->care->tasks, static fn (TaskCare $task): bool => $task->neverOpened());
+
+        return array_values(array_filter([
+            $this->place('rhythm', 'rhythm', ['machine' => $machine->id]),
+            $this->place('edit', 'machines.edit'),
+            $untold ? $this->place('before', 'machines.before') : null,
+            $this->care->isCounted() ? $this->place('use', 'uses.index') : null,
+            $this->care->isCounted() ? $this->place('counters', 'devices.create') : null,
+            ...!$this->isMachine() ? [] : [
+                $this->place('measures', 'measures'),
+                $this->place('apart', 'machines.apart'),
+                $this->place('parts', 'machines.parts'),
+            ],
+            $this->place('task', 'tasks.create', ['where' => $machine->id]),
+            $this->isMachine() ? $this->place('card', 'machines.card', isFile: true) : null,
+            $this->isMachine() ? $this->place('retire', 'machines.retire') : null,
+        ]));
+    }
+
+    /**
+     * @param array<string, string>|null $of parameters of the route; null for the machine
+     *
+     * @return array{string, string, bool}
+     */
+    private function place(string $name, string $route, ?array $of = null, bool $isFile = false): array
+    {
+        return [route($route, $of ?? $this->care->machine), (string) __("machines.go.$name"), $isFile];
     }
 
     /** What is known of a habit, in words. */

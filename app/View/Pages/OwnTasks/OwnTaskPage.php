@@ -21,7 +21,7 @@ final readonly class OwnTaskPage
 
     public function all(Household $household): OwnTaskListData
     {
-        return new OwnTaskListData($household->machines()->orderBy('name')->get()->all());
+        return new OwnTaskListData($household->activeMachines()->orderBy('name')->get()->all());
     }
 
     /**
@@ -33,8 +33,8 @@ final readonly class OwnTaskPage
     {
         $kitchen = Machine::KITCHEN === $machine;
         $there = $kitchen
-            ? $household->machines()->where('kind', Machine::KITCHEN)->oldest()->first()
-            : $household->machines()->whereKey($machine)->first() ?? throw UnknownEntry::named('machine', $machine);
+            ? $household->activeMachines()->where('kind', Machine::KITCHEN)->oldest()->first()
+            : $household->activeMachines()->whereKey($machine)->first() ?? throw UnknownEntry::named('machine', $machine);
 
         return $this->data($household, $there, null);
     }

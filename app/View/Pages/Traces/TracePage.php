@@ -59,7 +59,7 @@ final readonly class TracePage
             kind: $machine->kindIn($this->handbook),
             task: $care->tasks[$task] ?? null,
             symptoms: array_replace($pointing, $symptoms),
-            machines: $household->machines()->whereNot('kind', Machine::KITCHEN)->orderBy('name')->get(),
+            machines: $household->activeMachines()->whereNot('kind', Machine::KITCHEN)->orderBy('name')->get(),
             fixed: $this->fixes->bySymptom($household)[$machine->id] ?? [],
             lit: array_keys($care->history->lights),
             today: Day::at($this->clock->now(), $household->zone()),

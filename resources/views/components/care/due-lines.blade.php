@@ -18,9 +18,8 @@
                 @foreach (Dates::ends($window[0], $window[1], $today) as $end)<span>{{ $end }}</span>@endforeach</div>
         @endif
         <strong>{{ $line->when() }}</strong>
-        <a class="why-link" href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">why{{ $line->care->isDue()
-            ? ', or not now'
-            : '' }}?<span class="visually-hidden"> {{ $line->care->name() }} of {{ $line->care->machine->name }}</span></a>
+        <a class="why-link" href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">{{
+            __('today.why') }}<span class="visually-hidden"> {{ $line->care->name() }} of {{ $line->care->machine->name }}</span></a>
         @if ($shared && $line->isDue())
             <form method="post" action="{{ route('tasks.claim', [$line->care->machine, $line->care->id]) }}">
                 @csrf

@@ -47,7 +47,7 @@
         @if ($machine->ownTasks()->task($id))<a class="push push--quiet" href="{{ route('tasks.edit', [$machine, $id]) }}">Change this
             task</a>@endif
     </div>
-    <p class="mt-3 mb-0"><a class="why-link" href="{{ route('rhythm.why', [$machine, $id]) }}">Why this date, or not now?</a></p>
+    <p class="mt-3 mb-0"><a class="why-link" href="{{ route('rhythm.why', [$machine, $id]) }}">{{ __('today.why') }}</a></p>
     @if ($caused)
         <h3 class="mt-3">What it caused, left too long</h3>
         @foreach ($caused as [$name, $trace])<p class="mb-1">

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Kitchen;
+
+use App\Care\MachineCare;
+use App\Care\Readers\CareReader;
+use App\Care\Readers\OpenTraces;
+use App\Models\Household;
+use App\Models\Machine;
+use App\View\Words\Dates;
+use App\View\Words\Uses;
+use GoodRinse\Core\Handbook\Handbook;
+use GoodRinse\Core\Quantity\Day;
+use Psr\Clock\ClockInterface;
+
+/** Draws up the kitchen: rooms, machines, what is due and what is wrong. */
+final readonly class KitchenPage
+{
+    public function __construct(
+        private CareReader $care,
+        private OpenTraces $traces,
+        private Handbook $handbook,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    public function for(Household $household): KitchenData
+    {
+        $cares = $this->care->household($household);
+        $wrong = $this->wrong($household, $cares);
+        $places = [];
+        $due = 0;
+        foreach ($cares as $care) {
+            $tile = MachineTile::of($care, $wrong[$care->machine->id] ?? []);
+            $places[$care->machine->place ?? ''][] = $tile;
+            $due += $tile->isDue() ? 1 : 0;
+        }
+        uasort($places, static fn (array $a, array $b): int => count($b) <=> count($a));
+        $rooms = [];
+        foreach ($places as $name => $tiles) {
+            $rooms[] = new KitchenRoom('' === (string) $name ? null : (string) $name, $tiles);
+        }
+
+        return new KitchenData($rooms, $this->aside($household), self::headline(count($cares), $due));
+    }
+
+    private static function headline(int $all, int $due): string
+    {
+        return (string) (0 === $all
+            ? __('places/kitchen.none')
+            : trans_choice('places/kitchen.headline', $due, ['due' => ucfirst(Uses::small($due))]));
+    }
+
+    /**
+     * @param list<MachineCare> $cares
+     *
+     * @return array<string, list<string>> symptoms that are being looked into, by machine
+     */
+    private function wrong(Household $household, array $cares): array
+    {
+        $machines = array_column(array_map(static fn (MachineCare $care): array => [$care->machine->id, $care->machine], $cares), 1, 0);
+        $wrong = [];
+        foreach ($this->traces->of($household, $machines)[0] as $trace) {
+            $names = $this->handbook->trouble($trace->machine->kind)?->namesOf($trace->noticed()) ?? $trace->noticed();
+            $wrong[$trace->machine_id] = [...$wrong[$trace->machine_id] ?? [], ...$names];
+        }
+
+        return $wrong;
+    }
+
+    /** @return list<array{Machine, string}> */
+    private function aside(Household $household): array
+    {
+        $today = Day::at($this->clock->now(), $household->zone());
+
+        return array_values($household->machines()->whereNotNull('retired_on')->orderByDesc('retired_on')->orderBy('name')->get()
+            ->map(static fn (Machine $machine): array => [$machine, (string) __("places/retired.left.$machine->retired_how", [
+                'day' => Dates::day(Day::of((string) $machine->retired_on), $today),
+            ])])->all());
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages\Kitchen;
+
+use App\Care\MachineCare;
+use App\Care\Readers\CareReader;
+use App\Care\TaskCare;
+use App\View\Drawing\KitchenFigure;
+use App\View\Words\Dates;
+
+/** A machine among others: what it is, and the task that is due first. */
+final readonly class MachineTile
+{
+    /**
+     * @param TaskCare|null $first null where nothing is on a clock
+     * @param list<string> $wrong symptoms that are being looked into
+     */
+    private function __construct(
+        public MachineCare $care,
+        public ?TaskCare $first,
+        public KitchenFigure $figure,
+        public array $wrong,
+    ) {
+    }
+
+    /** @param list<string> $wrong symptoms that are being looked into */
+    public static function of(MachineCare $care, array $wrong): self
+    {
+        $first = CareReader::byUrgency([$care])[0] ?? null;
+
+        return new self($care, $first, KitchenFigure::of($care->machine->kind, $first->task->part ?? ''), $wrong);
+    }
+
+    public function isDue(): bool
+    {
+        return true === $this->first?->rhythm?->state->isDue();
+    }
+
+    /** "Being looked into: only the upper rack is dirty"; empty where nothing is. */
+    public function trouble(): string
+    {
+        return [] === $this->wrong ? '' : (string) __('places/kitchen.wrong', [
+            'what' => implode(', ', array_map(mb_strtolower(...), $this->wrong)),
+        ]);
+    }
+
+    /** "Filter: due 3 Dec". */
+    public function state(): string
+    {
+        $rhythm = $this->first?->rhythm;
+        if (null === $this->first || null === $rhythm) {
+            return (string) __('machines.tile.no_clock');
+        }
+
+        return $this->first->name().': '.match (true) {
+            $rhythm->state->isDue() => __('machines.tile.'.($this->first->neverOpened() ? ($this->first->graded ? 'look' : 'do') : 'due')),
+            null === $rhythm->dueOn => __('machines.tile.no_date'),
+            default => __('machines.tile.due_on', ['day' => Dates::short($rhythm->dueOn)]),
+        };
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::table('machines', function (Blueprint $table): void {
+            $table->date('retired_on')->nullable();
+            $table->string('retired_how', 12)->nullable();
+        });
+    }
+};
