@@ -62,6 +62,7 @@ final readonly class Pdf
         }
         $font = Font::load($face);
         $font?->parse();
+        /** @var array<int, int> $map glyphs by code point */
         $map = $font?->getUnicodeCharMap() ?? [];
         $run = '';
         $out = '';

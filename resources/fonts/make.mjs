@@ -10,7 +10,8 @@ function unpacked(woff) {
         const at = 44 + i * 20;
         const [offset, packed, length] = [4, 8, 12].map((add) => woff.readUInt32BE(at + add));
         const bytes = woff.subarray(offset, offset + packed);
-        tables.push({ tag: woff.subarray(at, at + 4), sum: woff.readUInt32BE(at + 16), data: packed < length ? inflateSync(bytes) : bytes });
+        const data = packed < length ? inflateSync(bytes) : bytes;
+        tables.push({ tag: woff.subarray(at, at + 4), sum: woff.readUInt32BE(at + 16), data });
     }
     const power = 2 ** Math.floor(Math.log2(tables.length));
     const head = Buffer.alloc(12 + tables.length * 16);

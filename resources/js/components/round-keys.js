@@ -7,7 +7,8 @@ export const keys = {
     },
 
     key(event) {
-        if (! this.own || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || this.$refs.keys.open || this.$refs.leave.open) {
+        const asked = this.$refs.keys.open || this.$refs.leave.open;
+        if (! this.own || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || asked) {
             return;
         }
         const action =
