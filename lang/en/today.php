@@ -42,5 +42,8 @@ return [
     'let_go' => 'Not after all',
     'claimed' => 'The others see that you do it.',
     'released' => 'Anybody can do it now.',
+    'quick' => 'Count one more',
+    'one_more' => 'Count one more :use for :machine',
+    'strip_list' => ':job, :machine',
     'why' => 'Why, or not now?',
 ];

@@ -90,7 +90,7 @@
                     <input type="hidden" name="_token" value="{{ csrf_token() }}">
                     <input type="hidden" name="id" value="{{ Str::ulid() }}">
                     <button class="push"
-                        aria-label="Count one more {{ $care->kind->useName }} for {{ $care->machine->name }}">+1
+                        aria-label="{{ __('today.one_more', ['use' => $care->kind->useName, 'machine' => $care->machine->name]) }}">+1
                         {{ $care->kind->useName }}</button>
                 </form>
             </div>

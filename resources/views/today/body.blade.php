@@ -33,6 +33,7 @@
         <div>
         <section class="tile">
             @include('today.ask')
+            @if ($data->mostUsed())@include('today.quick')@endif
             <x-care.due-lines :lines="[$first]" :today="$today" level="h2" :shared="$shared"/>
             @if (($batch = $data->batch()) && count($batch->lines) > 1)
                 <h2 class="batch">In the same round</h2>

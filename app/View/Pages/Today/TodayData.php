@@ -27,6 +27,9 @@ use Illuminate\Support\Collection;
 /** What TodayPage::for() hands to its view. */
 final readonly class TodayData extends PageData
 {
+    /** Machines that can be counted at the top of a phone. */
+    private const QUICK = 6;
+
     /**
      * @param list<Trace> $traces
      * @param list<Trace> $held
@@ -100,6 +103,15 @@ final readonly class TodayData extends PageData
     public function batch(): ?BatchLine
     {
         return $this->batches[0] ?? null;
+    }
+
+    /** @return list<MachineCare> those that are used most, for one more of each within reach of a thumb */
+    public function mostUsed(): array
+    {
+        $machines = $this->machines;
+        usort($machines, static fn (MachineCare $a, MachineCare $b): int => $b->history->rate <=> $a->history->rate);
+
+        return array_slice($machines, 0, self::QUICK);
     }
 
     /** How much a machine was used lately: "5 in the last 7 days". */

@@ -21,5 +21,9 @@
         @endforeach
         @if (! $strip->marks)<text class="faint" x="20" y="50">Nothing falls due.</text>@endif
     </svg>
+    <ol class="strip__list clean-list" aria-hidden="true">
+        @foreach ($strip->marks as $mark)<li><span>{{ __('today.strip_list', ['job' => $mark['care']->name(),
+            'machine' => $mark['care']->machine->name]) }}</span> <span class="muted">{{ Dates::short($mark['on']) }}</span></li>@endforeach
+    </ol>
     @if ($strip->more)<p class="muted small mb-0">And {{ $strip->more }} more after these; each stands on its machine's page.</p>@endif
 </section>
