@@ -10,6 +10,7 @@ use App\Http\Controllers\Account\ForgottenPasswordController;
 use App\Http\Controllers\Account\LoginController;
 use App\Http\Controllers\Account\ShortcutsController;
 use App\Http\Controllers\Account\TwoFactorController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\Household\ExchangeController;
 use App\Http\Controllers\Household\MemberController;
 use App\Http\Controllers\Household\SecurityController;
@@ -31,6 +32,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('account/email', [AccountController::class, 'email'])->name('account.email')->middleware(['throttle:mail', 'password']);
     Route::put('account/password', [AccountController::class, 'password'])->name('account.password')
         ->middleware(['throttle:code', 'password']);
+    Route::post('hints/{hint}', [HelpController::class, 'away'])->name('hints.away');
     Route::put('account/shortcuts', [ShortcutsController::class, 'update'])->name('account.shortcuts');
     Route::delete('account', [AccountController::class, 'destroy'])->middleware(['throttle:code', 'password']);
     Route::delete('account/logins', [LoginController::class, 'others'])->name('account.logins');
@@ -45,6 +47,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('import/{file}', [ExchangeController::class, 'confirm'])->middleware('throttle:export');
 
     Route::middleware('household')->group(function (): void {
+        Route::get('help', [HelpController::class, 'show'])->name('help');
         Route::get('logbook/past', [PastCareController::class, 'create'])->name('past');
         Route::post('logbook/past', [PastCareController::class, 'store']);
         Route::post('household/leave', [MemberController::class, 'leave'])->name('household.leave');

@@ -21,6 +21,7 @@ use Illuminate\Notifications\Notifiable;
  * @property string $password
  * @property string $appearance
  * @property array<mixed>|null $shortcuts as Shortcuts reads them; null for the keys as they come
+ * @property list<string>|null $hints those that are put away
  * @property bool $reminders whether to be reminded by mail
  * @property string|null $new_email address that waits to be confirmed
  * @property string|null $two_factor_secret in base 32; asked for once two_factor_at is set
@@ -49,6 +50,7 @@ final class User extends Authenticatable
             'password' => 'hashed',
             'reminders' => 'boolean',
             'shortcuts' => 'array',
+            'hints' => 'array',
             'two_factor_secret' => 'encrypted',
             'two_factor_at' => 'immutable_datetime',
             'recovery_codes' => 'array',

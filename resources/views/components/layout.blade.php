@@ -16,17 +16,16 @@
 </head>
 <body @class(['in-round' => $inRound])>
 <svg class="symbols" aria-hidden="true" focusable="false"><clipPath id="glass-in"><path d="M8 5 L12.5 54 H35.5 L40 5Z"/></clipPath></svg>
-<a class="skip" href="#main">Skip to the page</a>
+<a class="skip" href="#main">{{ __('places/shell.skip') }}</a>
 <div class="shell">
     <header class="top">
         <a class="brand" href="{{ route('today') }}"><x-page.mark/>Good Rinse</a>
         @if ($person?->household_id)
-            <nav class="places-bar" aria-label="Places">
+            <nav class="places-bar" aria-label="{{ __('places/shell.places') }}">
                 <ul class="places">
-                    @foreach (['today' => 'Today', 'kitchen' => 'Kitchen', 'rhythm' => 'Rhythm', 'logbook' => 'Logbook', 'handbook'
-                        => 'Handbook', 'household' => 'Household'] as $to => $name)
+                    @foreach (['today', 'kitchen', 'rhythm', 'logbook', 'handbook', 'household'] as $to)
                         <li><a href="{{ route($to) }}" @if ($place === $to) aria-current="page" @endif><x-page.place-icon
-                            :name="$to"/>{{ $name }}</a></li>
+                            :name="$to"/>{{ __("places/shell.$to") }}</a></li>
                     @endforeach
                 </ul>
             </nav>
@@ -38,6 +37,8 @@
         <x-page.messages/>
         {{ $slot }}
     </main>
+    @if ($person?->household_id && ! $inRound)<footer class="foot no-print"><a href="{{ route('help') }}">{{
+        __('places/help.link') }}</a></footer>@endif
 </div>
 </body>
 </html>

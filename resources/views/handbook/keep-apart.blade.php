@@ -4,6 +4,7 @@
             <h1>What may meet what.</h1>
             <x-page.handbook-tabs on="handbook.keep-apart"/>
         </div>
+        <x-page.hint of="keep-apart"/>
         <section class="tile tile--chart">
             <h2 id="meet">In one vessel, the one after the other</h2>
             <div class="chart-with-key">

@@ -8,6 +8,7 @@
     @else
         <h1>{{ $years ? 'How often '.$shown->machine->name.' needs care, and why.'
             : 'Nothing on '.$shown->machine->name.' follows a clock.' }}</h1>
+        <x-page.hint of="rhythm"/>
         @if (count($machines) > 1)
             <nav class="filters" aria-label="Machine">
                 <x-page.machine-nav :machines="array_map(fn ($care) => $care->machine, $machines)" :current="$shown->machine->id"

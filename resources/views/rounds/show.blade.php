@@ -34,6 +34,7 @@
             @if ($round->care_session_id)<p class="mb-1"><a
                 href="{{ route('sessions.show', $round->care_session_id) }}">{{ __('plan.part_of') }}</a></p>@endif
             <p class="offline" role="status" hidden x-ref="offline"></p>
+            @if ($number === 1 && $step)<x-page.hint of="round"/>@endif
             <x-trace.called :symptoms="$called"/>
             @if ($step === null)
                 <p class="muted mb-0">{{ $machine->name }} · {{ $round->fittedProcedure()->name }}</p>

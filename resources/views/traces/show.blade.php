@@ -6,6 +6,7 @@
     @if ($trace->ended_at)<h1 tabindex="-1" autofocus>{{ implode('; ', $names) }}.</h1>@else
         <p class="trace__noticed"><strong>{{ implode('; ', $names) }}.</strong> {{ $notes->concluded }}</p>
     @endif
+    @unless ($trace->ended_at)<x-page.hint of="trace"/>@endunless
     <div class="trace">
         <div class="stack">
             @if ($urgent)

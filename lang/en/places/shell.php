@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'skip' => 'Skip to the page',
+    'places' => 'Places',
+    'today' => 'Today',
+    'kitchen' => 'Kitchen',
+    'rhythm' => 'Rhythm',
+    'logbook' => 'Logbook',
+    'handbook' => 'Handbook',
+    'household' => 'Household',
+];
