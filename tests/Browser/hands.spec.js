@@ -32,7 +32,7 @@ test('the flow of hands: taps from Today @wide', async ({ page }) => {
     await expect(page.getByText('One more counted for Tarnbeck 60.')).toBeVisible();
     await hands.atMost(1);
 
-    await hands.tap(page.getByRole('link', { name: 'Something wrong?' }));
+    await hands.tap(page.getByRole('link', { name: 'Something wrong?', exact: true }));
     await hands.tap(main.getByText('Musty or rotten smell', { exact: true }));
     await hands.tap(page.getByRole('button', { name: 'Just write it down' }));
     await expect(main.getByRole('status').first()).toBeVisible();
@@ -54,7 +54,7 @@ test('the flow of hands: taps from Today @wide', async ({ page }) => {
     await expect(page.locator('.line').first()).toContainText('Rinse aid into the tub');
     await hands.atMost(3);
 
-    await hands.tap(page.getByRole('link', { name: 'Something wrong?' }));
+    await hands.tap(page.getByRole('link', { name: 'Something wrong?', exact: true }));
     if ((await main.getByText(/last time: /).count()) === 0) {
         await hands.tap(main.getByRole('link', { name: 'Morning Pot' }).first());
     }

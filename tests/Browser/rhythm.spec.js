@@ -14,7 +14,7 @@ test('a year by keyboard, why a date is what it is, what another start would mov
     await expect(page.locator('.line--pointed')).toContainText('Fine filter. Found');
 
     await page.goto('/rhythm');
-    await page.getByRole('link', { name: 'why? Fine filter' }).click();
+    await page.getByRole('link', { name: 'Why, or not now? Fine filter' }).click();
     await expect(page.locator('.sums').first()).toContainText(/left in place \+ [\d.]+ ÷ [\d.]+ = [\d.]+/);
     await accessible(page);
     if (project.name === 'phone') {

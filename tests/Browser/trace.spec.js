@@ -3,7 +3,7 @@ import { accessible, expect, logIn, test } from './support/household.js';
 test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page }, { project }) => {
     await logIn(page);
     await page.goto('/logbook');
-    await page.getByRole('link', { name: 'Something wrong?' }).click(); // one
+    await page.getByRole('link', { name: 'Something wrong?', exact: true }).click(); // one
     // Which machine, where there are several.
     await page.getByRole('navigation', { name: 'Machine' }).getByRole('link', { name: 'Tarnbeck 60' }).click();
     await accessible(page);
