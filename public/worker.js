@@ -76,3 +76,14 @@ self.addEventListener('fetch', (event) => {
         event.respondWith(page(request));
     }
 });
+
+// A press on a notification leads to the page that it is about.
+self.addEventListener('notificationclick', (event) => {
+    event.notification.close();
+    const path = event.notification.data?.path ?? '/';
+    event.waitUntil(self.clients.matchAll({ type: 'window' }).then((open) => {
+        const there = open.find((client) => key(client.url) === path);
+
+        return there ? there.focus() : self.clients.openWindow(path);
+    }));
+});

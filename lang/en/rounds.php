@@ -80,4 +80,9 @@ return [
         'part-off' => 'Put it back before the next load.',
         'lock-test' => 'Do not start a load until it stays down.',
     ],
+    'tell' => [
+        'ask' => 'Notify me when it is over',
+        'yes' => 'You are notified on this device, while this page or the installed application is open.',
+        'no' => 'Your browser does not allow it. It rings here while the page is open.',
+    ],
 ];

@@ -1,3 +1,5 @@
+import { ask, canAsk, notify } from './notify.js';
+
 // Counts a wait down from what the server says is left, so a reload or another device shows the same. With
 // several waits the page's title tells of the one that ends first.
 const twoDigits = (number) => String(number).padStart(2, '0');
@@ -40,6 +42,14 @@ export default () => ({
         running.add(this);
         this.ticker = setInterval(() => this.tick(), 500);
         this.tick();
+        if (this.$refs.tell) {
+            this.$refs.tell.hidden = this.over || ! canAsk();
+        }
+    },
+
+    async tell() {
+        this.$refs.tell.hidden = true;
+        this.$refs.word.textContent = (await ask()) ? this.$root.dataset.yes : this.$root.dataset.no;
     },
 
     destroy() {
@@ -56,6 +66,7 @@ export default () => ({
             this.$refs.clock.classList.add('clock--over');
             this.$refs.word.textContent = 'It is over. Go on when you are ready.';
             ring();
+            notify(`${this.label} is over`, document.querySelector('h1')?.textContent.trim() ?? '');
         }
     },
 });
