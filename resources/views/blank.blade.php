@@ -1,3 +1,3 @@
-<x-layout title="Blank">
+<x-layout :title="__('views/blank.blank')">
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
 </x-layout>

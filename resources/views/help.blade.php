@@ -10,8 +10,8 @@
         @endforeach
         <section class="tile">
             <h2>{{ __('places/help.more') }}</h2>
-            <div class="help__sign"><x-drawing.glass :wear="1.1" :size="56" :unknown="false"/><p class="mb-0">{{
-                __('places/help.glass') }}</p></div>
+            <div class="help__sign"><x-drawing.glass :wear="1.1" :size="56" :unknown="false"/><p class="mb-0">{{ __('places/help.glass')
+                }}</p></div>
             <p class="mt-3 mb-0">{{ __('places/help.bar') }}</p>
         </section>
         <section class="tile">

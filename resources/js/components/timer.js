@@ -1,4 +1,4 @@
-import { ask, canAsk, notify } from './notify.js';
+import { ask, canAsk, notify } from '../offline/notify.js';
 
 // Counts a wait down from what the server says is left, so a reload or another device shows the same. With
 // several waits the page's title tells of the one that ends first.

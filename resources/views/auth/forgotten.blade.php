@@ -1,7 +1,7 @@
 <x-page.guest :title="__('account.forgotten_title')">
     <form class="tile narrow" method="post" action="{{ route('password.request') }}">
         @csrf
-        <p class="brand"><x-page.mark/>Good Rinse</p>
+        <p class="brand"><x-page.mark/>{{ __('views/auth/forgotten.good_rinse') }}</p>
         <h1>{{ __('account.forgotten_title') }}</h1>
         <p>{{ __('account.forgotten_line') }}</p>
         <x-form.field name="email" :label="__('account.email')" type="email" autocomplete="username" maxlength="190" required autofocus/>

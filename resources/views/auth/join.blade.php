@@ -1,23 +1,24 @@
-<x-page.guest title="Join a household">
+<x-page.guest :title="__('views/auth/join.join_a_household')">
     <div class="tile narrow">
-        <p class="brand"><x-page.mark/>Good Rinse</p>
+        <p class="brand"><x-page.mark/>{{ __('views/auth/join.good_rinse') }}</p>
         <x-page.messages/>
         @if ($invitation === null)
-            <h1>This invitation no longer opens anything.</h1>
-            <p>It has been used, has run out or was taken back. Ask for a new one.</p>
-            <p class="mb-0"><a class="push" href="{{ route('login') }}">To the log-in</a></p>
+            <h1>{{ __('views/auth/join.this_invitation_no_longer_opens_anything') }}</h1>
+            <p>{{ __('views/auth/join.it_has_been_used_has_run') }}</p>
+            <p class="mb-0"><a class="push" href="{{ route('login') }}">{{ __('views/auth/join.to_the_log_in') }}</a></p>
         @else
-            <h1>Join “{{ $invitation->household->name }}”.</h1>
+            <h1>{{ __('views/auth/join.join', ['invitation' => $invitation->household->name]) }}</h1>
             @auth
-                <p>You will see its machines and its logbook, and can do rounds.</p>
+                <p>{{ __('views/auth/join.you_will_see_its_machines_and') }}</p>
                 <form method="post" action="{{ route('join', $token) }}">
                     @csrf
-                    <button class="push push--main push--wide">Join</button>
+                    <button class="push push--main push--wide">{{ __('views/auth/join.join_2') }}</button>
                 </form>
             @else
-                <p>Make an account or log in first; then you come back here.</p>
-                <p class="with-gap mb-0"><a class="push push--main" href="{{ route('register') }}">Make an account</a><a class="push"
-                    href="{{ route('login') }}">Log in</a></p>
+                <p>{{ __('views/auth/join.make_an_account_or_log_in') }}</p>
+                <p class="with-gap mb-0"><a class="push push--main" href="{{ route('register') }}">{{
+                    __('views/auth/join.make_an_account') }}</a><a class="push"
+                    href="{{ route('login') }}">{{ __('views/auth/join.log_in') }}</a></p>
             @endauth
         @endif
     </div>

@@ -1,13 +1,15 @@
-<x-page.guest title="Make an account">
+<x-page.guest :title="__('views/auth/register.make_an_account')">
     <form class="tile narrow" method="post" action="{{ route('register') }}">
         @csrf
-        <p class="brand"><x-page.mark/>Good Rinse</p>
-        <h1>Who looks after the kitchen?</h1>
-        <x-form.field name="name" label="Your name" autocomplete="name" maxlength="80" required autofocus/>
-        <x-form.field name="email" label="E-mail address" type="email" autocomplete="username" maxlength="190" required/>
-        <x-form.field name="password" label="Password" type="password" autocomplete="new-password"
-            hint="At least 10 characters; a few words in a row do well." required/>
-        <p class="mt-4"><button class="push push--main push--wide">Make the account</button></p>
-        <p class="mb-0">Have one already? <a href="{{ route('login') }}">Log in</a></p>
+        <p class="brand"><x-page.mark/>{{ __('views/auth/register.good_rinse') }}</p>
+        <h1>{{ __('views/auth/register.who_looks_after_the_kitchen') }}</h1>
+        <x-form.field name="name" :label="__('views/auth/register.your_name')" autocomplete="name" maxlength="80" required autofocus/>
+        <x-form.field name="email" :label="__('views/auth/register.e_mail_address')" type="email" autocomplete="username"
+            maxlength="190" required/>
+        <x-form.field name="password" :label="__('views/auth/register.password')" type="password" autocomplete="new-password"
+            :hint="__('views/auth/register.at_least_10_characters_a_few')" required/>
+        <p class="mt-4"><button class="push push--main push--wide">{{ __('views/auth/register.make_the_account') }}</button></p>
+        <p class="mb-0">{{ __('views/auth/register.have_one_already') }} <a href="{{ route('login') }}">{{
+            __('views/auth/register.log_in') }}</a></p>
     </form>
 </x-page.guest>

@@ -1,7 +1,7 @@
 <x-page.guest :title="__('account.reset_title')">
     <form class="tile narrow" method="post" action="{{ route('password.reset', $token) }}">
         @csrf
-        <p class="brand"><x-page.mark/>Good Rinse</p>
+        <p class="brand"><x-page.mark/>{{ __('views/auth/reset.good_rinse') }}</p>
         <h1>{{ __('account.reset_title') }}</h1>
         <x-form.field name="email" :label="__('account.email')" type="email" autocomplete="username" maxlength="190" :value="$email"
             required/>

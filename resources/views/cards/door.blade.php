@@ -4,7 +4,7 @@
 <html lang="en">
 <head>
     <meta charset="utf-8">
-    <title>{{ $machine->name }}, door card</title>
+    <title>{{ __('views/cards/door.door_card', ['machine' => $machine->name]) }}</title>
     <style>
         @page { margin: 9mm 12mm; }
         body { font: 8.2pt/1.2 Text, 'DejaVu Sans', sans-serif; color: #12333c; }
@@ -22,30 +22,32 @@
 </head>
 <body>
     <h1>{{ $machine->name }}</h1>
-    <p class="muted">{{ implode(' · ', array_filter([$kind->name, $machine->place,
-        ...$kind->distinguishing($machine->traits)])) }}. Printed {{ Dates::day($today) }} for {{ $household->name }}.</p>
+    <p class="muted">{{ __('views/cards/door.printed_for', ['traits' => implode(' · ', array_filter([$kind->name, $machine->place,
+        ...$kind->distinguishing($machine->traits)])), 'day' => Dates::day($today), 'name' => $household->name]) }}</p>
 
-    <h2>Rhythm</h2>
+    <h2>{{ __('views/cards/door.rhythm') }}</h2>
     <table>
         @foreach (array_chunk($tasks, 2) as $pair)
-            <tr>@foreach ($pair as $task)<th>{{ $task->name() }}</th><td>every {{ implode(' or ', array_map(fn ($reading)
-                => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)) }};
-                {{ $task->neverOpened() ? 'look once' : ($task->rhythm->dueOn ? 'next '.Dates::short($task->rhythm->dueOn) : '') }}</td>
+            <tr>@foreach ($pair as $task)<th>{{ $task->name() }}</th><td>{{
+                __('views/cards/door.every', ['clocks' => implode(' or ', array_map(fn ($reading)
+                => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)),
+                    'due_on' => $task->neverOpened() ? __('views/cards/door.look_once') : ($task->rhythm->dueOn
+                        ? __('views/cards/door.next').' '.Dates::short($task->rhythm->dueOn) : '')]) }}</td>
                 @endforeach</tr>
         @endforeach
     </table>
 
     @if ($amounts)
-        <h2>Amounts</h2>
+        <h2>{{ __('views/cards/door.amounts') }}</h2>
         <table>@foreach ($amounts as [$name, $lines])<tr><th>{{ $name }}</th><td>{{ implode('; ', $lines) }}</td></tr>@endforeach</table>
     @endif
 
     @if ($apart)
-        <h2>Comes apart in this order, goes back in the reverse</h2>
+        <h2>{{ __('views/cards/door.comes_apart_in_this_order_goes') }}</h2>
         <ol>@foreach ($apart as [$name, $lines])<li><strong>{{ $name }}.</strong> {{ implode(' ', $lines) }}</li>@endforeach</ol>
     @endif
 
-    <h2>Cautions</h2>
+    <h2>{{ __('views/cards/door.cautions') }}</h2>
     <table class="cautions">
         @foreach (array_chunk($cautions, 3) as $pair)
             <tr>@foreach ($pair as $caution)<td><span class="caution">{{ $caution->title }}.</span> {{ $caution->text }}</td>@endforeach

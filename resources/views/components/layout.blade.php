@@ -6,7 +6,8 @@
     <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">
     <meta name="csrf-token" content="{{ csrf_token() }}">
     @if ($person)<meta name="person" content="{{ $person->id }}">@endif
-    <title>{{ ($errors ?? null)?->any() ? __('places/forms.error_title', ['title' => $title]) : $title }} · Good Rinse</title>
+    <title>{{ __('views/components/layout.good_rinse', ['title' => ($errors ?? null)?->any()
+        ? __('places/forms.error_title', ['title' => $title]) : $title]) }}</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     <link rel="apple-touch-icon" href="/icons/192.png">
     <link rel="manifest" href="/app.webmanifest">
@@ -19,7 +20,7 @@
 <a class="skip" href="#main">{{ __('places/shell.skip') }}</a>
 <div class="shell">
     <header class="top">
-        <a class="brand" href="{{ route('today') }}"><x-page.mark/>Good Rinse</a>
+        <a class="brand" href="{{ route('today') }}"><x-page.mark/>{{ __('views/components/layout.good_rinse_2') }}</a>
         @if ($person?->household_id)
             <nav class="places-bar" aria-label="{{ __('places/shell.places') }}">
                 <ul class="places">

@@ -1,7 +1,7 @@
-<x-layout title="Where they differ" place="handbook">
+<x-layout :title="__('views/handbook/schools.where_they_differ')" place="handbook">
     <div class="handbook">
         <div class="handbook__head">
-            <h1>Where opinions differ, and what we do.</h1>
+            <h1>{{ __('views/handbook/schools.where_opinions_differ_and_what_we') }}</h1>
             <x-page.handbook-tabs on="handbook.schools"/>
         </div>
         <x-page.scope-switch to="handbook.schools" :all="$all"/>
@@ -19,8 +19,8 @@
             @endforeach
         </div>
         <section class="tile">
-            <h2>Rhythms to start from</h2>
-            <p class="muted">You choose one for each job when you add a machine, and change it there. After that the openings decide.</p>
+            <h2>{{ __('views/handbook/schools.rhythms_to_start_from') }}</h2>
+            <p class="muted">{{ __('views/handbook/schools.you_choose_one_for_each_job') }}</p>
             <div class="rhythms">
                 @foreach ($rhythms as $rhythm)
                     <div>
@@ -28,7 +28,9 @@
                         <ul class="sides">
                             @foreach ($rhythm['schools'] as $school)<li @class(['side', 'side--ours' => $school['ours']])>
                                 <strong>{{ $school['name'] }}</strong>@if ($school['ours'])
-                                <span class="ours">our line</span>@endif<br><span class="muted">{{ $school['who'] }}</span></li>@endforeach
+                                <span class="ours">{{
+                                    __('views/handbook/schools.our_line') }}</span>@endif<br><span
+                                        class="muted">{{ $school['who'] }}</span></li>@endforeach
                         </ul>
                     </div>
                 @endforeach

@@ -1,21 +1,22 @@
-<x-layout title="Household" place="household">
+<x-layout :title="__('views/household/edit.household')" place="household">
     <h1>{{ $household->name }}</h1>
     <div class="row g-4 mt-1">
         <div class="col-lg-7 stack">
             <form class="tile" method="post" action="{{ route('household') }}">
                 @csrf
                 @method('put')
-                <h2>Kitchen</h2>
+                <h2>{{ __('views/household/edit.kitchen') }}</h2>
                 <x-form.household-fields :household="$household"/>
-                <h2 class="mt-4">Water and vinegar</h2>
+                <h2 class="mt-4">{{ __('views/household/edit.water_and_vinegar') }}</h2>
                 <p class="hint">
-                    Hard water lays down lime, and a brewer is descaled by it. The supplier's page or a test strip says how hard yours is;
-                    leave it empty if nobody knows. <a href="{{ route('water') }}">Read it off a strip, and see what moves</a>.</p>
+                    {{ __('views/household/edit.hard_water_lays_down_lime_and') }} <a href="{{ route('water') }}">{{
+                        __('views/household/edit.read_it_off_a_strip_and') }}</a>.</p>
                 <div class="row g-3">
-                    <div class="col-4 col-md-4"><x-form.field name="hardness" label="Hardness" inputmode="decimal"
+                    <div class="col-4 col-md-4"><x-form.field name="hardness" :label="__('views/household/edit.hardness')"
+                        inputmode="decimal"
                         :value="$household->hardness"/></div>
                     <div class="col-8 col-md-4 field">
-                        <label class="form-label" for="f-hardness_unit">in</label>
+                        <label class="form-label" for="f-hardness_unit">{{ __('views/household/edit.in') }}</label>
                         <select class="form-select" id="f-hardness_unit" name="hardness_unit" @invalid('hardness_unit')>
                             @foreach ($units as $unit)<option value="{{ $unit }}"
                                 @selected(old('hardness_unit', $household->hardness_unit) === $unit)>{{ __("units.hardness.$unit") }}
@@ -26,31 +27,34 @@
                             {{ __('household.hardness_sure') }}</label>@enderror
                     </div>
                     <div class="col-12 col-md-4 field">
-                        <label class="form-label" for="f-vinegar_strength">Your vinegar</label>
+                        <label class="form-label" for="f-vinegar_strength">{{ __('views/household/edit.your_vinegar') }}</label>
                         <select class="form-select" id="f-vinegar_strength" name="vinegar_strength" @invalid('vinegar_strength')>
                             @foreach ($strengths as $strength)
                                 <option value="{{ $strength }}"
                                 @selected((float) old('vinegar_strength', $household->vinegar_strength) === $strength)>
-                                {{ $strength }} % acid</option>@endforeach
+                                {{ __('views/household/edit.acid', ['strength' => $strength]) }}</option>@endforeach
                         </select>
                         <x-form.field-error name="vinegar_strength"/>
                     </div>
                 </div>
-                <h2 class="mt-4">What trouble costs</h2>
+                <h2 class="mt-4">{{ __('views/household/edit.what_trouble_costs') }}</h2>
                 <div class="row g-3">
-                    <div class="col-6"><x-form.field name="hour_value" label="An hour of your time" inputmode="decimal"
+                    <div class="col-6"><x-form.field name="hour_value" :label="__('views/household/edit.an_hour_of_your_time')"
+                        inputmode="decimal"
                         :value="$household->hour_value"/></div>
-                    <div class="col-6"><x-form.field name="call_fee" label="Having somebody come" inputmode="decimal"
+                    <div class="col-6"><x-form.field name="call_fee" :label="__('views/household/edit.having_somebody_come')"
+                        inputmode="decimal"
                         :value="$household->call_fee"/></div>
                 </div>
-                <x-form.field name="currency" label="The sign of your money (if you like)" maxlength="6" placeholder="€, kr, £"
+                <x-form.field name="currency" :label="__('views/household/edit.the_sign_of_your_money_if')" maxlength="6"
+                    :placeholder="__('views/household/edit.kr')"
                     :value="$household->currency"/>
-                <p class="hint mt-2">It decides when calling a technician makes more sense.</p>
-                <h2 class="mt-4">House rule</h2>
+                <p class="hint mt-2">{{ __('views/household/edit.it_decides_when_calling_a_technician') }}</p>
+                <h2 class="mt-4">{{ __('views/household/edit.house_rule') }}</h2>
                 <label class="check-row"><input type="checkbox" name="no_harsh" value="1"
                     @checked(old('no_harsh', ! $household->harsh_chemicals))>
-                    No harsh chemicals: no round uses bleach or a strong degreaser, and where one is written down it says never.</label>
-                <p class="mt-4 mb-0"><button class="push push--main">Save</button></p>
+                    {{ __('views/household/edit.no_harsh_chemicals_no_round_uses') }}</label>
+                <p class="mt-4 mb-0"><button class="push push--main">{{ __('views/household/edit.save') }}</button></p>
             </form>
             <section class="tile">
                 <h2>{{ __('exchange.export') }}</h2>
@@ -81,7 +85,7 @@
         </div>
         <div class="col-lg-5 stack">
             <section class="tile">
-                <h2>People</h2>
+                <h2>{{ __('views/household/edit.people') }}</h2>
                 <ul class="clean-list">
                     @foreach ($memberships as $membership)
                         <li>{{ $membership->user->name }} <span class="muted small">{{ $membership->user->email }}
@@ -93,20 +97,22 @@
                     @if (session('invitation'))
                         <div x-data="copy">
                             <label class="form-label"
-                                for="invitation">Send this link to one person. It works once, for a week, and is shown only now.</label>
+                                for="invitation">{{ __('views/household/edit.send_this_link_to_one_person') }}</label>
                             <input class="form-control" id="invitation" readonly value="{{ session('invitation') }}" x-ref="text">
-                            <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
+                            <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">{{
+                                __('views/household/edit.copy_it') }}</button></p>
                         </div>
                     @endif
                     <form method="post" action="{{ route('invitations.store') }}">@csrf<input type="hidden" name="id"
-                        value="{{ Str::ulid() }}"><button class="push">Invite somebody</button></form>
+                        value="{{ Str::ulid() }}"><button class="push">{{ __('views/household/edit.invite_somebody') }}</button></form>
                     @foreach ($invitations as $invitation)
                         <form class="with-gap mt-2" method="post" action="{{ route('invitations.destroy', $invitation) }}">
                             @csrf
                             @method('delete')
-                            <span class="small">Open invitation, until
-                                {{ $invitation->expires_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
-                            <button class="push push--quiet">Take it back</button>
+                            <span class="small">{{
+                                __('views/household/edit.open_invitation_until', ['format' =>
+                                    $invitation->expires_at->setTimezone($household->timezone)->format('j F, H:i')]) }}</span>
+                            <button class="push push--quiet">{{ __('views/household/edit.take_it_back') }}</button>
                         </form>
                     @endforeach
                     @if ($memberships->count() > 1)
@@ -145,12 +151,12 @@
                 @endif
             </section>
             <section class="tile">
-                <h2>Reminders</h2>
-                <p>A calendar to subscribe to, and a mail when something falls due.</p>
-                <a class="push" href="{{ route('reminders') }}">Calendar and mail</a>
+                <h2>{{ __('views/household/edit.reminders') }}</h2>
+                <p>{{ __('views/household/edit.a_calendar_to_subscribe_to_and') }}</p>
+                <a class="push" href="{{ route('reminders') }}">{{ __('views/household/edit.calendar_and_mail') }}</a>
                 @if ($devices->isNotEmpty())
                     <hr class="rule">
-                    <h2>Counters</h2>
+                    <h2>{{ __('views/household/edit.counters') }}</h2>
                     <ul class="clean-list">@foreach ($devices as $device)<li>
                         <a href="{{ route('devices.show', $device) }}">{{ $device->name }}</a>
                         <span class="muted small">{{ $device->machine->name }}</span></li>@endforeach</ul>
@@ -160,9 +166,10 @@
                 @csrf
                 @method('put')
                 <fieldset>
-                    <legend>Your screen</legend>
+                    <legend>{{ __('views/household/edit.your_screen') }}</legend>
                     <div class="picks">
-                        @foreach (['auto' => 'As the device has it', 'light' => 'Light', 'dark' => 'Dark'] as $id => $name)
+                        @foreach (['auto' => __('views/household/edit.as_the_device_has_it'),
+                            'light' => __('views/household/edit.light'), 'dark' => __('views/household/edit.dark')] as $id => $name)
                             <div class="pick">
                                 <input type="radio" id="p-appearance-{{ $id }}" name="appearance" value="{{ $id }}"
                                     @checked(auth()->user()->appearance === $id)>
@@ -171,7 +178,7 @@
                         @endforeach
                     </div>
                 </fieldset>
-                <p class="mt-3 mb-0"><button class="push">Use this</button></p>
+                <p class="mt-3 mb-0"><button class="push">{{ __('views/household/edit.use_this') }}</button></p>
             </form>
             <section class="tile">
                 <h2>{{ __('household.account') }}</h2>
@@ -179,7 +186,8 @@
                 <a class="push" href="{{ route('account') }}">{{ __('household.account') }}</a>
             </section>
             <form method="post" action="{{ route('logout') }}">
-                @csrf<button class="push push--quiet">Log out {{ auth()->user()->name }}</button></form>
+                @csrf<button class="push push--quiet">{{
+                    __('views/household/edit.log_out', ['user' => auth()->user()->name]) }}</button></form>
         </div>
     </div>
 </x-layout>

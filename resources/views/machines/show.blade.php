@@ -17,7 +17,7 @@
             </section>
             @if ($others)
                 <section class="tile machine__others">
-                    <h2>What else it needs</h2>
+                    <h2>{{ __('views/machines/show.what_else_it_needs') }}</h2>
                     <ul class="clean-list rows">
                         @foreach ($others as $line)
                             <li>
@@ -34,13 +34,13 @@
                 </section>
             @endif
             <section class="tile machine__facts">
-                <h2>{{ $data->isMachine() ? 'This machine' : 'How you use it' }}</h2>
+                <h2>{{ $data->isMachine() ? __('views/machines/show.this_machine') : __('views/machines/show.how_you_use_it') }}</h2>
                 <dl class="facts">
                     @foreach ($care->kind->traits() as $trait)
                         @if (! $trait->later && $trait->when->holds($care->machine->traits))
                             <dt>{{ rtrim($trait->ask, '?') }}</dt>
                             <dd>{{ isset($care->machine->traits[$trait->id]) ? Uses::trait($trait, $care->machine->traits)
-                                : 'not known yet' }}</dd>
+                                : __('views/machines/show.not_known_yet') }}</dd>
                         @endif
                     @endforeach
                     @foreach ($care->kind->habits() as $habit)
@@ -48,27 +48,30 @@
                         <dd>{{ $data->habit($habit) }}</dd>
                     @endforeach
                     @if ($unsaid = count($care->kind->unknownTraits($care->machine->traits)))
-                        <dt>Still unknown</dt>
-                        <dd>{{ App\View\Words\Uses::small($unsaid) }} {{ $unsaid === 1 ? 'thing' : 'things' }}; rounds ask as they show them
+                        <dt>{{ __('views/machines/show.still_unknown') }}</dt>
+                        <dd>{{ __('views/machines/show.rounds_ask_as_they_show_them', ['unsaid' => App\View\Words\Uses::small($unsaid),
+                            'what' => $unsaid === 1 ? __('views/machines/show.thing') : __('views/machines/show.things')]) }}
                             </dd>
                     @endif
                     @foreach ($care->kind->lights($care->machine->traits) as $light)
-                        <dt>The {{ $light }} light</dt>
+                        <dt>{{ __('views/machines/show.the_light', ['light' => $light]) }}</dt>
                         <dd>
                             <form class="with-gap" method="post" action="{{ route('lights.store', $care->machine) }}">
                                 @csrf
                                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
                                 <input type="hidden" name="light" value="{{ $light }}">
                                 <input type="hidden" name="on" value="{{ isset($care->history->lights[$light]) ? 0 : 1 }}">
-                                {{ isset($care->history->lights[$light]) ? 'on since '.Dates::day($care->history->lights[$light], $today)
-                                    : 'off' }}
-                                <button class="push">{{ isset($care->history->lights[$light]) ? 'It went out' : 'It is on' }}</button>
+                                {{ isset($care->history->lights[$light])
+                                    ? __('views/machines/show.on_since').' '.Dates::day($care->history->lights[$light], $today)
+                                    : __('views/machines/show.off') }}
+                                <button class="push">{{ isset($care->history->lights[$light])
+                                    ? __('views/machines/show.it_went_out') : __('views/machines/show.it_is_on') }}</button>
                             </form>
                         </dd>
                     @endforeach
-                    @if ($care->isCounted())<dt>Counted in the last 7 days</dt>
+                    @if ($care->isCounted())<dt>{{ __('views/machines/show.counted_in_the_last_7_days') }}</dt>
                     <dd>{{ $care->isWeekKnown() ? Uses::counted($care->weekUses(), $care->kind->useUnit)
-                        : 'nothing counted yet' }}</dd>@endif
+                        : __('views/machines/show.nothing_counted_yet') }}</dd>@endif
                 </dl>
                 <div class="with-gap mt-3">
                     @if ($care->isCounted())<form method="post" action="{{ route('uses.store', $care->machine) }}">
@@ -93,8 +96,10 @@
         </div>
         <div class="stack">
             @foreach ($running as $round)
-                <section class="tile"><h2>A round is under way</h2><p>{{ $round->fittedProcedure()->name }}.</p>
-                    <a class="push push--main" href="{{ route('rounds.show', $round) }}">Go on with the round</a></section>
+                <section class="tile"><h2>{{
+                    __('views/machines/show.a_round_is_under_way') }}</h2><p>{{ $round->fittedProcedure()->name }}.</p>
+                    <a class="push push--main" href="{{ route('rounds.show', $round) }}">{{
+                        __('views/machines/show.go_on_with_the_round') }}</a></section>
             @endforeach
             <x-vessel.notices :notices="$notices" :household="$household" :today="$today"/>
             <x-care.part-needs :lines="$needs"/>
@@ -102,15 +107,18 @@
                 :kind="$care->kind" :handbook="$handbook" :today="$today"
                 :running="$running->isNotEmpty()" :pointed="$pointed" :caused="$caused"/>@endif
             @if ($data->isMachine())<section class="tile machine__wanted no-print">
-                <h2>When you want it</h2>
-                <p><a class="push push--wide" href="{{ route('rounds.create', $care->machine) }}">Several in one round</a></p>
-                <p class="muted small">No date is set for these.</p>
+                <h2>{{ __('views/machines/show.when_you_want_it') }}</h2>
+                <p><a class="push push--wide" href="{{ route('rounds.create', $care->machine) }}">{{
+                    __('views/machines/show.several_in_one_round') }}</a></p>
+                <p class="muted small">{{ __('views/machines/show.no_date_is_set_for_these') }}</p>
                 <p class="chips mb-0">@foreach ($wanted as $procedure => $name)<a class="chip"
-                    href="{{ route('handbook.procedure', [$care->kind->id, $procedure, 'machine' => $care->machine->id]) }}">{{ $name }}</a>
+                    href="{{ route('handbook.procedure', [$care->kind->id, $procedure,
+                        'machine' => $care->machine->id]) }}">{{ $name }}</a>
                         @endforeach
                     </p>
                 <hr class="rule">
-                <p class="chips mb-0">Poured something? @foreach ($pourInto as $vessel => $name)<a class="chip"
+                <p class="chips mb-0">{{
+                    __('views/machines/show.poured_something') }} @foreach ($pourInto as $vessel => $name)<a class="chip"
                     href="{{ route('vessels.pour', [$care->machine, $vessel]) }}">{{ $name }}</a> @endforeach</p>
             </section>@endif
         </div>

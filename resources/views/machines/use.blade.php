@@ -1,15 +1,19 @@
 @use('App\View\Words\Dates')
 @use('App\View\Words\Uses')
-<x-layout title="Use of {{ $machine->name }}" place="kitchen">
+<x-layout :title="__('views/machines/use.use_of', ['machine' => $machine->name])" place="kitchen">
     <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a></p>
-    <h1>{{ Uses::counted($rate * 7, $kind->useUnit) }} a week{{ $measured ? '' : ', as you said' }}.</h1>
+    <h1>{{ __('views/machines/use.a_week', ['use_unit' => Uses::counted($rate * 7, $kind->useUnit),
+        'what' => $measured ? '' : ', '.__('views/machines/use.as_you_said')]) }}</h1>
     <div class="use-page" x-data="span">
         <section class="tile">
-            <div class="chart-scroll" tabindex="0" role="region" aria-label="How much it was used, day by day"><table class="use"
-                aria-label="How much it was used, day by day">
-                <thead><tr><th scope="col"><span class="visually-hidden">Week from</span></th>
-                    @foreach (['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as $name)<th scope="col">{{ $name }}</th>
-                    @endforeach<th scope="col">In all</th></tr></thead>
+            <div class="chart-scroll" tabindex="0" role="region" aria-label="{{
+                __('views/machines/use.how_much_it_was_used_day') }}"><table class="use"
+                aria-label="{{ __('views/machines/use.how_much_it_was_used_day') }}">
+                <thead><tr><th scope="col"><span class="visually-hidden">{{ __('views/machines/use.week_from') }}</span></th>
+                    @foreach ([__('views/machines/use.mon'), __('views/machines/use.tue'), __('views/machines/use.wed'),
+                        __('views/machines/use.thu'), __('views/machines/use.fri'), __('views/machines/use.sat'),
+                            __('views/machines/use.sun')] as $name)<th scope="col">{{ $name }}</th>
+                    @endforeach<th scope="col">{{ __('views/machines/use.in_all') }}</th></tr></thead>
                 <tbody>
                     @foreach ($weeks as $i => $days)
                         <tr>
@@ -30,27 +34,30 @@
                 <span class="use__day use__day--{{ $how }}" aria-hidden="true">{{ $how === 'away' ? '–' : '' }}</span>
                 {{ __("machines.known.$how") }}</li>@endforeach</ul>
             <p class="with-gap mb-0"><a class="push push--quiet"
-                href="{{ route('uses.index', [$machine, 'back' => $back + $step]) }}">Earlier</a>@if ($back)<a class="push push--quiet"
-                href="{{ route('uses.index', [$machine, 'back' => max(0, $back - $step)]) }}">Later</a>@endif</p>
+                href="{{ route('uses.index', [$machine, 'back' => $back + $step]) }}">{{
+                    __('views/machines/use.earlier') }}</a>@if ($back)<a class="push push--quiet"
+                href="{{ route('uses.index', [$machine, 'back' => max(0, $back - $step)]) }}">{{
+                    __('views/machines/use.later') }}</a>@endif</p>
         </section>
         <form method="post" action="{{ route('uses.store', $machine) }}" class="tile">
             @csrf
             <input type="hidden" name="id" value="{{ Str::ulid() }}">
-            <h2>How many were there?</h2>
+            <h2>{{ __('views/machines/use.how_many_were_there') }}</h2>
             <p class="muted small">
-                Tap the first day and the last, or write them here. What a counter counted stays as it is; a number for days that you told
-                before takes the place of that one.</p>
+                {{ __('views/machines/use.tap_the_first_day_and_the') }}</p>
             <div class="row g-3">
-                <div class="col-6"><x-form.field name="from" label="From" type="date" :max="(string) $today"
+                <div class="col-6"><x-form.field name="from" :label="__('views/machines/use.from')" type="date" :max="(string) $today"
                     :value="(string) $today->plus(-7)"
                     required x-ref="from"/></div>
-                <div class="col-6"><x-form.field name="to" label="To, that day too" type="date" :max="(string) $today"
+                <div class="col-6"><x-form.field name="to" :label="__('views/machines/use.to_that_day_too')" type="date"
+                    :max="(string) $today"
                     :value="(string) $today->plus(-1)" required x-ref="to"/></div>
             </div>
-            <x-form.field name="uses" :label="'About how many '.Uses::unit($kind->useUnit)" type="number" min="0" max="1000" step="any"
+            <x-form.field name="uses" :label="__('views/machines/use.about_how_many').' '.Uses::unit($kind->useUnit)" type="number"
+                min="0" max="1000" step="any"
                 inputmode="decimal" required
                 x-ref="uses"/>
-            <p class="mt-3 mb-0"><button class="push push--main">Write it down</button></p>
+            <p class="mt-3 mb-0"><button class="push push--main">{{ __('views/machines/use.write_it_down') }}</button></p>
         </form>
     </div>
 </x-layout>

@@ -30,7 +30,8 @@
                         <div class="pair">
                             @foreach ([$pair[0]->arms[$i], $after] as $n => $arm)
                                 <figure><x-measure.rack :arm="$arm"/><figcaption>{{ $arm->state->template->name }},
-                                    {{ __('measures.jets.'.($n === 0 ? 'before' : 'after')) }}:
+                                    {{ __('measures.jets.'.($n === 0
+                                        ? __('views/measures/jets.before') : __('views/measures/jets.after'))) }}:
                                     {{ __('measures.jets.open', ['percent' => $arm->percent]) }}</figcaption></figure>
                             @endforeach
                         </div>

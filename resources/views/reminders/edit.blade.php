@@ -1,22 +1,23 @@
-<x-layout title="Calendar and mail" place="household">
-    <h1>Reminders in your calendar and by mail</h1>
+<x-layout :title="__('views/reminders/edit.calendar_and_mail')" place="household">
+    <h1>{{ __('views/reminders/edit.reminders_in_your_calendar_and_by') }}</h1>
     <div class="two-tiles">
         <section class="tile">
-            <h2>In your calendar</h2>
-            <p>A private address that any calendar program can subscribe to: every job with its window and an alarm, and what to buy.
-                Who has the address can read it.</p>
+            <h2>{{ __('views/reminders/edit.in_your_calendar') }}</h2>
+            <p>{{ __('views/reminders/edit.a_private_address_that_any_calendar') }}</p>
             @if (session('feed'))
                 <div x-data="copy">
-                    <label class="form-label" for="feed">Subscribe to this. It is shown only now.</label>
+                    <label class="form-label" for="feed">{{ __('views/reminders/edit.subscribe_to_this_it_is_shown') }}</label>
                     <input class="form-control" id="feed" readonly value="{{ session('feed') }}" x-ref="text">
-                    <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
+                    <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">{{
+                        __('views/reminders/edit.copy_it') }}</button></p>
                 </div>
             @endif
             @if (session('display'))
                 <div x-data="copy">
                     <label class="form-label" for="display">{{ __('reminders.display_token') }}</label>
                     <input class="form-control" id="display" readonly value="{{ session('display') }}" x-ref="text">
-                    <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">Copy it</button></p>
+                    <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">{{
+                        __('views/reminders/edit.copy_it') }}</button></p>
                 </div>
             @endif
             @foreach ($feeds as $feed)
@@ -25,11 +26,11 @@
                     @method('delete')
                     <span class="small">{{ __("reminders.made.$feed->reader") }}
                         {{ $feed->created_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
-                    <button class="push push--quiet">Close it</button>
+                    <button class="push push--quiet">{{ __('views/reminders/edit.close_it') }}</button>
                 </form>
             @endforeach
             <form method="post" action="{{ route('feeds.store') }}">@csrf<input type="hidden" name="id" value="{{ Str::ulid() }}"><button
-                class="push">Make an address</button></form>
+                class="push">{{ __('views/reminders/edit.make_an_address') }}</button></form>
             <hr class="rule">
             <h2>{{ __('reminders.display') }}</h2>
             <p>{{ __('reminders.display_line', ['url' => route('due')]) }}</p>
@@ -47,11 +48,12 @@
                         <span>{{ __("reminders.kinds.$kind") }}</span></label>
                 @endforeach
             </fieldset>
-            <h2>By mail</h2>
+            <h2>{{ __('views/reminders/edit.by_mail') }}</h2>
             <label class="check-row"><input type="checkbox" name="wanted" value="1" @checked(old('wanted', $person->reminders))>
-                Remind {{ $person->email }} when something falls due</label>
+                {{ __('views/reminders/edit.remind_when_something_falls_due', ['email' => $person->email]) }}</label>
             <div class="row g-3 mt-1">
-                @foreach (['digest_hour' => 'At', 'quiet_from' => 'Quiet from', 'quiet_to' => 'until'] as $name => $label)
+                @foreach (['digest_hour' => __('views/reminders/edit.at'), 'quiet_from' => __('views/reminders/edit.quiet_from'),
+                    'quiet_to' => 'until'] as $name => $label)
                     <div class="col-6 col-sm-4 field">
                         <label class="form-label" for="f-{{ $name }}">{{ $label }}</label>
                         <select class="form-select" id="f-{{ $name }}" name="{{ $name }}"
@@ -64,14 +66,15 @@
             </div>
             <label class="check-row mt-3"><input type="checkbox" name="quiet_machines" value="1"
                 @checked(old('quiet_machines', $household->quiet_machines))> {{ __('reminders.quiet_machines') }}</label>
-            <p class="hint mt-3">One mail a day at most, and not of the same jobs every day. Each has a link that ends them.</p>
-            <p class="mb-0"><button class="push push--main">Save</button></p>
+            <p class="hint mt-3">{{ __('views/reminders/edit.one_mail_a_day_at_most') }}</p>
+            <p class="mb-0"><button class="push push--main">{{ __('views/reminders/edit.save') }}</button></p>
         </form>
         <section class="tile outbox">
-            <h2>{{ $simulated ? 'The box mail goes to' : 'Mail' }}</h2>
-            <p class="muted small">{{ $simulated ? 'No mail server is set up, so mail stays in here, a stand-in for one.'
-                : 'Mail goes out through your mail server.' }}</p>
-            <form method="post" action="{{ route('reminders.send') }}">@csrf<button class="push">Send today's now</button></form>
+            <h2>{{ $simulated ? __('views/reminders/edit.the_box_mail_goes_to') : __('views/reminders/edit.mail') }}</h2>
+            <p class="muted small">{{ $simulated ? __('views/reminders/edit.no_mail_server_is_set_up')
+                : __('views/reminders/edit.mail_goes_out_through_your_mail') }}</p>
+            <form method="post" action="{{ route('reminders.send') }}">@csrf<button class="push">{{
+                __('views/reminders/edit.send_todays_now') }}</button></form>
             @foreach ($mails as $mail)
                 <details class="mt-2" @if ($loop->first) open @endif>
                     <summary>{{ $mail->subject }} <span class="muted small">{{ Carbon\CarbonImmutable::parse($mail->sent_at,

@@ -1,4 +1,4 @@
-<x-layout :title="($step->title ?? 'All done').': '.$machine->name" place="today" :in-round="true">
+<x-layout :title="($step->title ?? __('views/rounds/show.all_done')).': '.$machine->name" place="today" :in-round="true">
     <x-drawing.scale-symbols :handbook="$handbook" :only="$scales"/>
     <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}"
         data-current="{{ $view === null || $view->isCurrent ? '1' : '' }}" data-last="{{ $last }}"
@@ -7,7 +7,7 @@
             false) }}" data-here="{{ route('rounds.show', $round, false) }}"
         data-keys="{{ json_encode($shortcuts->listened()) }}"
         data-outline="{{ json_encode($outline) }}" data-ticks="{{ json_encode($ticks) }}">
-        <nav class="rail" aria-label="Steps of this round">
+        <nav class="rail" aria-label="{{ __('views/rounds/show.steps_of_this_round') }}">
             <h2>{{ $round->fittedProcedure()->name }}</h2>
             <ol>
                 @foreach ($steps as $each)
@@ -16,8 +16,9 @@
                         @if ($each === $step) aria-current="step" @endif>
                         @if ($progress->tick($each) && $each !== $step)
                             <a href="{{ route('rounds.show', [$round, 'step' => $each->id]) }}">{{ $each->short }}<span
-                                class="visually-hidden">, {{ $progress->isSkipped($each) ? 'left out' : ($progress->isDone($each) ? 'done'
-                                : 'to be done again') }}</span></a>
+                                class="visually-hidden">, {{ $progress->isSkipped($each)
+                                    ? __('views/rounds/show.left_out') : ($progress->isDone($each) ? __('views/rounds/show.done')
+                                : __('views/rounds/show.to_be_done_again')) }}</span></a>
                         @else
                             {{ $each->short }}
                         @endif
@@ -38,32 +39,41 @@
             <x-trace.called :symptoms="$called"/>
             @if ($step === null)
                 <p class="muted mb-0">{{ $machine->name }} · {{ $round->fittedProcedure()->name }}</p>
-                <h1 tabindex="-1" autofocus>Everything is done{{ $openEnds ? ', but not everything is right' : '' }}.</h1>
+                <h1 tabindex="-1" autofocus>{{
+                    __('views/rounds/show.everything_is_done', ['what' => $openEnds
+                        ? ', '.__('views/rounds/show.but_not_everything_is_right') : '']) }}</h1>
                 <div class="step__body">
                     @if ($openEnds)
-                        <p class="step__say hazard">Still open: {{ App\Care\Words\OpenEndWords::list($round, $openEnds) }}.</p>
+                        <p class="step__say hazard">{{
+                            __('views/rounds/show.still_open', ['open_ends' => App\Care\Words\OpenEndWords::list($round,
+                                $openEnds)]) }}</p>
                     @else
-                        <p class="step__say">Finish the round, and the next date follows from what you found.</p>
+                        <p class="step__say">{{ __('views/rounds/show.finish_the_round_and_the_next') }}</p>
                     @endif
-                    @foreach ($offers as $offer)<p class="remedy">You found {{ $offer->found }}. {{ $offer->why }}</p>@endforeach
+                    @foreach ($offers as $offer)<p class="remedy">{{
+                        __('views/rounds/show.you_found', ['found' => $offer->found, 'why' => $offer->why]) }}</p>@endforeach
                 </div>
                 <form method="post" action="{{ route('rounds.end', $round) }}">
                     @csrf
                     <input type="hidden" name="how" value="finished">
                     @if ($openEnds)
                         <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required>
-                            I know, and I won't use it before it is put right.</label>
+                            {{ __('views/rounds/show.i_know_and_i_wont_use') }}</label>
                     @endif
                     <div class="step__do">
                         @if ($before)<a class="push" href="{{ route('rounds.show', [$round, 'step' => $before->id]) }}" x-ref="back"
-                            aria-label="Back to: {{ $before->short }}">← Back</a>@endif
+                            aria-label="{{ __('views/rounds/show.back_to', ['short' => $before->short]) }}">{{
+                                __('views/rounds/show.back') }}</a>@endif
                         @foreach ($offers as $offer)<button class="push" name="then"
-                            value="{{ $offer->procedure }}">Finish, then start: {{ mb_strtolower($offer->name) }}</button>@endforeach
-                        <button class="push push--main" x-ref="done">Finish @if ($shortcuts->on)<kbd>space</kbd>@endif</button>
+                            value="{{ $offer->procedure }}">{{
+                                __('views/rounds/show.finish_then_start', ['offer' => mb_strtolower($offer->name)]) }}</button>@endforeach
+                        <button class="push push--main" x-ref="done">{{ __('views/rounds/show.finish') }} @if ($shortcuts->on)<kbd>{{
+                            __('views/rounds/show.space') }}</kbd>@endif</button>
                     </div>
                 </form>
             @else
-                <p class="muted mb-0" x-ref="where">Step {{ $number }} of {{ count($steps) }} · {{ $machine->name }}</p>
+                <p class="muted mb-0" x-ref="where">{{
+                    __('views/rounds/show.step_of', ['number' => $number, 'steps' => count($steps), 'machine' => $machine->name]) }}</p>
                 <h1 id="ask" x-ref="ask" tabindex="-1" autofocus>{{ $step->title }}</h1>
                 @if ($view->asks)<x-form.trait-question :trait="$view->asks" :machine="$machine" :round="$round" :step="$step"/>@endif
                 <x-round.step :step-view="$view" :round="$round" :machine="$machine" :handbook="$handbook" :household="$household"
@@ -82,14 +92,18 @@
                 <div class="step__do">
                     @if ($before)
                         <a class="push" href="{{ route('rounds.show', [$round, 'step' => $before->id]) }}" x-ref="back"
-                            aria-label="Back to: {{ $before->short }}">←<span class="push__word"> Back</span></a>
+                            aria-label="{{ __('views/rounds/show.back_to', ['short' => $before->short]) }}">←<span
+                                class="push__word"> {{ __('views/rounds/show.back_2') }}</span></a>
                     @endif
-                    @unless ($view->isCurrent)<a class="push" href="{{ route('rounds.show', $round) }}">On →</a>@endunless
-                    <button type="button" class="push d-none d-md-inline-flex" x-on:click="keys" aria-label="All keys">?</button>
+                    @unless ($view->isCurrent)<a class="push" href="{{ route('rounds.show', $round) }}">{{
+                        __('views/rounds/show.on') }}</a>@endunless
+                    <button type="button" class="push d-none d-md-inline-flex" x-on:click="keys" aria-label="{{
+                        __('views/rounds/show.all_keys') }}">?</button>
                     @if ($refused = $view->refused)<button form="clear-{{ $refused->vessel->id }}"
                         class="push push--main step__clear">{{ $refused->vessel->done }}</button>@endif
                     <button form="tick" @class(['push', 'push--main' => ! $view->refused])
-                        x-ref="done">{{ $view->doneWord() }} @if ($shortcuts->on)<kbd>space</kbd>@endif</button>
+                        x-ref="done">{{ $view->doneWord() }} @if ($shortcuts->on)<kbd>{{
+                            __('views/rounds/show.space') }}</kbd>@endif</button>
                 </div>
             @endif
         </section>
@@ -105,30 +119,34 @@
             </div>
             @if ($notes)
                 <section class="tile tile--note">
-                    <h2>Your note</h2>
+                    <h2>{{ __('views/rounds/show.your_note') }}</h2>
                     @foreach ($notes as $name => $note)<p class="own-note">@if (count($notes) > 1)<strong>{{ $name }}:</strong>
                         @endif“{{ $note }}”</p>@endforeach
                 </section>
             @endif
             <section class="tile">
-                <h2>Off the machine</h2>
+                <h2>{{ __('views/rounds/show.off_the_machine') }}</h2>
                 <div x-ref="tray"><x-round.tray :pieces="$tray" :apart="$apart" :round="$round" :kind="$kind" :traits="$machine->traits"/>
                     </div>
             </section>
             <section class="tile tile--plain">
-                <p class="mb-2"><a class="push push--wide" href="{{ route('today') }}" x-ref="pause">Pause</a></p>
+                <p class="mb-2"><a class="push push--wide" href="{{ route('today') }}" x-ref="pause">{{
+                    __('views/rounds/show.pause') }}</a></p>
                 <form method="post" action="{{ route('rounds.end', $round) }}">
                     @csrf
                     <input type="hidden" name="how" value="stopped">
                     <details>
-                        <summary>Stop the round for good</summary>
+                        <summary>{{ __('views/rounds/show.stop_the_round_for_good') }}</summary>
                         @if ($openEnds)
-                            <p class="hazard">Left open: {{ App\Care\Words\OpenEndWords::list($round, $openEnds) }}.</p>
-                            <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required> I know.</label>
+                            <p class="hazard">{{
+                                __('views/rounds/show.left_open', ['open_ends' => App\Care\Words\OpenEndWords::list($round,
+                                    $openEnds)]) }}</p>
+                            <label class="with-gap mb-2"><input type="checkbox" name="knows" value="1" required> {{
+                                __('views/rounds/show.i_know') }}</label>
                         @else
-                            <p class="muted small">What you ticked stays in the logbook. To go on later, pause instead.</p>
+                            <p class="muted small">{{ __('views/rounds/show.what_you_ticked_stays_in_the') }}</p>
                         @endif
-                        <button class="push push--hazard">Stop the round</button>
+                        <button class="push push--hazard">{{ __('views/rounds/show.stop_the_round') }}</button>
                     </details>
                 </form>
             </section>
@@ -136,10 +154,11 @@
 
         <x-round.keys :shortcuts="$shortcuts"/>
         <dialog class="keys" x-ref="leave" aria-labelledby="leave-ask">
-            <h2 id="leave-ask">Leave the round?</h2>
-            <p>Every step you ticked is kept, and the tray stays as it is. You can go on from Today.</p>
-            <form method="dialog" class="with-gap"><button class="push push--main">Stay</button><a class="push"
-                href="{{ route('today') }}">Leave</a></form>
+            <h2 id="leave-ask">{{ __('views/rounds/show.leave_the_round') }}</h2>
+            <p>{{ __('views/rounds/show.every_step_you_ticked_is_kept') }}</p>
+            <form method="dialog" class="with-gap"><button class="push push--main">{{
+                __('views/rounds/show.stay') }}</button><a class="push"
+                href="{{ route('today') }}">{{ __('views/rounds/show.leave') }}</a></form>
         </dialog>
     </div>
 </x-layout>

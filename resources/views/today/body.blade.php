@@ -4,25 +4,25 @@
 
 @foreach ($left as $open)
     <section class="tile tile--hazard mb-3">
-        <h2>{{ $open->machine->name }} was left unfinished</h2>
+        <h2>{{ __('views/today/body.was_left_unfinished', ['machine' => $open->machine->name]) }}</h2>
         <p class="mb-0">
-            The round of {{ Dates::short(GoodRinse\Core\Quantity\Day::at($open->ended_at,
-                $household->zone())) }} ended with this open: {{ App\Care\Words\OpenEndWords::list($open, $open->leftOpen()) }}.
-            Don't use it before it is put right.
+            {{ __('views/today/body.the_round_of_ended_with_this', ['ended_at' =>
+                Dates::short(GoodRinse\Core\Quantity\Day::at($open->ended_at,
+                $household->zone())), 'left_open' => App\Care\Words\OpenEndWords::list($open, $open->leftOpen())]) }}
         </p>
         <form method="post" action="{{ route('rounds.settle', $open) }}" class="mt-2 mb-0">
-            @csrf<button class="push">It is put right</button></form>
+            @csrf<button class="push">{{ __('views/today/body.it_is_put_right') }}</button></form>
     </section>
 @endforeach
 
 @foreach ($unreadable as $round)
     <section class="tile mb-3">
-        <h2>{{ $round->machine->name }}: a round that cannot go on</h2>
+        <h2>{{ __('views/today/body.a_round_that_cannot_go_on', ['machine' => $round->machine->name]) }}</h2>
         <p>{{ __('rounds.unreadable') }}</p>
         <form method="post" action="{{ route('rounds.end', $round) }}" class="with-gap mb-0">
             @csrf<input type="hidden" name="how" value="stopped"><input type="hidden" name="knows" value="1"><button
-            class="push">End this round</button><a class="push push--quiet"
-            href="{{ route('rounds.show', $round) }}">See what it wrote down</a></form>
+            class="push">{{ __('views/today/body.end_this_round') }}</button><a class="push push--quiet"
+            href="{{ route('rounds.show', $round) }}">{{ __('views/today/body.see_what_it_wrote_down') }}</a></form>
     </section>
 @endforeach
 @if ($dangers)<div class="mb-3"><x-vessel.notices :notices="$dangers" :household="$household" :today="$today"/></div>@endif
@@ -36,14 +36,15 @@
             @if ($data->mostUsed())@include('today.quick')@endif
             <x-care.due-lines :lines="[$first]" :today="$today" level="h2" :shared="$shared"/>
             @if (($batch = $data->batch()) && count($batch->lines) > 1)
-                <h2 class="batch">In the same round</h2>
+                <h2 class="batch">{{ __('views/today/body.in_the_same_round') }}</h2>
                 <x-care.due-lines :lines="array_slice($batch->lines, 1, 4)" :today="$today" level="h3" :batch="$batch"
                     :shared="$shared"/>
-                @if (count($batch->lines) > 5)<p class="muted small">And {{ Uses::small(count($batch->lines) - 5) }} more in it.</p>@endif
+                @if (count($batch->lines) > 5)<p class="muted small">{{
+                    __('views/today/body.and_more_in_it', ['lines' => Uses::small(count($batch->lines) - 5)]) }}</p>@endif
             @endif
 
             <details class="why" open>
-                <summary>Why, and how sure</summary>
+                <summary>{{ __('views/today/body.why_and_how_sure') }}</summary>
                 <div class="why__body">
                     <div>
                         <ol>

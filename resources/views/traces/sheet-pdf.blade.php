@@ -2,12 +2,12 @@
 <html lang="en">
 <head>
     <meta charset="utf-8">
-    <title>Call sheet, {{ $machine->name }}</title>
+    <title>{{ __('views/traces/sheet-pdf.call_sheet', ['machine' => $machine->name]) }}</title>
     <x-round.pdf-style/>
     <style>h1 { font-size: 15pt; } h2 { margin: 3.5mm 0 1mm; } th { width: 62%; font-weight: normal; } .photos img { height: 40mm; }</style>
 </head>
 <body>
-    <p class="muted">Call sheet · {{ $household->name }}</p>
+    <p class="muted">{{ __('views/traces/sheet-pdf.call_sheet_2', ['name' => $household->name]) }}</p>
     <h1>{{ $machine->name }}: {{ mb_strtolower($names[0]) }}</h1>
     <x-trace.call-sheet :trace="$trace" :names="$names" :told="$told" :steps="$steps" :suspects="$suspects" :machine="$machine"
         :household="$household" :lately="$lately" :ruled-out="$ruledOut"/>

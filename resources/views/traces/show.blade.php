@@ -2,7 +2,7 @@
 <x-layout :title="$data->title()" place="kitchen">
     <x-slot:when><x-page.date-head :household="$household" :today="$today"/></x-slot:when>
     <p class="mb-1"><a href="{{ route('machines.show', $machine) }}">{{ $machine->name }}</a>
-        <span class="muted">looked into since {{ $data->day($trace->begun_at) }}</span></p>
+        <span class="muted">{{ __('views/traces/show.looked_into_since', ['begun_at' => $data->day($trace->begun_at)]) }}</span></p>
     @if ($trace->ended_at)<h1 tabindex="-1" autofocus>{{ implode('; ', $names) }}.</h1>@else
         <p class="trace__noticed"><strong>{{ implode('; ', $names) }}.</strong> {{ $notes->concluded }}</p>
     @endif
@@ -19,16 +19,18 @@
                 <section class="tile">
                     <h2>{{ $data->ending() }}</h2>
                     @if ($trace->fixed_by)<p>{{ $trouble->actions[$trace->fixed_by]->name ?? $trace->fixed_by }}{{ $cause
-                        ? '. What was wrong: '.mb_strtolower($cause).'.' : '' }}</p>@endif
+                        ? '. '.__('views/traces/show.what_was_wrong').' '.mb_strtolower($cause).'.' : '' }}</p>@endif
                     @if ($trace->note)<p class="own-note">“{{ $trace->note }}”</p>@endif
-                    @if ($trace->cost)<p>It cost {{ App\View\Words\Money::of($trace->cost, $household) }}.</p>@endif
+                    @if ($trace->cost)<p>{{
+                        __('views/traces/show.it_cost', ['cost' => App\View\Words\Money::of($trace->cost, $household)]) }}</p>@endif
                     @if ($trace->ended_how === 'called' && $trace->held === null)<x-trace.told :trace="$trace" :trouble="$trouble"
                         :reading="$reading"/>@endif
                     @if ($trace->ended_how === 'fixed' && $trace->held === null)
-                        <p>{{ $ask ? 'Is it still fixed?'
-                            : 'After the next two uses you are asked whether it held. You can say so before.' }}</p>
+                        <p>{{ $ask ? __('views/traces/show.is_it_still_fixed')
+                            : __('views/traces/show.after_the_next_two_uses_you') }}</p>
                         <div class="with-gap">
-                            @foreach (['1' => 'Yes, it is', '0' => 'No, it is back'] as $held => $answer)
+                            @foreach (['1' => __('views/traces/show.yes_it_is'),
+                                '0' => __('views/traces/show.no_it_is_back')] as $held => $answer)
                                 <form method="post" action="{{ route('traces.held', $trace) }}">
                                     @csrf<input type="hidden" name="held" value="{{ $held }}"><button
                                     @class(['push', 'push--main' => $ask && $held])>{{ $answer }}</button></form>
@@ -39,8 +41,8 @@
             @else
                 @if ($reading->conflict)<div class="said said--trouble"
                     role="alert">
-                    Your answers contradict each other: {{ $reading->conflict->getMessage() }} Take one back below; until then they are left
-                    aside.</div>@endif
+                    {{ __('views/traces/show.your_answers_contradict_each_other_take', ['get_message' =>
+                        $reading->conflict->getMessage()]) }}</div>@endif
                 @foreach ($notes->waits as $line)
                     <p class="said" data-waits>{{ $line }}
                         <a href="{{ route('machines.parts', $machine) }}">{{ __('traces.to_parts') }}</a></p>
@@ -49,7 +51,8 @@
                     <p class="muted">{{ $card->head() }}</p>
                     <h1 id="card" class="card-next__name" tabindex="-1"
                         @if (count($trace->steps)) autofocus @endif>{{ $data->cardName() }}</h1>
-                    @if ($notes->first)<p><strong>First:</strong> {{ implode(', ', $notes->first) }}.</p>@endif
+                    @if ($notes->first)<p><strong>{{
+                        __('views/traces/show.first') }}</strong> {{ implode(', ', $notes->first) }}.</p>@endif
                     <p class="step__say">{{ $data->cardHow() }}</p>
                     <p><strong>{{ $data->because() }}</strong></p>
                     @if ($card->check)
@@ -60,86 +63,100 @@
                             @foreach ($card->check->results as $result)<button class="push" name="result"
                                 value="{{ $result->id }}">{{ $result->name }}</button>@endforeach
                         </form>
-                        @if ($notes->together)<p class="small">While it is open, look here as well:
+                        @if ($notes->together)<p class="small">{{ __('views/traces/show.while_it_is_open_look_here') }}
                             @foreach ($notes->together as $id => $name)<a href="{{ route('traces.show', [$trace, 'card'
                                 => $id]) }}">{{ $name }}</a>@if (! $loop->last); @endif @endforeach</p>@endif
                     @elseif ($card->action)
                         @if ($card->procedure)
                             <form method="post" action="/machines/{{ $machine->id }}/rounds" class="mb-3">
                                 @csrf<input type="hidden" name="procedure" value="{{ $card->action->procedure }}"><button
-                                class="push push--main">Start: {{ mb_strtolower($card->procedure) }}</button></form>
-                            <p class="muted">Done? Did it help?</p>
+                                class="push push--main">{{
+                                    __('views/traces/show.start', ['procedure' => mb_strtolower($card->procedure)]) }}</button></form>
+                            <p class="muted">{{ __('views/traces/show.done_did_it_help') }}</p>
                         @endif
-                        @if ($card->newPart)<p><a href="{{ route('machines.parts', [$machine, 'part' => $card->newPart]) }}">Order the part
-                            first</a></p>@endif
+                        @if ($card->newPart)<p><a href="{{ route('machines.parts', [$machine, 'part' => $card->newPart]) }}">{{
+                            __('views/traces/show.order_the_part_first') }}</a></p>@endif
                         <div class="card-next__answers">
                             <form method="post" action="{{ route('traces.end', $trace) }}">
                                 @csrf<input type="hidden" name="how" value="fixed"><input type="hidden" name="action"
-                                value="{{ $card->id }}"><button class="push">{{ $card->action->helped ?? 'It helped' }}</button></form>
+                                value="{{ $card->id }}"><button
+                                    class="push">{{ $card->action->helped ?? __('views/traces/show.it_helped') }}</button></form>
                             <form method="post" action="{{ route('traces.step', $trace) }}">
                                 @csrf<input type="hidden" name="seen" value="{{ count($trace->steps) }}"><input type="hidden" name="kind"
                                 value="{{ Trace::FAILED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button
-                                class="push">It did not</button></form>
+                                class="push">{{ __('views/traces/show.it_did_not') }}</button></form>
                         </div>
                     @elseif (! $reading->callIsOfUse)
                         <div class="with-gap">
                             <form method="post" action="{{ route('traces.end', $trace) }}">
-                                @csrf<input type="hidden" name="how" value="lives"><button class="push push--main">Live with it</button>
+                                @csrf<input type="hidden" name="how" value="lives"><button class="push push--main">{{
+                                    __('views/traces/show.live_with_it') }}</button>
                                     </form>
                             <form method="post" action="{{ route('traces.end', $trace) }}">
-                                @csrf<input type="hidden" name="how" value="replaced"><button class="push">It is replaced</button></form>
+                                @csrf<input type="hidden" name="how" value="replaced"><button class="push">{{
+                                    __('views/traces/show.it_is_replaced') }}</button></form>
                         </div>
                     @else
                         <div class="with-gap">
-                            <a class="push push--main" href="{{ route('traces.sheet', $trace) }}">Call sheet</a>
+                            <a class="push push--main" href="{{ route('traces.sheet', $trace) }}">{{
+                                __('views/traces/show.call_sheet') }}</a>
                             <form method="post" action="{{ route('traces.end', $trace) }}">
-                                @csrf<input type="hidden" name="how" value="called"><button class="push">Somebody is called</button></form>
+                                @csrf<input type="hidden" name="how" value="called"><button class="push">{{
+                                    __('views/traces/show.somebody_is_called') }}</button></form>
                         </div>
                     @endif
                     @unless ($card->isCall())
                         <form method="post" action="{{ route('traces.step', $trace) }}" class="mt-2">
                             @csrf<input type="hidden" name="seen" value="{{ count($trace->steps) }}"><input type="hidden" name="kind"
                             value="{{ Trace::SKIPPED }}"><input type="hidden" name="card" value="{{ $card->id }}"><button
-                            class="push push--quiet">{{ $card->check ? 'Don\'t know, or can\'t look' : 'Can\'t do this' }}</button></form>
+                            class="push push--quiet">{{ $card->check
+                                ? __('views/traces/show.dont_know_or_cant_look') : __('views/traces/show.cant_do_this') }}</button></form>
                     @endunless
                 </section>
-                @if ($notes->open)<p class="small">Open now: {{ implode(', ', $notes->open) }}. A round puts it all back.</p>@endif
+                @if ($notes->open)<p class="small">{{
+                    __('views/traces/show.open_now_a_round_puts_it', ['open' => implode(', ', $notes->open)]) }}</p>@endif
                 @foreach ($leftOut as $name => $reason)
                     <p class="muted small">{{ __('traces.not_offered', ['name' => $name, 'reason' => $reason]) }}</p>
                 @endforeach
                 @unless ($reading->callForSafety)
                 <section class="tile price">
-                    <div><span class="muted">Going on, about</span><strong>{{ $price['minutes'] }} min{{ $price['money'] > 0
-                        ? ' and '.App\View\Words\Money::of($price['money'], $household) : '' }}</strong></div>
-                    <div><span class="muted">Calling now</span><strong>{{ App\View\Words\Money::of($household->call_fee,
+                    <div><span class="muted">{{ __('views/traces/show.going_on_about') }}</span><strong>{{
+                        __('views/traces/show.min', ['price' => $price['minutes'], 'price2' => $price['money'] > 0
+                        ? ' '.__('views/traces/show.and').' '.App\View\Words\Money::of($price['money'], $household)
+                            : '']) }}</strong></div>
+                    <div><span class="muted">{{
+                        __('views/traces/show.calling_now') }}</span><strong>{{ App\View\Words\Money::of($household->call_fee,
                         $household) }}</strong></div>
-                    <div><span class="muted">You put it right yourself</span><strong>{{ $price['chance'] }}</strong></div>
+                    <div><span class="muted">{{
+                        __('views/traces/show.you_put_it_right_yourself') }}</span><strong>{{ $price['chance'] }}</strong></div>
                     @if ($price['stop'] && $reading->callIsOfUse)<p class="muted mb-0">
-                        Call when “{{ $price['stop'] }}” has not helped either: what is left costs more than it promises.</p>@endif
+                        {{ __('views/traces/show.call_when_has_not_helped_either', ['price' => $price['stop']]) }}</p>@endif
                 </section>
                 @endunless
                 <details class="tile">
-                    <summary>Other options, cheapest first</summary>
+                    <summary>{{ __('views/traces/show.other_options_cheapest_first') }}</summary>
                     <ul class="clean-list rows">
                         @foreach ($cards as $other)
                             @continue($other->next)
                             <li><a href="{{ route('traces.show', [$trace, 'card' => $other->id]) }}">{{ $other->name() }}</a>
-                                @if ($more = $other->more())<span class="muted">more by about {{ $more }}</span>@endif</li>
+                                @if ($more = $other->more())<span class="muted">{{
+                                    __('views/traces/show.more_by_about', ['more' => $more]) }}</span>@endif</li>
                         @endforeach
                     </ul>
                 </details>
                 <p class="with-gap">@unless ($card->isCall())<a class="push push--quiet"
-                    href="{{ route('traces.sheet', $trace) }}">Call sheet</a>@endunless
+                    href="{{ route('traces.sheet', $trace) }}">{{ __('views/traces/show.call_sheet') }}</a>@endunless
                     <form method="post" action="{{ route('traces.end', $trace) }}">
-                    @csrf<input type="hidden" name="how" value="left"><button class="push push--quiet">Leave it as it is</button></form>
+                    @csrf<input type="hidden" name="how" value="left"><button class="push push--quiet">{{
+                        __('views/traces/show.leave_it_as_it_is') }}</button></form>
                     <form method="post" action="{{ route('traces.end', $trace) }}">
                     @csrf<input type="hidden" name="how" value="replaced"><button
-                    class="push push--quiet">It is replaced</button></form></p>
+                    class="push push--quiet">{{ __('views/traces/show.it_is_replaced') }}</button></form></p>
             @endif
         </div>
         <div class="stack">
             <section class="tile">
-                <h2>Suspects</h2>
+                <h2>{{ __('views/traces/show.suspects') }}</h2>
                 <ul class="suspects">
                     @foreach ($suspects as $suspect)
                         <li>
@@ -153,12 +170,14 @@
                         </li>
                     @endforeach
                 </ul>
-                @if (count($trace->steps))<p class="muted small mb-0">Copper mark: before your last answer.</p>@endif
+                @if (count($trace->steps))<p class="muted small mb-0">{{
+                    __('views/traces/show.copper_mark_before_your_last_answer') }}</p>@endif
             </section>
             <section class="tile">
-                <h2>What you told it</h2>
+                <h2>{{ __('views/traces/show.what_you_told_it') }}</h2>
                 @if ($trace->display)<p class="mb-1">{{ __('traces.displayed', ['display' => $trace->display]) }}</p>@endif
-                @foreach ($told as $known)<p class="mb-1">{{ $known }} <span class="muted small">from the logbook</span></p>@endforeach
+                @foreach ($told as $known)<p class="mb-1">{{ $known }} <span class="muted small">{{
+                    __('views/traces/show.from_the_logbook') }}</span></p>@endforeach
                 @forelse ($steps as $place => $said)
                     <form class="told" method="post" action="{{ route('traces.back', $trace) }}">
                         @csrf
@@ -166,37 +185,41 @@
                             value="{{ $place }}">
                         <span>{{ $said }}</span>
                         @unless ($trace->ended_at)<button class="push push--quiet"
-                            aria-label="Take back: {{ $said }}">Take back</button>@endunless
+                            aria-label="{{ __('views/traces/show.take_back', ['said' => $said]) }}">{{
+                                __('views/traces/show.take_back_2') }}</button>@endunless
                     </form>
                 @empty
-                    @unless ($told || $trace->display)<p class="muted mb-0">Nothing yet.</p>@endunless
+                    @unless ($told || $trace->display)<p class="muted mb-0">{{ __('views/traces/show.nothing_yet') }}</p>@endunless
                 @endforelse
             </section>
             @if ($notes->beside)
                 <section class="tile">
-                    <h2>Also open on it</h2>
+                    <h2>{{ __('views/traces/show.also_open_on_it') }}</h2>
                     @foreach ($notes->beside as $name => $other)<p class="mb-1">
                         <a href="{{ route('traces.show', $other) }}">{{ $name }}</a></p>@endforeach
-                    <p class="muted small mb-0">One fault does not explain both, so each is looked into by itself.</p>
+                    <p class="muted small mb-0">{{ __('views/traces/show.one_fault_does_not_explain_both') }}</p>
                 </section>
             @endif
-            @if ($photo)<section class="tile photos"><img src="{{ route('photos.show', $photo) }}" alt="Picture of what was noticed">
+            @if ($photo)<section class="tile photos"><img src="{{ route('photos.show', $photo) }}" alt="{{
+                __('views/traces/show.picture_of_what_was_noticed') }}">
                 </section>@endif
             @if ($learned)
                 <section class="tile">
-                    <h2>Learned here</h2>
+                    <h2>{{ __('views/traces/show.learned_here') }}</h2>
                     @foreach ($learned as $name => $times)<p class="mb-1">
-                        {{ $name }}: confirmed {{ $times === 1 ? 'once' : $times.' times' }}.</p>@endforeach
+                        {{ __('views/traces/show.confirmed', ['name' => $name,
+                            'what' => $times === 1
+                                ? __('views/traces/show.once') : $times.' '.__('views/traces/show.times')]) }}</p>@endforeach
                     <form method="post" action="{{ route('traces.forget', $machine) }}">
-                        @csrf<button class="push push--quiet">Start from the handbook again</button></form>
+                        @csrf<button class="push push--quiet">{{ __('views/traces/show.start_from_the_handbook_again') }}</button></form>
                 </section>
             @endif
             @if ($before)
                 <section class="tile">
-                    <h2>Here before</h2>
+                    <h2>{{ __('views/traces/show.here_before') }}</h2>
                     @foreach ($before as [$name, $other])<p class="mb-1">
-                        {{ $name }}, {{ $data->day($other->ended_at) }}{{ $other->held ? '. It held.' : '' }}
-                        <a href="{{ route('traces.show', $other) }}">See it</a></p>@endforeach
+                        {{ $name }}, {{ $data->day($other->ended_at) }}{{ $other->held ? '. '.__('views/traces/show.it_held') : '' }}
+                        <a href="{{ route('traces.show', $other) }}">{{ __('views/traces/show.see_it') }}</a></p>@endforeach
                 </section>
             @endif
         </div>

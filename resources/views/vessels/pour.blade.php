@@ -1,22 +1,23 @@
 @use('App\View\Words\Dates')
-<x-layout title="Poured into the {{ $vesselName }}" place="kitchen">
+<x-layout :title="__('views/vessels/pour.poured_into_the', ['vessel_name' => $vesselName])" place="kitchen">
     <form method="post" class="pour" x-data="pour">
         @csrf
         <input type="hidden" name="id" value="{{ is_string(old('id')) && old('id') !== '' ? old('id') : Str::ulid() }}">
         <div class="pour__head">
-            <h1>What went into the {{ $vesselName }}?</h1>
+            <h1>{{ __('views/vessels/pour.what_went_into_the', ['vessel_name' => $vesselName]) }}</h1>
             <p class="muted mb-2">
                 {{ $machine->name }}.
                 @if ($there)
-                    Since it was last cleared:
+                    {{ __('views/vessels/pour.since_it_was_last_cleared') }}
                     @foreach ($there as [$name, $since]){{ $loop->first ? '' : ', ' }}<strong
                         class="ink">{{ $name }}</strong>{{ $since
-                        ? ' ('.Dates::relative(GoodRinse\Core\Quantity\Day::at($since, $household->zone()), $today).')' : '' }}@endforeach.
+                        ? ' ('.Dates::relative(GoodRinse\Core\Quantity\Day::at($since, $household->zone()), $today).')'
+                            : '' }}@endforeach.
                 @else
-                    As far as the logbook knows, nothing is left in it.
+                    {{ __('views/vessels/pour.as_far_as_the_logbook_knows') }}
                 @endif
             </p>
-            <nav class="with-gap" aria-label="Another vessel">
+            <nav class="with-gap" aria-label="{{ __('views/vessels/pour.another_vessel') }}">
                 @foreach ($vessels as $id => $name)
                     <a class="chip" href="{{ route('vessels.pour', [$machine, $id]) }}" @if ($id === $vessel->id) aria-current="page"
                         @endif>{{ $name }}</a>
@@ -24,7 +25,7 @@
             </nav>
         </div>
         <fieldset class="agents">
-            <legend class="visually-hidden">What was it?</legend>
+            <legend class="visually-hidden">{{ __('views/vessels/pour.what_was_it') }}</legend>
             @foreach ($agents as $agent)
                 <div class="pick agent">
                     <input type="radio" id="a-{{ $agent->id }}" name="agent" value="{{ $agent->id }}" required
@@ -42,28 +43,31 @@
         </fieldset>
         <x-form.field-error name="agent"/>
         <section class="tile pour__end">
-            <p class="pour__said" aria-live="polite" x-ref="said">Choose one to see whether it is safe.</p>
+            <p class="pour__said" aria-live="polite" x-ref="said">{{ __('views/vessels/pour.choose_one_to_see_whether_it') }}</p>
             <label class="with-gap pour__happened" x-ref="happened" @if (! old('happened') && ! $errors->any()) hidden @endif>
-                <input type="checkbox" name="happened" value="1" @checked(old('happened'))> It has already happened.
+                <input type="checkbox" name="happened" value="1" @checked(old('happened'))> {{
+                    __('views/vessels/pour.it_has_already_happened') }}
             </label>
             <noscript><label class="with-gap"><input type="checkbox" name="happened" value="1">
-                It has already happened, whatever is said of it.</label></noscript>
-            <button class="push push--main push--wide">Write it down</button>
+                {{ __('views/vessels/pour.it_has_already_happened_whatever_is') }}</label></noscript>
+            <button class="push push--main push--wide">{{ __('views/vessels/pour.write_it_down') }}</button>
             <details @if ($errors->hasAny(['amount', 'strength', 'on', 'at'])) open @endif>
-                <summary>How much, how strong, when</summary>
+                <summary>{{ __('views/vessels/pour.how_much_how_strong_when') }}</summary>
                 <div class="row g-3">
-                    <div class="col-6"><x-form.field name="amount" label="Amount" inputmode="decimal"/></div>
+                    <div class="col-6"><x-form.field name="amount" :label="__('views/vessels/pour.amount')" inputmode="decimal"/></div>
                     <div class="col-6 field">
-                        <label class="form-label" for="f-unit">in</label>
+                        <label class="form-label" for="f-unit">{{ __('views/vessels/pour.in') }}</label>
                         <select class="form-select" id="f-unit" name="unit">
                             @foreach (array_keys(GoodRinse\Core\Quantity\Portion::measures(App\View\Words\HouseMeasures::now())) as $unit)
                                 <option value="{{ $unit }}" @selected(old('unit') === $unit)>{{ __("units.portions.$unit") }}</option>
                                 @endforeach
                         </select>
                     </div>
-                    <div class="col-6"><x-form.field name="strength" label="Strength, %" inputmode="decimal"/></div>
-                    <div class="col-6"><x-form.field name="on" label="Day" type="date" :max="(string) $today"/></div>
-                    <div class="col-6"><x-form.field name="at" label="Time" type="time"/></div>
+                    <div class="col-6"><x-form.field name="strength" :label="__('views/vessels/pour.strength')"
+                        inputmode="decimal"/></div>
+                    <div class="col-6"><x-form.field name="on" :label="__('views/vessels/pour.day')" type="date"
+                        :max="(string) $today"/></div>
+                    <div class="col-6"><x-form.field name="at" :label="__('views/vessels/pour.time')" type="time"/></div>
                 </div>
             </details>
         </section>

@@ -1,8 +1,12 @@
 @if ($moved)
-    <div class="scrolls" tabindex="0" role="region" aria-label="Dates before and after">
+    <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('views/components/care/date-changes.dates_before_and_after') }}">
     <table class="plain plain--stacks">
-        <thead><tr>@if ($machines)<th scope="col">Machine</th>@endif<th scope="col">Job</th><th scope="col">Starts from</th>
-            <th scope="col">Now</th><th scope="col">Then</th><th scope="col">Moves</th></tr></thead>
+        <thead><tr>@if ($machines)<th scope="col">{{ __('views/components/care/date-changes.machine') }}</th>@endif<th scope="col">{{
+            __('views/components/care/date-changes.job') }}</th><th scope="col">{{
+                __('views/components/care/date-changes.starts_from') }}</th>
+            <th scope="col">{{ __('views/components/care/date-changes.now') }}</th><th scope="col">{{
+                __('views/components/care/date-changes.then') }}</th><th scope="col">{{
+                    __('views/components/care/date-changes.moves') }}</th></tr></thead>
         <tbody>
             @foreach ($moved as $date)
                 <tr @class(['is-moved' => $date->moves()])>
@@ -18,5 +22,5 @@
     </table>
     </div>
 @else
-    <p class="mb-0">Every date stays where it is.</p>
+    <p class="mb-0">{{ __('views/components/care/date-changes.every_date_stays_where_it_is') }}</p>
 @endif

@@ -6,7 +6,8 @@
     <div class="due__what">
         <{{ $level }}><a href="/machines/{{ $line->care->machine->id }}">{{ $line->care->name() }}</a>
             <span class="muted">· {{ $line->care->machine->name }}</span></{{ $level }}>
-        @if ($batch?->isBroughtForward($line))<p><strong>Nearly due, and the machine is open anyway.</strong></p>@endif
+        @if ($batch?->isBroughtForward($line))<p><strong>{{
+            __('views/components/care/due-lines.nearly_due_and_the_machine_is') }}</strong></p>@endif
         <p>{{ $line->reason() }}</p>
         @unless ($line->care->neverOpened())<p class="muted small">
             {{ $line->soil() }}{{ $line->stateName() }}.</p>@endunless
@@ -19,7 +20,9 @@
         @endif
         <strong>{{ $line->when() }}</strong>
         <a class="why-link" href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">{{
-            __('today.why') }}<span class="visually-hidden"> {{ $line->care->name() }} of {{ $line->care->machine->name }}</span></a>
+            __('today.why') }}<span class="visually-hidden"> {{
+                __('views/components/care/due-lines.of', ['care' => $line->care->name(),
+                    'machine' => $line->care->machine->name]) }}</span></a>
         @if ($shared && $line->isDue())
             <form method="post" action="{{ route('tasks.claim', [$line->care->machine, $line->care->id]) }}">
                 @csrf
@@ -32,8 +35,9 @@
                 @endif
             </form>
         @endif
-        @if ($window = $line->window())<span class="visually-hidden">Likely between {{ Dates::day($window[0],
-            $today) }} and {{ Dates::day($window[1], $today) }}.</span>@endif
+        @if ($window = $line->window())<span class="visually-hidden">{{
+            __('views/components/care/due-lines.likely_between_and', ['window' => Dates::day($window[0],
+            $today), 'window2' => Dates::day($window[1], $today)]) }}</span>@endif
     </div>
 </div>
 @endforeach

@@ -19,8 +19,8 @@
                 <input type="hidden" name="what" value="left">
                 <input type="hidden" name="unit" value="pieces">
                 <input type="hidden" name="amount" value="{{ $line->isShort ? 1 : 0 }}">
-                <button class="push push--quiet">{{ __($line->isShort ? 'places/cupboard.tool_there' : 'places/cupboard.tool_missing_now')
-                    }}<span class="visually-hidden">: {{ $line->name }}</span></button>
+                <button class="push push--quiet">{{ __($line->isShort ? 'places/cupboard.tool_there' :
+                    'places/cupboard.tool_missing_now') }}<span class="visually-hidden">: {{ $line->name }}</span></button>
             </form>
         @else
             <details @if (old('supply') === $line->id && old('what')) open @endif>
@@ -66,9 +66,8 @@
                 @csrf
                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
                 <input type="hidden" name="supply" value="{{ $line->id }}">
-                <button class="push push--quiet" name="what" value="{{ $line->isOnList ? 'unwish' : 'wish' }}">{{
-                    __($line->isOnList ? 'places/cupboard.unwish' : 'places/cupboard.wish')
-                    }}<span class="visually-hidden">: {{ $line->name }}</span></button>
+                <button class="push push--quiet" name="what" value="{{ $line->isOnList ? 'unwish' : 'wish' }}">{{ __($line->isOnList ?
+                    'places/cupboard.unwish' : 'places/cupboard.wish') }}<span class="visually-hidden">: {{ $line->name }}</span></button>
             </form>
         @endif
     </div>

@@ -1,5 +1,6 @@
 {{-- The machine cut open, drawn from its traits. Names stand in the margins; their lines run level and never cross. --}}
-<svg class="cutaway" viewBox="0 0 720 520" role="group" aria-label="{{ $machine->name }}, cut open">
+<svg class="cutaway" viewBox="0 0 720 520" role="group" aria-label="{{
+    __('views/components/drawing/cutaway-dishwasher.cut_open', ['machine' => $machine->name]) }}">
     {{-- cabinet, tub, seal, vent --}}
     <rect class="ink-line" x="150" y="14" width="400" height="470" rx="14"/>
     <path class="in-thin-water" d="M176 44 H524 V388 H176Z" opacity="0.35"/>
@@ -9,9 +10,9 @@
     <path class="ink-line" d="M176 388 V52 Q176 42 186 42 H514 Q524 42 524 52 V388"/>
     <path class="rim-line w-thick" opacity="0.4" d="M165 392 V48 Q165 30 183 30 H517 Q535 30 535 48 V392"/>
     <path class="ink-line w-light" d="M497 74 v26 M505 74 v26 M513 74 v26"/>
-    <text x="136" y="84" text-anchor="end">door seal</text>
+    <text x="136" y="84" text-anchor="end">{{ __('views/components/drawing/cutaway-dishwasher.door_seal') }}</text>
     <path class="ink-line w-thin leader" d="M140 79 H163"/>
-    <text x="566" y="92">vent</text>
+    <text x="566" y="92">{{ __('views/components/drawing/cutaway-dishwasher.vent') }}</text>
     <path class="ink-line w-thin leader" d="M516 87 H560"/>
 
     {{-- feed tube --}}
@@ -23,7 +24,7 @@
         <rect class="in-water" x="258" y="61" width="184" height="14" rx="7"/>
             <rect class="ink-line" x="258" y="61" width="184" height="14" rx="7"/>
         @foreach (range(0, 7) as $i)<circle class="in-ink" cx="{{ 274 + $i * 22 }}" cy="68" r="2.6"/>@endforeach
-        <text x="136" y="138" text-anchor="end">top arm</text>
+        <text x="136" y="138" text-anchor="end">{{ __('views/components/drawing/cutaway-dishwasher.top_arm') }}</text>
         <path class="ink-line w-thin leader" d="M140 133 H226 V68 H256"/>
     @endif
     @if ($arms >= 2)
@@ -31,24 +32,26 @@
         <rect class="in-water" x="222" y="207" width="232" height="14" rx="7"/>
             <rect class="ink-line" x="222" y="207" width="232" height="14" rx="7"/>
         @foreach (range(0, 9) as $i)<circle class="in-ink" cx="{{ 240 + $i * 22 }}" cy="214" r="2.6"/>@endforeach
-        <text x="136" y="219" text-anchor="end">upper arm</text>
+        <text x="136" y="219" text-anchor="end">{{ __('views/components/drawing/cutaway-dishwasher.upper_arm') }}</text>
         <path class="ink-line w-thin leader" d="M140 214 H220"/>
     @endif
 
     {{-- racks --}}
-    <path class="rim-line" d="M204 116 L212 192 H462 L470 116 M208 150 H466 M244 122 V192 M280 122 V192 M316 122 V192 M352 122 V192 M388 122
+    <path class="rim-line"
+        d="M204 116 L212 192 H462 L470 116 M208 150 H466 M244 122 V192 M280 122 V192 M316 122 V192 M352 122 V192 M388 122
         V192 M424 122 V192"/>
-    <path class="rim-line" d="M196 244 L206 330 H466 L476 244 M200 284 H472 M240 250 V330 M282 250 V330 M324 250 V330 M366 250 V330 M408 250
+    <path class="rim-line"
+        d="M196 244 L206 330 H466 L476 244 M200 284 H472 M240 250 V330 M282 250 V330 M324 250 V330 M366 250 V330 M408 250
         V330 M444 250 V330"/>
-    <text x="566" y="158">upper rack</text>
+    <text x="566" y="158">{{ __('views/components/drawing/cutaway-dishwasher.upper_rack') }}</text>
     <path class="ink-line w-thin leader" d="M472 153 H560"/>
-    <text x="566" y="290">lower rack</text>
+    <text x="566" y="290">{{ __('views/components/drawing/cutaway-dishwasher.lower_rack') }}</text>
     <path class="ink-line w-thin leader" d="M478 285 H560"/>
 
     <rect class="in-water" x="206" y="345" width="256" height="15" rx="7.5"/>
         <rect class="ink-line" x="206" y="345" width="256" height="15" rx="7.5"/>
     @foreach (range(0, 10) as $i)<circle class="in-ink" cx="{{ 224 + $i * 22 }}" cy="352.5" r="2.8"/>@endforeach
-    <text x="136" y="358" text-anchor="end">lower arm</text>
+    <text x="136" y="358" text-anchor="end">{{ __('views/components/drawing/cutaway-dishwasher.lower_arm') }}</text>
     <path class="ink-line w-thin leader" d="M140 353 H204"/>
 
     {{-- floor, sump, pump, drain --}}
@@ -59,8 +62,8 @@
     <path class="ink-line w-light" d="M462 424 V456 M446 440 H478 M451 429 L473 451 M473 429 L451 451"/>
     <path class="ink-line" d="M414 446 H439"/>
     <path class="ink-line" d="M485 436 H566 V330 M485 446 H576 V330"/>
-    <text x="586" y="398">drain hose</text>
-    <text x="566" y="478">drain pump</text>
+    <text x="586" y="398">{{ __('views/components/drawing/cutaway-dishwasher.drain_hose') }}</text>
+    <text x="566" y="478">{{ __('views/components/drawing/cutaway-dishwasher.drain_pump') }}</text>
     <path class="ink-line w-thin leader" d="M474 460 V473 H560"/>
 
     {{-- the filter, the part that is cared for: a link to its panel --}}

@@ -1,12 +1,13 @@
 @use('App\View\Drawing\PartSoil')
-<svg class="cutaway" viewBox="0 0 720 440" role="group" aria-label="{{ $machine->name }}, cut open">
+<svg class="cutaway" viewBox="0 0 720 440" role="group" aria-label="{{
+    __('views/components/drawing/cutaway-drip-brewer.cut_open', ['machine' => $machine->name]) }}">
     {{-- body: foot, column, head --}}
     <path class="ink-line" d="M230 410 H500 V384 H330 V150 H500 V60 Q500 46 486 46 H244 Q230 46 230 60 Z"/>
     <path class="rim-line w-light" d="M310 330 V388 H470 V372 M318 330 V120 H352"/>
     @unless ($isThermal())
         <rect class="in-soft" x="352" y="370" width="136" height="12" rx="6"/>
         <rect class="ink-line" x="352" y="370" width="136" height="12" rx="6"/>
-        <text x="560" y="382">warming plate</text>
+        <text x="560" y="382">{{ __('views/components/drawing/cutaway-drip-brewer.warming_plate') }}</text>
         <path class="ink-line w-thin leader" d="M490 377 H552"/>
     @endunless
 
@@ -29,7 +30,7 @@
         <path class="rim-line w-thin" d="M378 158 L394 200 M400 158 L408 200 M440 158 L432 200 M462 158 L446 200"/>
     </x-drawing.cut-part>
     @unless (isset($lines['basket']))
-        <text x="560" y="186">filter basket</text>
+        <text x="560" y="186">{{ __('views/components/drawing/cutaway-drip-brewer.filter_basket') }}</text>
         <path class="ink-line w-thin leader" d="M468 181 H552"/>
     @endunless
     <x-drawing.cut-part :line="$carafe()" :x="560" :y="292" :to="482">
@@ -43,7 +44,7 @@
         @endif
     </x-drawing.cut-part>
     @unless ($carafe())
-        <text x="560" y="292">carafe</text>
+        <text x="560" y="292">{{ __('views/components/drawing/cutaway-drip-brewer.carafe') }}</text>
         <path class="ink-line w-thin leader" d="M508 287 H552"/>
     @endunless
 </svg>

@@ -1,10 +1,11 @@
 @props(['machine', 'lines'])
 @use('App\View\Drawing\PartSoil')
-<svg class="cutaway" viewBox="0 0 720 460" role="group" aria-label="{{ $machine->name }}, cut open">
+<svg class="cutaway" viewBox="0 0 720 460" role="group" aria-label="{{
+    __('views/components/drawing/cutaway-espresso-machine.cut_open', ['machine' => $machine->name]) }}">
     {{-- body, boiler, pump, portafilter, cup --}}
     <path class="ink-line" d="M190 60 H520 V150 H300 V400 H540 V428 H190Z"/>
     <path class="rim-line" d="M330 76 H430 Q446 76 446 92 V116 Q446 132 430 132 H330 Q314 132 314 116 V92 Q314 76 330 76Z"/>
-    <text x="574" y="92">boiler</text>
+    <text x="574" y="92">{{ __('views/components/drawing/cutaway-espresso-machine.boiler') }}</text>
     <path class="ink-line w-thin leader" d="M448 87 H566"/>
     <path class="rim-line w-light" d="M250 380 V300 H282 V104 H314 M446 104 H500 V150"/>
     <path class="ink-line" d="M350 202 H434 M434 196 H520 V208 H434"/>

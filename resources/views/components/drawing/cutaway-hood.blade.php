@@ -1,13 +1,15 @@
 @use('App\View\Drawing\PartSoil')
-<svg class="cutaway" viewBox="0 0 720 440" role="group" aria-label="{{ $machine->name }}, cut open">
+<svg class="cutaway" viewBox="0 0 720 440" role="group" aria-label="{{
+    __('views/components/drawing/cutaway-hood.cut_open', ['machine' => $machine->name]) }}">
     {{-- chimney, canopy, fan, hob below --}}
     <path class="ink-line" d="M316 20 V150 L176 250 V288 H544 V250 L404 150 V20"/>
     <circle class="ink-line" cx="360" cy="128" r="30"/><path class="rim-line w-light"
         d="M360 102 q14 14 0 26 q-14 12 0 26 M334 128 q14 -14 26 0 q12 14 26 0"/>
-    <text x="574" y="134">fan</text>
+    <text x="574" y="134">{{ __('views/components/drawing/cutaway-hood.fan') }}</text>
     <path class="ink-line w-thin leader" d="M392 129 H566"/>
     <path class="ink-line" d="M150 412 H570 M236 412 v-10 h64 v10 M420 412 v-10 h64 v10"/>
-    <path class="copper-line" d="M252 376 q-8 -12 0 -24 q8 -12 0 -24 M284 376 q-8 -12 0 -24 q8 -12 0 -24 M436 376 q-8 -12 0 -24 q8 -12 0 -24
+    <path class="copper-line"
+        d="M252 376 q-8 -12 0 -24 q8 -12 0 -24 M284 376 q-8 -12 0 -24 q8 -12 0 -24 M436 376 q-8 -12 0 -24 q8 -12 0 -24
         M468 376 q-8 -12 0 -24 q8 -12 0 -24" opacity="0.35"/>
 
     @if (! $returnsAir())
@@ -32,7 +34,8 @@
             <rect class="{{ PartSoil::of($lines['grease'] ?? null) }}" x="{{ $from }}" y="256" width="{{ $until - $from }}" height="24"
                 rx="4"/>
             @for ($i = $from + 12; $i < $until - 4; $i += 14)
-                <path class="ink-line w-thin" d="{{ $baffles() ? "M$i 260 V276 h6 V260" : 'M'.$i.' 258 l8 20 M'.($i + 8).' 258 l-8 20' }}"/>
+                <path class="ink-line w-thin"
+                    d="{{ $baffles() ? "M$i 260 V276 h6 V260" : 'M'.$i.' 258 l8 20 M'.($i + 8).' 258 l-8 20' }}"/>
                 @endfor
             <rect class="ink-line body" x="{{ $from }}" y="256" width="{{ $until - $from }}" height="24" rx="4"/>
         @endforeach

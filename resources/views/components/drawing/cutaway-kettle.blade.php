@@ -1,10 +1,11 @@
 @props(['machine', 'lines'])
 @use('App\View\Drawing\PartSoil')
-<svg class="cutaway" viewBox="0 0 720 440" role="group" aria-label="{{ $machine->name }}, cut open">
+<svg class="cutaway" viewBox="0 0 720 440" role="group" aria-label="{{
+    __('views/components/drawing/cutaway-kettle.cut_open', ['machine' => $machine->name]) }}">
     {{-- base, body, spout, handle --}}
     <path class="ink-line" d="M244 396 H476 Q486 396 486 406 V414 H234 V406 Q234 396 244 396Z"/>
     <path class="rim-line w-light" d="M346 396 V384 H374 V396"/>
-    <text x="574" y="412">base</text>
+    <text x="574" y="412">{{ __('views/components/drawing/cutaway-kettle.base') }}</text>
     <path class="ink-line w-thin leader" d="M488 407 H566"/>
     <path class="ink-line" d="M276 110 L196 150 L224 176 L262 152"/>
     <path class="rim-line w-thick" opacity="0.5" d="M470 130 Q552 130 540 226 Q532 300 486 312"/>

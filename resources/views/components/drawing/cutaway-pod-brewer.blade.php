@@ -1,6 +1,7 @@
 @props(['machine', 'lines'])
 @use('App\View\Drawing\PartSoil')
-<svg class="cutaway" viewBox="0 0 720 440" role="group" aria-label="{{ $machine->name }}, cut open">
+<svg class="cutaway" viewBox="0 0 720 440" role="group" aria-label="{{
+    __('views/components/drawing/cutaway-pod-brewer.cut_open', ['machine' => $machine->name]) }}">
     {{-- body with head and lever, drip tray, mug --}}
     <path class="ink-line" d="M300 406 H520 V382 H392 V214 H500 Q520 214 520 194 V104 Q520 66 482 66 H318 Q300 66 300 84Z"/>
     <path class="ink-line" d="M410 66 Q440 22 506 34"/>
@@ -8,7 +9,7 @@
     <rect class="in-soft" x="402" y="374" width="112" height="10" rx="5"/>
         <rect class="ink-line" x="402" y="374" width="112" height="10" rx="5"/>
     <path class="ink-line" d="M424 296 H490 L484 370 H430Z M490 312 q26 4 18 34 l-20 4"/>
-    <text x="574" y="384">drip tray</text>
+    <text x="574" y="384">{{ __('views/components/drawing/cutaway-pod-brewer.drip_tray') }}</text>
     <path class="ink-line w-thin leader" d="M516 379 H566"/>
 
     <x-drawing.cut-part :line="$lines['descale'] ?? null" :x="160" :y="170" :to="212" :end="true">

@@ -1,13 +1,14 @@
 @props(['machine', 'lines'])
 @use('App\View\Drawing\PartSoil')
-<svg class="cutaway" viewBox="0 0 720 520" role="group" aria-label="{{ $machine->name }}, cut open">
+<svg class="cutaway" viewBox="0 0 720 520" role="group" aria-label="{{
+    __('views/components/drawing/cutaway-washing-machine.cut_open', ['machine' => $machine->name]) }}">
     {{-- cabinet, panel, tub, pump, hoses --}}
     <rect class="ink-line" x="190" y="20" width="330" height="470" rx="14"/>
     <path class="ink-line w-light" d="M190 92 H520 M430 56 a14 14 0 1 0 .1 0"/>
     <circle class="ink-line" cx="355" cy="262" r="148"/>
     <path class="rim-line w-light" d="M355 410 V438 H300"/>
     <path class="rim-line" d="M520 60 H540 V140 M300 452 H556 V330"/>
-    <text x="574" y="336">drain hose</text>
+    <text x="574" y="336">{{ __('views/components/drawing/cutaway-washing-machine.drain_hose') }}</text>
 
     <x-drawing.cut-part :line="$lines['drawer'] ?? null" :x="170" :y="62" :to="212" :end="true">
         <rect class="{{ PartSoil::of($lines['drawer'] ?? null) }}" x="212" y="40" width="108" height="34" rx="5"/>

@@ -10,7 +10,7 @@
 @foreach ($first as $task)<x-form.school-field :task="$task" :machine="$machine" :said="$said[$task->id] ?? null"/>@endforeach
 @if ($others)
     <details class="mt-3" @if ($said || $errors->has('schools.*')) open @endif>
-        <summary>How often, for everything else</summary>
+        <summary>{{ __('views/components/form/habit-fields.how_often_for_everything_else') }}</summary>
         <div class="mt-2 school-grid">@foreach ($others as $task)<x-form.school-field :task="$task" :machine="$machine"
             :said="$said[$task->id] ?? null"/>@endforeach</div>
     </details>

@@ -1,8 +1,9 @@
 @props(['household', 'zone' => 'UTC'])
-<x-form.field name="name" label="Name" maxlength="80" :value="$household->name ?? mb_substr(auth()->user()->name, 0, 60).'’s kitchen'"
+<x-form.field name="name" :label="__('views/components/form/household-fields.name')" maxlength="80"
+    :value="$household->name ?? mb_substr(auth()->user()->name, 0, 60).'’s kitchen'"
     required/>
 <div class="field" x-data="zone">
-    <label class="form-label" for="f-timezone">Time zone</label>
+    <label class="form-label" for="f-timezone">{{ __('views/components/form/household-fields.time_zone') }}</label>
     <select class="form-select" id="f-timezone" name="timezone" x-ref="zone" @if ($household === null && old('timezone') === null)
         data-guess="1" @endif @invalid('timezone')>
         @foreach (timezone_identifiers_list() as $each)
@@ -12,9 +13,12 @@
     <x-form.field-error name="timezone"/>
 </div>
 <fieldset>
-    <legend>Measures</legend>
+    <legend>{{ __('views/components/form/household-fields.measures') }}</legend>
     <div class="picks">
-        @foreach (['metric' => ['Metric', '250 ml, 40 g'], 'us' => ['Cups and spoons', '1 cup, 2 tbsp']] as $id => [$name, $note])
+        @foreach (['metric' => [__('views/components/form/household-fields.metric'),
+            __('views/components/form/household-fields.n_250_ml_40_g')], 'us' =>
+                [__('views/components/form/household-fields.cups_and_spoons'),
+                    __('views/components/form/household-fields.n_1_cup_2_tbsp')]] as $id => [$name, $note])
             <div class="pick">
                 <input type="radio" id="p-measures-{{ $id }}" name="measures" value="{{ $id }}"
                     @checked(old('measures', $household?->measures->value ?? 'metric') === $id) @invalid('measures')>

@@ -8,7 +8,8 @@
                 @foreach ($rule->options as $option)
                     <label class="chip"><input type="{{ $rule->kind === MeasurementKind::Some ? 'checkbox' : 'radio' }}"
                         name="r[{{ $rule->id }}]{{ $rule->kind === MeasurementKind::Some ? '[]' : '' }}" value="{{ $option->id }}"
-                        @checked(in_array($option->id, (array) old("r.$rule->id", $given?->picks ?? []), true))> {{ $option->name }}</label>
+                        @checked(in_array($option->id, (array) old("r.$rule->id",
+                            $given?->picks ?? []), true))> {{ $option->name }}</label>
                 @endforeach
             </div>
             @if ($rule->heard)
@@ -30,13 +31,19 @@
             @break
         @case(MeasurementKind::Ratio)
             <div class="stepper" x-data="stepper">
-                <button type="button" class="push" x-on:click="less" aria-label="{{ $rule->name }}: one fewer shut">−</button>
+                <button type="button" class="push" x-on:click="less" aria-label="{{
+                    __('views/components/form/measurement.one_fewer_shut', ['rule' => $rule->name]) }}">−</button>
                 <input class="form-control nums" type="number" inputmode="decimal" min="0" step="0.5" max="{{ $rule->range->most }}"
-                    name="r[{{ $rule->id }}][shut]" aria-label="{{ $rule->name }}, shut"
+                    name="r[{{ $rule->id }}][shut]" aria-label="{{
+                        __('views/components/form/measurement.shut', ['rule' => $rule->name]) }}"
                     value="{{ old("r.$rule->id.shut", $given?->number) }}" x-ref="count" data-shut>
-                <button type="button" class="push" x-on:click="more" aria-label="{{ $rule->name }}: one more shut">+</button>
-                <span class="stepper__of">shut of <input class="form-control nums" type="number" inputmode="numeric" min="1"
-                    max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][all]" aria-label="{{ $rule->name }}, all {{ $rule->unit }}"
+                <button type="button" class="push" x-on:click="more" aria-label="{{
+                    __('views/components/form/measurement.one_more_shut', ['rule' => $rule->name]) }}">+</button>
+                <span class="stepper__of">{{
+                    __('views/components/form/measurement.shut_of') }} <input class="form-control nums" type="number"
+                        inputmode="numeric" min="1"
+                    max="{{ $rule->range->most }}" name="r[{{ $rule->id }}][all]" aria-label="{{
+                        __('views/components/form/measurement.all', ['rule' => $rule->name, 'unit' => $rule->unit]) }}"
                     value="{{ old("r.$rule->id.all", $given?->of ?? $total) }}" data-all></span>
             </div>
             @break

@@ -54,7 +54,7 @@
                     x-ref="place"
                     x-on:change="typePlace"> %</label>
                 <label>{{ __('measures.jets.bore') }} <input class="form-control nums" type="number" min="0" step="any" x-ref="bore"
-                    x-on:change="typeBore"> mm</label>
+                    x-on:change="typeBore"> {{ __('views/components/measure/arms.mm') }}</label>
                 <button type="button" class="push" x-on:click="nearer">{{ __('measures.jets.nearer') }}</button>
                 <button type="button" class="push" x-on:click="further">{{ __('measures.jets.further') }}</button>
                 <button type="button" class="push" x-on:click="flip">{{ __('measures.jets.flip') }}</button>

@@ -4,7 +4,7 @@
         @if (session('undo'))
             <form method="post" action="{{ route('entries.void', session('undo')) }}">
                 @csrf
-                <button class="push push--quiet">Undo</button>
+                <button class="push push--quiet">{{ __('views/components/page/messages.undo') }}</button>
             </form>
         @endif
     </div>

@@ -11,7 +11,8 @@
                     GoodRinse\Core\Chemistry\Verdict::Caution) {{ $verdict->found->remedy }}@endif</p>
                 @if ($verdict->found->verdict->refuses())
                     <p><strong>{{ $verdict->found->remedy ?? $verdict->vessel->remedy }}</strong></p>
-                    <label class="with-gap"><input type="checkbox" name="happened" value="1"> It has already been poured.</label>
+                    <label class="with-gap"><input type="checkbox" name="happened" value="1"> {{
+                        __('views/components/round/chemistry-notes.it_has_already_been_poured') }}</label>
                 @endif
             </div>
         </section>

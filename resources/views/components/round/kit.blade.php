@@ -4,7 +4,8 @@
             <li><label>@unless ($item->if)<input type="hidden" name="kit[]" value="{{ $item->id }}">@endunless<input type="checkbox"
                 name="have[]" value="{{ $item->id }}"
                 @checked($isHere($item->id))><span>{{ $handbook->kitName($item->id) }}@if ($item->for)
-                <small class="muted">for {{ implode(', ', $item->for) }}</small>@endif @if ($item->if)
+                <small class="muted">{{
+                    __('views/components/round/kit.for', ['for' => implode(', ', $item->for)]) }}</small>@endif @if ($item->if)
                 <small class="muted">{{ App\Care\Words\KitWords::why($item->if) }}</small>@endif</span></label></li>
         @endforeach
         @foreach ($kit->agents as $agent)
@@ -16,8 +17,10 @@
     </ul>
     @if ($kit->items || $kit->agents)
         <p class="with-gap mt-3 mb-0">
-            <button type="button" class="push" x-on:click="all" data-all-here>It is all here</button>
-            <label class="with-gap"><input type="checkbox" name="without" value="1"> Go on without what isn't ticked</label>
+            <button type="button" class="push" x-on:click="all" data-all-here>{{
+                __('views/components/round/kit.it_is_all_here') }}</button>
+            <label class="with-gap"><input type="checkbox" name="without" value="1"> {{
+                __('views/components/round/kit.go_on_without_what_isnt_ticked') }}</label>
         </p>
     @endif
 </div>

@@ -12,9 +12,10 @@
         <section class="said-of said-of--refused" role="alert">
             <x-drawing.verdict :verdict="GoodRinse\Core\Chemistry\Verdict::ClearFirst"/>
             <div>
-                <h2>Not like this</h2>
+                <h2>{{ __('views/components/round/step.not_like_this') }}</h2>
                 <p>{{ Str::ucfirst($stepView->gate) }}.</p>
-                <label class="with-gap"><input type="checkbox" name="knows" value="1"> I know, and run it all the same.</label>
+                <label class="with-gap"><input type="checkbox" name="knows" value="1"> {{
+                    __('views/components/round/step.i_know_and_run_it_all') }}</label>
             </div>
         </section>
     @endif
@@ -33,14 +34,17 @@
         <div id="timers" tabindex="-1"><x-round.timer :timer="$stepView->wait" :now="$now" :big="true" :zone="$household->zone()"/></div>
     @endif
     @if ($stepView->wait?->runs && $stepView->wait->secondsLeft($now) > 60)
-        <label class="with-gap"><input type="checkbox" name="ended" value="1"> It has ended before its time.</label>
+        <label class="with-gap"><input type="checkbox" name="ended" value="1"> {{
+            __('views/components/round/step.it_has_ended_before_its_time') }}</label>
     @endif
     @if ($stepView->late)
-        <p @class(['late', 'late--harms' => $stepView->late->harms])><strong>{{ Uses::minutes($stepView->late->by->value) }} late.</strong>
+        <p @class(['late', 'late--harms' => $stepView->late->harms])><strong>{{
+            __('views/components/round/step.late', ['value' => Uses::minutes($stepView->late->by->value)]) }}</strong>
             {{ $late() }}</p>
     @endif
     @if ($stepView->because)<p class="remedy">{{ implode(' ', $stepView->because) }}</p>@endif
-    @if ($stepView->missing)<p class="remedy">You began without: {{ implode(', ', $stepView->missing) }}. This step wants it.</p>@endif
+    @if ($stepView->missing)<p class="remedy">{{
+        __('views/components/round/step.you_began_without_this_step_wants', ['missing' => implode(', ', $stepView->missing)]) }}</p>@endif
     @if ($cautions = $cautions())
         <div class="cautions">
             @foreach ($cautions as $caution)
@@ -56,7 +60,8 @@
 
     @if ($failed = $stepView->failed)
         <div class="remedy" role="alert"><strong>{{ $failed->option($answered->answer)->name }}.</strong> {{ $failed->remedy }}
-            @if ($stepView->failures > 1 && $failed->reading)<span class="muted">Asked {{ $stepView->failures }} times so far.</span>@endif
+            @if ($stepView->failures > 1 && $failed->reading)<span class="muted">{{
+                __('views/components/round/step.asked_times_so_far', ['failures' => $stepView->failures]) }}</span>@endif
                 </div>
     @endif
 
@@ -70,7 +75,7 @@
         @if ($stepView->counted)
             <details class="counts" x-data="counts" x-on:input="judge" x-on:mapped.window="fill"
                 @if (old('r') || ($details?->readings)) open @endif>
-                <summary>Or count the jets, and let that decide</summary>
+                <summary>{{ __('views/components/round/step.or_count_the_jets_and_let') }}</summary>
                 @foreach ($stepView->counted as $rule)<x-form.measurement :rule="$rule" :given="$given($rule)"
                     :total="$stepView->totals[$rule->id] ?? null"/>@endforeach
                 <p class="muted small mb-0" aria-live="polite" x-ref="said"></p>
@@ -91,7 +96,7 @@
             <input class="clock clock--big nums" type="number" inputmode="numeric" name="answer" required min="1" max="99"
                 value="{{ old('answer', $stepView->tally ?: '') }}" placeholder="0" aria-labelledby="ask" x-ref="count">
             <button type="button" class="push push--tally" x-on:click="more">+1</button>
-            <p class="muted">Usually about {{ $capture->from }}. {{ $capture->ask }}</p>
+            <p class="muted">{{ __('views/components/round/step.usually_about', ['from' => $capture->from, 'ask' => $capture->ask]) }}</p>
         </div>
     @elseif ($capture)
         <fieldset class="answers" aria-labelledby="ask">
@@ -123,37 +128,42 @@
 
     @if ($step->timer?->choices)
         <fieldset class="poured-as">
-            <legend>{{ $step->timer->label }}: how long?</legend>
+            <legend>{{ __('views/components/round/step.how_long', ['label' => $step->timer->label]) }}</legend>
             @foreach ($step->timer->choices as $choice)<label class="chip"><input type="radio" name="wait" value="{{ $choice }}"
                 @checked(old('wait', $stepView->length) === (string) $choice)>
                     {{ App\View\Words\Waits::choice($choice) }}</label>@endforeach
         </fieldset>
     @endif
     @if ($stepView->disagreed)
-        <p class="remedy">You two answered this differently:
-            @foreach ($stepView->disagreed as [$who, $when]){{ $who }} at {{ Dates::time($when, $household->zone()) }}{{ $loop->last ? ''
-            : ', then ' }}@endforeach. The later answer counts; change it here if it is wrong.</p>
+        <p class="remedy">{{ __('views/components/round/step.you_two_answered_this_differently') }}
+            @foreach ($stepView->disagreed as [$who, $when]){{
+                __('views/components/round/step.at', ['who' => $who, 'when' => Dates::time($when, $household->zone()),
+                    'what' => $loop->last ? ''
+            : ', '.__('views/components/round/step.then').' ']) }}@endforeach{{
+                __('views/components/round/step.the_later_answer_counts_change_it') }}</p>
     @endif
 
-    @if ($step->after)<p class="step__after">After this: {{ lcfirst($step->after) }}</p>@endif
+    @if ($step->after)<p class="step__after">{{
+        __('views/components/round/step.after_this', ['after' => lcfirst($step->after)]) }}</p>@endif
 
     @if ($canBeOverruled())
         <label class="with-gap" data-overrule @if (! $failed) hidden @endif><input type="checkbox" name="overruled" value="1"
-            @disabled(! $failed)> {{ $step->mustPass ? 'Leave it like this for now. I won’t use it before it is put right.'
-            : 'Leave it like this and go on. It stays open, and Today reminds me.' }}</label>
+            @disabled(! $failed)> {{ $step->mustPass ? __('views/components/round/step.leave_it_like_this_for_now')
+            : __('views/components/round/step.leave_it_like_this_and_go') }}</label>
     @endif
-    @if ($step->gate && $failed)<p class="muted">Nothing goes back wet. Leave this page; the round waits with the tray as it is.</p>@endif
+    @if ($step->gate && $failed)<p class="muted">{{ __('views/components/round/step.nothing_goes_back_wet_leave_this') }}</p>@endif
 
     <x-round.extras :view="$stepView" :step="$step" :handbook="$handbook" :machine="$machine"/>
     @if ($stepView->lastPhoto)
         <div>
-            <h2 class="small">This part, the last time ({{ $lastPhotoDay() }})</h2>
-            <div class="photos"><img src="{{ route('photos.show', $stepView->lastPhoto) }}" alt="Picture taken at this step the last time">
+            <h2 class="small">{{ __('views/components/round/step.this_part_the_last_time', ['last_photo_day' => $lastPhotoDay()]) }}</h2>
+            <div class="photos"><img src="{{ route('photos.show', $stepView->lastPhoto) }}" alt="{{
+                __('views/components/round/step.picture_taken_at_this_step_the') }}">
                 </div>
         </div>
     @endif
     @if ($stepView->photos)
         <div class="photos">@foreach ($stepView->photos as $photo)<img src="{{ route('photos.show', $photo) }}"
-            alt="Picture you added at this step">@endforeach</div>
+            alt="{{ __('views/components/round/step.picture_you_added_at_this_step') }}">@endforeach</div>
     @endif
 </form>

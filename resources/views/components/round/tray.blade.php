@@ -1,8 +1,8 @@
 @if (! $pieces)
-    <p class="muted small mb-0" data-tray>Nothing yet. What you take off lands here, and goes back the other way round.</p>
+    <p class="muted small mb-0" data-tray>{{ __('views/components/round/tray.nothing_yet_what_you_take_off') }}</p>
 @else
     <svg class="tray" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img" data-tray
-        aria-label="In the tray: {{ $contents() }}. Goes back: {{ $goesBack }}.">
+        aria-label="{{ __('views/components/round/tray.in_the_tray_goes_back', ['contents' => $contents(), 'goes_back' => $goesBack]) }}">
         <path class="rim-line w-stout" d="M6 4 V{{ $drawing->height - 18 }} Q6 {{ $drawing->height - 4 }} 20 {{ $drawing->height - 4 }}
             H{{ $drawing->width - 20 }} Q{{ $drawing->width - 6 }} {{ $drawing->height - 4 }} {{ $drawing->width - 6 }}
             {{ $drawing->height - 18 }} V4"/>
@@ -19,22 +19,25 @@
             </g>
         @endforeach
     </svg>
-    <p class="muted small">Goes back: {{ mb_strtolower($goesBack) }}.</p>
+    <p class="muted small">{{ __('views/components/round/tray.goes_back', ['goes_back' => mb_strtolower($goesBack)]) }}</p>
     @if ($top?->stepBack)
         <details>
-            <summary class="small">{{ $top->name }} is back already?</summary>
+            <summary class="small">{{ __('views/components/round/tray.is_back_already', ['top' => $top->name]) }}</summary>
             <form method="post" action="{{ route('ticks.store', $round) }}" class="mb-0">
                 @csrf
                 <input type="hidden" name="id" value="{{ Str::ulid() }}">
                 <input type="hidden" name="step" value="{{ $top->stepBack }}">
-                <p class="small mb-2">Only if you have really put it back: steps that need it off then make no sense.</p>
-                <button class="push push--quiet push--wide small">Yes, it is back</button>
+                <p class="small mb-2">{{ __('views/components/round/tray.only_if_you_have_really_put') }}</p>
+                <button class="push push--quiet push--wide small">{{ __('views/components/round/tray.yes_it_is_back') }}</button>
             </form>
         </details>
     @endif
 @endif
 @foreach ($apart->leftOver as $id => $left)
-    <p class="hazard small mb-0"><strong>Left over</strong> from the {{ $part($id) }}: {{ $counted($left) }}.</p>
+    <p class="hazard small mb-0"><strong>{{ __('views/components/round/tray.left_over') }}</strong> {{
+        __('views/components/round/tray.from_the', ['id' => $part($id), 'left' => $counted($left)]) }}</p>
 @endforeach
-@if ($apart->leftOn)<p class="muted small mb-0">Left on: {{ $parts($apart->leftOn) }}.</p>@endif
-@if ($apart->early)<p class="muted small mb-0">Back early: {{ $parts($apart->early) }}.</p>@endif
+@if ($apart->leftOn)<p class="muted small mb-0">{{
+    __('views/components/round/tray.left_on', ['left_on' => $parts($apart->leftOn)]) }}</p>@endif
+@if ($apart->early)<p class="muted small mb-0">{{
+    __('views/components/round/tray.back_early', ['early' => $parts($apart->early)]) }}</p>@endif

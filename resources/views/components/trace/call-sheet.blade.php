@@ -1,28 +1,32 @@
 @props(['trace', 'names', 'told', 'steps', 'suspects', 'machine', 'household', 'lately', 'ruledOut' => []])
 @use('App\View\Words\Dates')
 @use('GoodRinse\Core\Quantity\Day')
-<p>{{ $machine->name }}{{ $machine->place ? ', '.$machine->place : '' }}. Model: {{ $machine->model
-    ?? '______________' }}. Serial: {{ $machine->serial ?? '______________' }}.{{ $machine->model && $machine->serial ? ''
-    : ' Both stand on its rating label.' }}
-    @if ($machine->bought_on) Bought {{ Dates::day($machine->boughtOn()) }}.@endif
-    @if ($machine->warranty_until) Warranty until {{ Dates::day($machine->warrantyUntil()) }}.@endif</p>
-<h2>What is noticed</h2>
-<p>{{ implode('; ', $names) }}. First looked into on {{ Dates::day(Day::at($trace->begun_at, $household->zone())) }}.@if ($trace->display)
+<p>{{ __('views/components/trace/call-sheet.model_serial', ['machine' => $machine->name,
+    'place' => $machine->place ? ', '.$machine->place : '', 'model' => $machine->model
+    ?? '______________', 'serial' => $machine->serial ?? '______________', 'what' => $machine->model && $machine->serial ? ''
+    : ' '.__('views/components/trace/call-sheet.both_stand_on_its_rating_label')]) }}
+    @if ($machine->bought_on) {{
+        __('views/components/trace/call-sheet.bought', ['bought_on' => Dates::day($machine->boughtOn())]) }}@endif
+    @if ($machine->warranty_until) {{
+        __('views/components/trace/call-sheet.warranty_until', ['warranty_until' => Dates::day($machine->warrantyUntil())]) }}@endif</p>
+<h2>{{ __('views/components/trace/call-sheet.what_is_noticed') }}</h2>
+<p>{{ __('views/components/trace/call-sheet.first_looked_into_on', ['names' => implode('; ', $names),
+    'begun_at' => Dates::day(Day::at($trace->begun_at, $household->zone()))]) }}@if ($trace->display)
     <strong>{{ __('traces.displayed', ['display' => $trace->display]) }}</strong>@endif</p>
-<h2>Seen, measured, tried</h2>
+<h2>{{ __('views/components/trace/call-sheet.seen_measured_tried') }}</h2>
 @if ($told || $steps)
     <ul>@foreach ([...$told, ...$steps] as $said)<li>{{ $said }}</li>@endforeach</ul>
 @else
-    <p>Nothing yet.</p>
+    <p>{{ __('views/components/trace/call-sheet.nothing_yet') }}</p>
 @endif
-<h2>What it may be</h2>
+<h2>{{ __('views/components/trace/call-sheet.what_it_may_be') }}</h2>
 <table class="plain">@foreach ($suspects as $suspect)<tr><th scope="row">{{ $suspect['name'] }}</th><td>{{ $suspect['chance'] }}</td></tr>
     @endforeach</table>
 @if ($ruledOut)
-    <h2>As good as ruled out</h2>
+    <h2>{{ __('views/components/trace/call-sheet.as_good_as_ruled_out') }}</h2>
     <p>{{ implode('; ', $ruledOut) }}.</p>
 @endif
 @if ($lately)
-    <h2>Done to it lately</h2>
+    <h2>{{ __('views/components/trace/call-sheet.done_to_it_lately') }}</h2>
     <ul>@foreach ($lately as $line)<li>{{ $line }}</li>@endforeach</ul>
 @endif

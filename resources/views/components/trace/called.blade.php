@@ -1,4 +1,4 @@
 @props(['symptoms'])
 @foreach ($symptoms as $symptom)<section class="said said--trouble" role="note"><p class="mb-0">
-    <strong>Somebody is called for this machine: {{ $symptom }}.</strong> Let them see it as it is. A wash or a strip-down hides what they
-    look for.</p></section>@endforeach
+    <strong>{{ __('views/components/trace/called.somebody_is_called_for_this_machine', ['symptom' => $symptom]) }}</strong> {{
+        __('views/components/trace/called.let_them_see_it_as_it') }}</p></section>@endforeach

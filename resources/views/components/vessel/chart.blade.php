@@ -6,8 +6,9 @@
         <tbody>
             @foreach ($groups as $group)
                 <tr>
-                    <th scope="row">{{ $group->sample()->name }}@if ($rest = $group->others())<small>and {{ implode(', ',
-                        $rest) }}</small>@endif</th>
+                    <th scope="row">{{ $group->sample()->name }}@if ($rest = $group->others())<small>{{
+                        __('views/components/vessel/chart.and', ['rest' => implode(', ',
+                        $rest)]) }}</small>@endif</th>
                     @foreach (array_map(fn ($key) => $cell($group, $key), array_keys($columns)) as $found)
                         <td class="apart__{{ $found->verdict->value }}" title="{{ $found->reason }}">
                             <x-drawing.verdict :verdict="$found->verdict"/><span

@@ -2,13 +2,17 @@
 @use('App\View\Words\Dates')
 @foreach ($notices as $notice)
     <section @class(['tile', 'notice', 'tile--hazard' => $notice->met])>
-        <h2>{{ $notice->met ? 'Danger in the '.$notice->name : 'Keep apart: '.$notice->name }}</h2>
+        <h2>{{ $notice->met ? __('views/components/vessel/notices.danger_in_the').' '.$notice->name
+            : __('views/components/vessel/notices.keep_apart').' '.$notice->name }}</h2>
         @foreach ($notice->met as $meeting)<p>{{ app(App\View\Words\MeetingWords::class)->describe($meeting) }}
-            <a href="{{ route('vessels.happened', [$notice->machine, $notice->vessel->id]) }}">What to do now</a></p>@endforeach
-        <p class="small">{{ Str::ucfirst(implode(' and ', $notice->holds)) }} since {{ $notice->since
+            <a href="{{ route('vessels.happened', [$notice->machine, $notice->vessel->id]) }}">{{
+                __('views/components/vessel/notices.what_to_do_now') }}</a></p>@endforeach
+        <p class="small">{{ __('views/components/vessel/notices.since', ['holds' => Str::ucfirst(implode(' and ', $notice->holds)),
+            'what' => $notice->since
             ? Dates::day(GoodRinse\Core\Quantity\Day::at($notice->since, $household->zone()), $today).', '.Dates::time($notice->since,
-            $household->zone()) : 'an unknown day' }}. {{ $notice->met ? 'Nothing more goes in until it is cleared.'
-            : 'Until it is cleared keep out: '.implode(', ', $notice->out).'.' }}</p>
+            $household->zone()) : __('views/components/vessel/notices.an_unknown_day'),
+                'out' => $notice->met ? __('views/components/vessel/notices.nothing_more_goes_in_until_it')
+            : __('views/components/vessel/notices.until_it_is_cleared_keep_out').' '.implode(', ', $notice->out).'.']) }}</p>
         <p class="small muted">{{ $notice->vessel->remedy }}</p>
         <form method="post" action="{{ route('vessels.clear', [$notice->machine, $notice->vessel->id]) }}">
             @csrf

@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'found_the_last_times' => 'Found the last times',
+];

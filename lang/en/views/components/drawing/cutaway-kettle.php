@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'cut_open' => ':machine, cut open',
+    'base' => 'base',
+];

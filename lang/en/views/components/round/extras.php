@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'something_is_left_over' => 'Something is left over',
+    'one_fewer' => 'One :piece fewer',
+    'left_over' => ':piece left over',
+    'one_more' => 'One :piece more',
+    'poured_another_amount' => 'Poured another amount',
+    'how_much_was_poured' => 'How much was poured?',
+    'as_said' => 'as said',
+    'half_as_much_again' => 'half as much again',
+    'strength_on_the_bottle' => 'Strength on the bottle',
+    'add_a_note' => 'Add a note',
+    'note' => 'Note',
+    'a_part_is_worn' => 'A part is worn',
+    'add_a_picture' => 'Add a picture',
+];

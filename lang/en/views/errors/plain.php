@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'good_rinse' => 'Good Rinse',
+    'to_today' => 'To Today',
+];

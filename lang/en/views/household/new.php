@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name_your_household' => 'Name your household',
+    'what_is_this_kitchen_called' => 'What is this kitchen called?',
+    'everyone_you_invite_later_shares_its' => 'Everyone you invite later shares its machines and its logbook.',
+    'this_is_it' => 'This is it',
+    'log_out' => 'Log out',
+];

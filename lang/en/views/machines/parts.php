@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'parts_of' => 'Parts of :machine',
+    'parts_that_wait_for_a_new' => 'Parts that wait for a new one.',
+    'no_part_waits_for_a_new' => 'No part waits for a new one.',
+    'part_number' => 'Part number',
+    'in_the_manual_or_at_the' => 'In the manual, or at the maker by the model on the rating label.',
+    'what_it_cost_if_you_want' => 'What it cost, if you want to keep it',
+    'its_warranty_ends_if_it_has' => 'Its warranty ends, if it has one',
+    'a_new_one_is_fitted' => 'A new one is fitted',
+    'a_part_is_worn' => 'A part is worn',
+    'which_one' => 'Which one?',
+    'pick_one' => 'Pick one',
+    'what_you_see' => 'What you see',
+    'a_torn_edge_a_bent_blade' => 'A torn edge, a bent blade, a broken stop.',
+    'it_is_worn' => 'It is worn',
+    'it_is_to_be_ordered' => 'It is to be ordered',
+    'for_the_order' => 'For the order',
+    'model' => 'Model',
+    'not_known_yet' => 'not known yet',
+    'serial_number' => 'Serial number',
+    'bought' => 'Bought',
+    'warranty_until' => 'Warranty until',
+    'under_warranty_the_maker_comes_first' => 'Under warranty the maker comes first. In rented rooms the landlord does.',
+    'change_this' => 'Change this',
+    'fill_this_in' => 'Fill this in',
+    'manual_and_receipt' => 'Manual and receipt',
+    'remove' => 'Remove :document',
+    'remove_2' => 'Remove',
+    'a_file' => 'A file',
+    'a_pdf_or_a_picture_12' => 'A PDF or a picture, 12 MB at most.',
+    'keep_as' => 'Keep as :what',
+    'fitted_before' => 'Fitted before',
+];

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'readings_of' => 'Readings of :machine',
+    'bring_in_a_table_of_readings' => 'Bring in a table of readings.',
+    'comma_separated_text_a_header_first' => 'Comma-separated text, a header first.',
+    'when' => 'when',
+    'is_a_day_or_a_day' => 'is a day or a day and time;',
+    'total' => 'total',
+    'is_what_the_counter_of_showed' => 'is what the counter of :machine showed, or',
+    'uses' => 'uses',
+    'how_many_there_were' => 'how many :use_unit there were.',
+    'when_total_2026_01_05_19' => 'when,total 2026-01-05 19:40,118 2026-01-12,124',
+    'a_file' => 'A file',
+    'or_paste_it' => 'Or paste it',
+    'the_counter_was_replaced_or_set' => 'The counter was replaced or set back: a lower number begins it anew',
+    'look_through_it' => 'Look through it',
+    'back' => 'Back',
+    'nothing_is_written_yet' => 'Nothing is written yet.',
+    'working_through_the_lines' => 'Working through the lines',
+    'working_through_the_lines_years_of' => 'Working through the lines. Years of readings take a few seconds; nothing is written before all of them are '
+        .'read.',
+];

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'all_done' => 'All done',
+    'steps_of_this_round' => 'Steps of this round',
+    'left_out' => 'left out',
+    'done' => 'done',
+    'to_be_done_again' => 'to be done again',
+    'but_not_everything_is_right' => 'but not everything is right',
+    'everything_is_done' => 'Everything is done:what.',
+    'still_open' => 'Still open: :open_ends.',
+    'finish_the_round_and_the_next' => 'Finish the round, and the next date follows from what you found.',
+    'you_found' => 'You found :found. :why',
+    'i_know_and_i_wont_use' => 'I know, and I won\'t use it before it is put right.',
+    'back_to' => 'Back to: :short',
+    'back' => '← Back',
+    'finish_then_start' => 'Finish, then start: :offer',
+    'finish' => 'Finish',
+    'space' => 'space',
+    'step_of' => 'Step :number of :steps · :machine',
+    'back_2' => 'Back',
+    'on' => 'On →',
+    'all_keys' => 'All keys',
+    'your_note' => 'Your note',
+    'off_the_machine' => 'Off the machine',
+    'pause' => 'Pause',
+    'stop_the_round_for_good' => 'Stop the round for good',
+    'left_open' => 'Left open: :open_ends.',
+    'i_know' => 'I know.',
+    'what_you_ticked_stays_in_the' => 'What you ticked stays in the logbook. To go on later, pause instead.',
+    'stop_the_round' => 'Stop the round',
+    'leave_the_round' => 'Leave the round?',
+    'every_step_you_ticked_is_kept' => 'Every step you ticked is kept, and the tray stays as it is. You can go on from Today.',
+    'stay' => 'Stay',
+    'leave' => 'Leave',
+];
