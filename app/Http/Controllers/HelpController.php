@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Account\PutHintAway;
+use App\Actions\Account\DismissHint;
 use App\Support\Shortcuts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -18,9 +18,9 @@ final class HelpController extends Controller
         return view('help', ['shortcuts' => Shortcuts::of($this->person($request)->shortcuts)]);
     }
 
-    public function away(Request $request, string $hint, PutHintAway $put): RedirectResponse
+    public function away(Request $request, string $hint, DismissHint $put): RedirectResponse
     {
-        abort_unless(in_array($hint, PutHintAway::HINTS, true), 404);
+        abort_unless(in_array($hint, DismissHint::HINTS, true), 404);
         $put->handle($this->person($request), $hint);
 
         return redirect()->back(fallback: '/');

@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
     'nobody_at_home' => 'Nobody at home',
     'nobody_at_home_for_a_while' => 'Nobody at home for a while?',
-    'clocks_that_count_loads_brews_or' => 'Clocks that count loads, brews or hours stand still, and so do days of soil. Mould grows on: the seal and the '
+    'clocks_that_count_loads_brews_or' => 'Clocks that count loads, brews or hours stand still, and so do days of '
+        .'soil. Mould grows on: the seal and the '
         .'sump keep their days. Nobody is reminded meanwhile.',
     'from' => 'From',
     'to_that_day_too' => 'To, that day too',

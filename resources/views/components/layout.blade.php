@@ -1,6 +1,6 @@
 @props(['title', 'place' => null, 'inRound' => false, 'person' => auth()->user()])
 <!doctype html>
-<html lang="en" @if ($person && $person->appearance !== 'auto') data-theme="{{ $person->appearance }}" @endif>
+<html lang="{{ app()->getLocale() }}" @if ($person && $person->appearance !== 'auto') data-theme="{{ $person->appearance }}" @endif>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">

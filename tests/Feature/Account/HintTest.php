@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Account;
 
-use App\Actions\Account\PutHintAway;
+use App\Actions\Account\DismissHint;
 use Tests\TestCase;
 
 /** What a page explains the first time goes away for good, for the person who has read it. */
@@ -34,7 +34,7 @@ final class HintTest extends TestCase
     public function test_each_hint_has_its_words_and_its_place_on_the_page_that_explains_all(): void
     {
         $page = $this->actingAs($this->member())->get('/help')->assertOk();
-        foreach (PutHintAway::HINTS as $hint) {
+        foreach (DismissHint::HINTS as $hint) {
             $page->assertSee("id=\"$hint\"", false);
             self::assertIsString(__("places/help.about.$hint.hint"));
             self::assertStringNotContainsString('places/help', (string) __("places/help.about.$hint.hint"));

@@ -6,7 +6,8 @@ return [
     'household' => 'Household',
     'kitchen' => 'Kitchen',
     'water_and_vinegar' => 'Water and vinegar',
-    'hard_water_lays_down_lime_and' => 'Hard water lays down lime, and a brewer is descaled by it. The supplier\'s page or a test strip says how hard '
+    'hard_water_lays_down_lime_and' => 'Hard water lays down lime, and a brewer is descaled by it. The supplier\'s '
+        .'page or a test strip says how hard '
         .'yours is; leave it empty if nobody knows.',
     'read_it_off_a_strip_and' => 'Read it off a strip, and see what moves',
     'hardness' => 'Hardness',
@@ -20,7 +21,8 @@ return [
     'kr' => '€, kr, £',
     'it_decides_when_calling_a_technician' => 'It decides when calling a technician makes more sense.',
     'house_rule' => 'House rule',
-    'no_harsh_chemicals_no_round_uses' => 'No harsh chemicals: no round uses bleach or a strong degreaser, and where one is written down it '
+    'no_harsh_chemicals_no_round_uses' => 'No harsh chemicals: no round uses bleach or a strong degreaser, and where '
+        .'one is written down it '
         .'says never.',
     'save' => 'Save',
     'people' => 'People',

@@ -10,7 +10,8 @@ return [
     'use_it' => 'Use it',
     'leave_it_as_it_was' => 'Leave it as it was',
     'with_a_test_strip' => 'With a test strip',
-    'dip_it_for_a_second_shake' => 'Dip it for a second, shake it, wait a minute. The harder the water, the more of its windows turn. Which one '
+    'dip_it_for_a_second_shake' => 'Dip it for a second, shake it, wait a minute. The harder the water, the more of '
+        .'its windows turn. Which one '
         .'looks like yours?',
     'the_simulated_strip_from_your_tap' => 'The simulated strip from your tap: :turned turned.',
     'none' => 'none',

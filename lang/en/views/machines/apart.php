@@ -6,7 +6,8 @@ return [
     'how_the' => 'How the',
     'comes_apart' => 'comes apart',
     'how_it_comes_apart' => 'How it comes apart.',
-    'what_the_handbook_says_of_a' => 'What the handbook says of a machine like yours, and what you set right. Rounds, kit list, tray and door card '
+    'what_the_handbook_says_of_a' => 'What the handbook says of a machine like yours, and what you set right. Rounds, '
+        .'kit list, tray and door card '
         .'all follow this page.',
     'comes_along' => 'Comes along:',
     'your_picture_of_how_the_is' => 'Your picture of how the :line is held',

@@ -19,7 +19,8 @@ return [
     'earlier' => 'Earlier',
     'later' => 'Later',
     'how_many_were_there' => 'How many were there?',
-    'tap_the_first_day_and_the' => 'Tap the first day and the last, or write them here. What a counter counted stays as it is; a number for days '
+    'tap_the_first_day_and_the' => 'Tap the first day and the last, or write them here. What a counter counted stays '
+        .'as it is; a number for days '
         .'that you told before takes the place of that one.',
     'from' => 'From',
     'to_that_day_too' => 'To, that day too',

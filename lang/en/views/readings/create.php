@@ -20,6 +20,7 @@ return [
     'back' => 'Back',
     'nothing_is_written_yet' => 'Nothing is written yet.',
     'working_through_the_lines' => 'Working through the lines',
-    'working_through_the_lines_years_of' => 'Working through the lines. Years of readings take a few seconds; nothing is written before all of them are '
+    'working_through_the_lines_years_of' => 'Working through the lines. Years of readings take a few seconds; nothing '
+        .'is written before all of them are '
         .'read.',
 ];

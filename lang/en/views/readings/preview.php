@@ -21,6 +21,7 @@ return [
     'look_again' => 'Look again',
     'write_nothing' => 'Write nothing',
     'working_through_the_lines' => 'Working through the lines',
-    'working_through_the_lines_years_of' => 'Working through the lines. Years of readings take a few seconds; nothing is written before all of them are '
+    'working_through_the_lines_years_of' => 'Working through the lines. Years of readings take a few seconds; nothing '
+        .'is written before all of them are '
         .'read.',
 ];

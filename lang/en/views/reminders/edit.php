@@ -6,7 +6,8 @@ return [
     'calendar_and_mail' => 'Calendar and mail',
     'reminders_in_your_calendar_and_by' => 'Reminders in your calendar and by mail',
     'in_your_calendar' => 'In your calendar',
-    'a_private_address_that_any_calendar' => 'A private address that any calendar program can subscribe to: every job with its window and an alarm, and what '
+    'a_private_address_that_any_calendar' => 'A private address that any calendar program can subscribe to: every job '
+        .'with its window and an alarm, and what '
         .'to buy. Who has the address can read it.',
     'subscribe_to_this_it_is_shown' => 'Subscribe to this. It is shown only now.',
     'copy_it' => 'Copy it',

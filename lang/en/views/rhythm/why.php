@@ -8,7 +8,8 @@ return [
     'in_words' => 'In words',
     'this_clock_decides' => 'this clock decides',
     'counted_in' => 'Counted in :unit:what',
-    'one_fouling_is_the_way_from' => 'One fouling is the way from clean to the clean-by line, :clean_by % shut. Each older opening weighs less: half '
+    'one_fouling_is_the_way_from' => 'One fouling is the way from clean to the clean-by line, :clean_by % shut. Each '
+        .'older opening weighs less: half '
         .'after :memory more.',
     'openings_that_taught_the_clock_of' => 'Openings that taught the clock of :unit',
     'opened' => 'Opened',

@@ -10,7 +10,8 @@ return [
     'after_the_next_two_uses_you' => 'After the next two uses you are asked whether it held. You can say so before.',
     'yes_it_is' => 'Yes, it is',
     'no_it_is_back' => 'No, it is back',
-    'your_answers_contradict_each_other_take' => 'Your answers contradict each other: :get_message Take one back below; until then they are left '
+    'your_answers_contradict_each_other_take' => 'Your answers contradict each other: :get_message Take one back '
+        .'below; until then they are left '
         .'aside.',
     'first' => 'First:',
     'while_it_is_open_look_here' => 'While it is open, look here as well:',

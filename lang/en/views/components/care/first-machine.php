@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 return [
     'which_machine_do_you_look_after' => 'Which machine do you look after?',
-    'a_few_taps_no_typing_then' => 'A few taps, no typing. Then this page tells you each day what is due, why, and how sure it is; and takes you '
+    'a_few_taps_no_typing_then' => 'A few taps, no typing. Then this page tells you each day what is due, why, and '
+        .'how sure it is; and takes you '
         .'through it step by step.',
     'add_your_first_machine' => 'Add your first machine',
     'just_cleaned' => 'just cleaned',

@@ -7,7 +7,7 @@ namespace App\Actions\Account;
 use App\Models\User;
 
 /** A hint that a person has read does not come again, on any screen. */
-final readonly class PutHintAway
+final readonly class DismissHint
 {
     /** Pages that explain their idea to somebody who meets it first. */
     public const HINTS = ['round', 'rhythm', 'keep-apart', 'trace'];
