@@ -21,6 +21,7 @@ final readonly class CompiledHandbook
     /**
      * @param int $rest seconds for which the data is not looked at again once it was found unchanged; 0 to look each
      *     time
+     * @param string|null $language whose sentences are laid over the handbook's own; null for none
      * @param HandbookWords|null $words finds what the pages have no words for, to be logged when the data has changed
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class CompiledHandbook
         private LoggerInterface $log,
         private int $rest = 0,
         private ?HandbookWords $words = null,
+        private ?string $language = null,
     ) {
     }
 
@@ -56,7 +58,7 @@ final readonly class CompiledHandbook
             return $kept['handbook'];
         }
         try {
-            $compiled = (new HandbookCompiler($this->folder))->compile();
+            $compiled = (new HandbookCompiler($this->folder, $this->language))->compile();
         } catch (InvalidHandbook $e) {
             if (null === $kept) {
                 throw $e;

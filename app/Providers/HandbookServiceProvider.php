@@ -18,14 +18,32 @@ final class HandbookServiceProvider extends ServiceProvider
     {
         $this->app->singleton(CompiledHandbook::class, static fn (Application $app): CompiledHandbook => new CompiledHandbook(
             config()->string('good-rinse.handbook'),
-            config()->string('good-rinse.handbook_cache'),
+            config()->string('good-rinse.handbook_cache').self::ending(),
             $app->make(LoggerInterface::class),
             config()->integer('good-rinse.handbook_rest'),
             $app->make(HandbookWords::class),
+            self::language(),
         ));
         $this->app->singleton(
             Handbook::class,
             static fn (Application $app): Handbook => new Handbook(static fn (): array => $app->make(CompiledHandbook::class)->data()),
         );
+    }
+
+    /** The language of the pages, where the handbook has sentences in it. */
+    private static function language(): ?string
+    {
+        $language = config()->string('app.locale');
+
+        return 1 === preg_match('/^\w[\w-]*$/', $language) && is_dir(config()->string('good-rinse.handbook')."/lang/$language")
+            ? $language
+            : null;
+    }
+
+    private static function ending(): string
+    {
+        $language = self::language();
+
+        return null === $language ? '' : ".$language";
     }
 }

@@ -42,7 +42,10 @@ final class HandbookCompiler
 
     private ?SchemaRules $schemas = null;
 
-    public function __construct(private readonly string $folder)
+    /**
+     * @param string|null $language folder below `lang/` whose sentences are laid over the handbook's own; null for none
+     */
+    public function __construct(private readonly string $folder, private readonly ?string $language = null)
     {
     }
 
@@ -56,7 +59,7 @@ final class HandbookCompiler
      */
     public function compile(): array
     {
-        return $this->build($this->isChecked());
+        return $this->build(null === $this->language && $this->isChecked());
     }
 
     /**
@@ -188,8 +191,27 @@ final class HandbookCompiler
             return [];
         }
         if (null !== $this->schemas) {
-            array_push($this->problems, ...$this->schemas->check($file, $data, $schema));
             $this->texts[$file] = $data;
+            $data = $this->said($file, $data);
+            array_push($this->problems, ...$this->schemas->check($file, $data, $schema));
+        }
+
+        return $data;
+    }
+
+    /** The data of a file with the sentences of the language over it, as far as it has any. */
+    private function said(string $file, mixed $data): mixed
+    {
+        $path = "$this->folder/lang/$this->language/$file";
+        if (null === $this->language || !is_file($path)) {
+            return $data;
+        }
+        try {
+            $overlay = new LanguageOverlay("lang/$this->language/$file");
+            $data = $overlay->over($data, Yaml::parseFile($path, Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE) ?? []);
+            array_push($this->problems, ...$overlay->problems());
+        } catch (ParseException $e) {
+            $this->problems[] = new Problem("lang/$this->language/$file", 'line '.$e->getParsedLine(), $e->getMessage());
         }
 
         return $data;
