@@ -192,7 +192,7 @@ return [
         'head_now' => ':grams of grease on the filters.',
         'head_due' => ':grams of grease: wash the filters.',
         'head_rate' => ':rate of grease in each hour of cooking.',
-        'no_tare' => 'Nobody has weighed the filters clean and dry yet.',
+        'no_tare' => 'The filters have not been weighed clean and dry yet.',
         'tare' => 'Clean and dry, the filters weigh :grams.',
         'how' => 'Weigh them after the next wash, when they are dry, and again before the wash after that.',
         'no_rate' => 'Weigh them again before the next wash: that shows how much gathers in an hour of cooking.',

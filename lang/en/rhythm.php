@@ -6,26 +6,26 @@ return [
     'table' => [
         'unseen' => 'not looked at',
         'found' => ':grade, :percent %',
-        'symptom' => ':grade, :percent % (told by a symptom)',
+        'symptom' => ':grade, :percent % (from a symptom)',
         'unopened' => 'not opened',
     ],
     'mark' => [
         'ungraded' => 'done, nothing graded',
-        'symptom' => ':grade, told by a symptom',
+        'symptom' => ':grade, from a symptom',
         'found' => ':grade found',
         'left' => ', left :grade',
     ],
-    'openings' => '{1} one opening|[2,*] :count openings',
+    'openings' => '{1} one check|[2,*] :count checks',
     'chart' => ':name over a year: :count openings in the last nine months, each a link, with the interval as a line. The table below '
         .'says the same.',
     'start' => 'It started from :school, :base',
     'start_picked' => ', as you picked',
     'start_for' => ', which fits how you use it (:habits)',
     'start_rate' => '; at :weekly a week that is :other.',
-    'start_off' => 'It is on no clock (:school); a light or something you notice can still ask for it.',
+    'start_off' => 'It has no schedule (:school); a light or something you notice can still make it due.',
     'start_water' => 'It started from the hardness of your water: :litres :unit × :mg ÷ :hard mg/L, held between :least and :most :unit. '
         .'At :own :unit each, that is :start (common practice is :usual)',
-    'start_water_guess' => 'Nobody has said how hard your water is, so it started from the usual :hard mg/L: :litres :unit, held between '
+    'start_water_guess' => 'Your water hardness isn’t known, so it started from the usual :hard mg/L: :litres :unit, held between '
         .':least and :most :unit. At :own :unit each, that is :start (common practice is :usual)',
     'since' => 'since :day', 'since_known' => 'since it came into your kitchen',
     'step_found' => ':grade (:percent % shut) after :uses. Foulings: :foulings − :left left before = :added',
@@ -52,5 +52,5 @@ return [
     'sum_away' => ':away days of nobody at home are left out',
     'sum_due' => '(1 − :wear) × :n ÷ :rate = :days days from today: :day',
     'sum_due_past' => 'it reached 1 on :day',
-    'sum_due_none' => 'no date follows from this clock',
+    'sum_due_none' => 'no date follows from it',
 ];

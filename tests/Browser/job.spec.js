@@ -136,7 +136,7 @@ test('from nothing: an account, a household, a machine in three questions, a rou
     await page.goto('/');
     await expect(page.getByText('was left unfinished')).toBeVisible();
     await accessible(page);
-    await page.getByRole('button', { name: 'It is put right' }).click();
+    await page.getByRole('button', { name: 'It is fixed' }).click();
     await expect(page.getByText('was left unfinished')).toHaveCount(0);
 });
 
@@ -173,7 +173,7 @@ test('every page is accessible and works by keyboard', async ({ page }, { projec
 test('the household: invite, take back, dark, log out', async ({ page, browser }) => {
     await logIn(page);
     await page.goto('/household');
-    await page.getByRole('button', { name: 'Invite somebody' }).click();
+    await page.getByRole('button', { name: 'Invite someone' }).click();
     const link = await page.getByLabel(/Send this link/).inputValue();
     const guest = await (await browser.newContext()).newPage();
     await guest.goto(link);

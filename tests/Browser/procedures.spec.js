@@ -148,7 +148,7 @@ test('what is different on this machine is set right in the middle of a round an
     await page.getByRole('link', { name: 'Mine is different' }).click();
     await accessible(page);
     await page.getByLabel('How many screws hold the cover?').fill('6');
-    await page.getByLabel('What lies loose under it?').fill('paper washer');
+    await page.getByLabel('What is loose under it?').fill('paper washer');
     await page.getByLabel('Anything else to know').fill('the one by the float is stripped');
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Undo the cover screws: 6.');
@@ -156,7 +156,7 @@ test('what is different on this machine is set right in the middle of a round an
     await done(page, 'Undo the cover screws: 6.');
     await expect(page.getByRole('img', { name: /Sump cover with 6 cover screws, paper washer/ })).toBeVisible();
     await page.goto(`/machines/${id}/apart`);
-    await expect(page.locator('#cover')).toContainText('Set right by you.');
+    await expect(page.locator('#cover')).toContainText('Changed by you.');
     await accessible(page);
 });
 

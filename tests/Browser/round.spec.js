@@ -13,7 +13,7 @@ async function startQuick(page) {
 async function endAndUndo(page) {
     await goThrough(page);
     await page.getByRole('button', { name: /^Finish( space)?$/ }).click();
-    await page.getByRole('button', { name: 'Undo this opening' }).click();
+    await page.getByRole('button', { name: 'Undo this check' }).click();
     await expect(page.getByRole('status')).toContainText('Taken back');
 }
 

@@ -26,6 +26,6 @@ test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page },
     await page.getByRole('button', { name: 'It helped' }).click();
     await expect(page.locator('main')).toContainText('you are asked whether it held');
     await page.getByRole('button', { name: 'Yes, it is' }).click();
-    await expect(page.locator('main')).toContainText('Put right, and it held.');
+    await expect(page.locator('main')).toContainText('Fixed, and it stayed fixed.');
     await accessible(page);
 });

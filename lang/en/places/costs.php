@@ -39,7 +39,7 @@ return [
         .'fault only, it is :least.',
     'worth' => 'Repair or replace',
     'worth_lead' => 'Give what a new one costs, how long such a machine lasts, and how long this one would last once it is repaired. '
-        .'What one run takes stands on its label; left empty, it counts as machines of its kind usually take.',
+        .'What one run takes is on its label; left empty, it counts as machines of its kind usually take.',
     'repairs' => 'Bought :day. Repairs so far: :money.',
     'repairs_undated' => 'Repairs so far: :money.',
     'new_year' => 'A new one costs :money a year: :price over :years years.',

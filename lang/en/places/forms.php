@@ -4,5 +4,5 @@ declare(strict_types=1);
 
 return [
     'error_title' => 'Error: :title',
-    'summary' => '{1} One thing to put right|[2,*] :count things to put right',
+    'summary' => '{1} One thing to correct|[2,*] :count things to correct',
 ];

@@ -10,7 +10,7 @@ return [
         .'sump keep their days. Nobody is reminded meanwhile.',
     'from' => 'From',
     'to_that_day_too' => 'To, that day too',
-    'which_machines_stand_still' => 'Which machines stand still?',
+    'which_machines_stand_still' => 'Which machines are not used?',
     'what_for_if_you_like' => 'What for? (if you like)',
     'let_them_rest' => 'Let them rest',
     'back' => 'Back',

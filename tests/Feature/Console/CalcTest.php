@@ -25,7 +25,7 @@ final class CalcTest extends TestCase
         self::assertIsArray($out);
         self::assertSame(['2026-08-16', 'fresh'], [$out['dueOn'], $out['state']]);
         self::assertEqualsWithDelta(180.0, $out['clocks'][0]['interval'], 1e-9);
-        self::assertContains('Clear after 90 days, so 90 days became 180 (one opening may at most double it).', $out['reasons']);
+        self::assertContains('Clear after 90 days, so 90 days became 180 (one check may at most double it).', $out['reasons']);
         self::assertSame('', $process->getErrorOutput());
     }
 

@@ -143,7 +143,7 @@ final class LogbookTest extends TestCase
             ['Fine filter. Found: heavy; left: clear', '1 more from the same round', '15 ml of dish soap into the sink'],
         );
         $page->assertDontSee('looked at: heavy')->assertDontSee('set right');
-        $this->get('/logbook?show=all')->assertSee('An entry was set right')->assertSee('Fine filter looked at: heavy, left as it was');
+        $this->get('/logbook?show=all')->assertSee('An entry was corrected')->assertSee('Fine filter looked at: heavy, left as it was');
     }
 
     public function test_one_machine_at_a_time(): void

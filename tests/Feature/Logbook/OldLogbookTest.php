@@ -36,7 +36,7 @@ final class OldLogbookTest extends TestCase
             $this->actingAs(User::query()->where('email', 'old@marrowick.example')->sole());
             $this->get("/machines/$machine->id?task=filter")->assertOk()->assertSee('since 10 June');
             $this->get('/logbook?show=all')->assertOk()->assertSee('entered on 12 June');
-            $this->get("/machines/$machine->id/uses")->assertOk()->assertSee('told, spread over its days');
+            $this->get("/machines/$machine->id/uses")->assertOk()->assertSee('entered, spread over its days');
             $refused = false;
             try {
                 DB::table('entries')->update(['happened_at' => '2026-01-01 00:00:00']);

@@ -115,7 +115,7 @@ final class RoundTest extends TestCase
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished']);
         $this->get('/')->assertSee('Nothing to do today');
-        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Opened just now; about 27 days to run.');
+        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Checked just now; about 27 days to run.');
 
         $opening = Entry::query()->where('kind', EntryKind::Opening)->latest('seq')->firstOrFail();
         $this->post("/entries/$opening->id/void", ['id' => $this->ulid()])->assertSessionHas('did');
@@ -125,7 +125,7 @@ final class RoundTest extends TestCase
         $this->get('/logbook')->assertSee('taken back');
         $voiding = Entry::query()->where('voids', $opening->id)->firstOrFail();
         $this->post("/entries/$voiding->id/void", ['id' => $this->ulid()]);
-        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Opened just now; about 27 days to run.');
+        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Checked just now; about 27 days to run.');
     }
 
     private static function due(string $html): string

@@ -41,15 +41,15 @@ final class WordsTest extends TestCase
             ReasonCode::ClockDecides,
             ['unit' => 'loads', 'elapsed' => $elapsed, 'interval' => 25.4],
         );
-        yield 'the clock' => [$clock(31), null, '31 loads since the last opening, of about 25.'];
+        yield 'the clock' => [$clock(31), null, '31 loads since the last check, of about 25.'];
         yield 'the clock since a day' => [$clock(1), '12 October', '1 load since 12 October, of about 25.'];
-        yield 'the clock just begun' => [$clock(0), 'today', 'Opened just now; about 25 loads to run.'];
+        yield 'the clock just begun' => [$clock(0), 'today', 'Checked just now; about 25 loads to run.'];
         yield 'learned' => [$learned(0.35, 30, 27), null, 'Patchy after 24 days, so 30 days became 27.'];
         yield 'learned nothing new' => [$learned(0.35, 26.9, 26.2), null, 'Patchy after 24 days, so it stays at 27 days.'];
         yield 'held at double' => [
             $learned(0.0, 90, 180, Limit::Doubled),
             null,
-            'Clear after 24 days, so 90 days became 180 (one opening may at most double it).',
+            'Clear after 24 days, so 90 days became 180 (one check may at most double it).',
         ];
         yield 'held at the least' => [
             $learned(0.85, 8, 7, Limit::Least),
@@ -70,7 +70,7 @@ final class WordsTest extends TestCase
         yield 'standing still' => [
             new Reason(ReasonCode::NoUse, ['unit' => 'loads']),
             null,
-            'No loads are being counted, so this clock gives no date.',
+            'No loads are being counted, so no date follows from it.',
         ];
         yield 'snoozed' => [
             new Reason(ReasonCode::Snoozed, ['until' => '2026-03-06']),

@@ -18,7 +18,7 @@ final class TraceTest extends TestCase
     {
         $trace = $this->begin(['leak-under']);
         $this->get("/traces/$trace->id")->assertSeeInOrder(
-            ['Do this first', 'at its breaker', 'valve under the sink', 'Call somebody.', 'Somebody can be hurt.'],
+            ['Do this first', 'at its breaker', 'valve under the sink', 'Call a technician.', 'Somebody can be hurt.'],
         )
             ->assertDontSee('You put it right yourself')
             ->assertDontSee('has not helped either');

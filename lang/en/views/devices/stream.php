@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'ahead' => 'ahead',
     'behind' => 'behind',
-    'its_clock_is_its_times_are' => 'Its clock is :clock_ahead :what; its times are set right by that.',
+    'its_clock_is_its_times_are' => 'Its clock is :clock_ahead :what; its times are corrected by that.',
     'when' => 'When',
     'shows' => 'Shows',
     'what_became_of_it' => 'What became of it',

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'set_it_right' => 'Set it right',
+    'set_it_right' => 'Correct it',
     'what_should_it_have_said' => 'What should it have said?',
     'it_says_the_old_line_stays' => 'It says: :words. The old line stays in the logbook, struck out, and the dates follow from the new '
         .'one.',

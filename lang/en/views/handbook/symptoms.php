@@ -11,7 +11,7 @@ return [
     'what_helped' => 'What helped',
     'since_then' => 'Since then',
     'not_known' => 'not known',
-    'somebody_was_called' => 'somebody was called',
+    'somebody_was_called' => 'a technician was called',
     'just_now' => 'just now',
     'under_each_what_most_often_is' => 'Under each, what most often is behind it, the likeliest first, and what helps.',
     'here' => 'Here:',

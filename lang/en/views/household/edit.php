@@ -8,7 +8,7 @@ return [
     'water_and_vinegar' => 'Water and vinegar',
     'hard_water_lays_down_lime_and' => 'Hard water lays down lime, and a brewer is descaled by it. The supplier\'s '
         .'page or a test strip says how hard '
-        .'yours is; leave it empty if nobody knows.',
+        .'yours is; leave it empty if you don’t know.',
     'read_it_off_a_strip_and' => 'Read it off a strip, and see what moves',
     'hardness' => 'Hardness',
     'in' => 'in',
@@ -28,7 +28,7 @@ return [
     'people' => 'People',
     'send_this_link_to_one_person' => 'Send this link to one person. It works once, for a week, and is shown only now.',
     'copy_it' => 'Copy it',
-    'invite_somebody' => 'Invite somebody',
+    'invite_somebody' => 'Invite someone',
     'open_invitation_until' => 'Open invitation, until :format',
     'take_it_back' => 'Take it back',
     'reminders' => 'Reminders',

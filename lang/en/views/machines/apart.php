@@ -6,17 +6,17 @@ return [
     'how_the' => 'How the',
     'comes_apart' => 'comes apart',
     'how_it_comes_apart' => 'How it comes apart.',
-    'what_the_handbook_says_of_a' => 'What the handbook says of a machine like yours, and what you set right. Rounds, '
+    'what_the_handbook_says_of_a' => 'What the handbook says of a machine like yours, and what you changed. Rounds, '
         .'kit list, tray and door card '
         .'all follow this page.',
     'comes_along' => 'Comes along:',
     'your_picture_of_how_the_is' => 'Your picture of how the :line is held',
     'added_by_you_it_comes_off' => 'Added by you. It comes off before:',
     'as_the_handbook_has_it' => 'As the handbook has it.',
-    'set_right_by_you' => 'Set right by you.',
+    'set_right_by_you' => 'Changed by you.',
     'take_away' => 'Take away: :line',
     'take_this_part_away' => 'Take this part away',
-    'set_right' => 'Set right: :line',
+    'set_right' => 'Correct: :line',
     'mine_is_different' => 'Mine is different',
     'a_round_for' => 'A round for: :line',
     'a_round_for_it' => 'A round for it',

@@ -9,7 +9,7 @@ return [
     'comes_apart' => 'comes apart',
     'what_is_different_on_yours' => ':line: what is different on yours?',
     'how_many' => 'How many:',
-    'what_lies_loose_under_it' => 'What lies loose under it?',
+    'what_lies_loose_under_it' => 'What is loose under it?',
     'washer_bushing_gasket_commas_between_empty' => 'Washer, bushing, gasket; commas between. Empty for nothing.',
     'what_has_to_come_off_before' => 'What has to come off before it?',
     'which_way_round_does_it_go' => 'Which way round does it go?',

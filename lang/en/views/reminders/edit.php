@@ -21,7 +21,7 @@ return [
     'save' => 'Save',
     'the_box_mail_goes_to' => 'The box mail goes to',
     'mail' => 'Mail',
-    'no_mail_server_is_set_up' => 'No mail server is set up, so mail stays in here, a stand-in for one.',
+    'no_mail_server_is_set_up' => 'No mail server is set up, so mail is kept here instead of being sent.',
     'mail_goes_out_through_your_mail' => 'Mail goes out through your mail server.',
     'send_todays_now' => 'Send today\'s now',
 ];

@@ -6,12 +6,12 @@ return [
     'why' => 'Why: :care',
     'rhythm' => ':machine, rhythm',
     'in_words' => 'In words',
-    'this_clock_decides' => 'this clock decides',
+    'this_clock_decides' => 'this one decides the date',
     'counted_in' => 'Counted in :unit:what',
     'one_fouling_is_the_way_from' => 'One fouling is the way from clean to the clean-by line, :clean_by % shut. Each '
         .'older opening weighs less: half '
         .'after :memory more.',
-    'openings_that_taught_the_clock_of' => 'Openings that taught the clock of :unit',
+    'openings_that_taught_the_clock_of' => 'Checks that set the interval in :unit',
     'opened' => 'Opened',
     'found' => 'Found',
     'uses_foulings' => 'Uses ÷ foulings',
@@ -33,7 +33,7 @@ return [
     'never_under_days' => 'Never under, days',
     'never_over_days' => 'Never over, days',
     'keep_it_so' => 'Keep it so',
-    'start_it_otherwise' => 'Start it otherwise',
-    'another_school_or_other_habits_see' => 'Another school, or other habits: see what moves before you decide.',
+    'start_it_otherwise' => 'Change how it starts',
+    'another_school_or_other_habits_see' => 'Choose another approach, or other habits; you see what moves before you decide.',
     'change_the_start' => 'Change the start',
 ];

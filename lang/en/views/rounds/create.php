@@ -21,6 +21,6 @@ return [
     'these_dont_go_together' => 'These don\'t go together',
     'one_of_them_is_not_for' => 'One of them is not for this machine. Leave it out and try again.',
     'nothing_picked_yet' => 'Nothing picked yet',
-    'nothing_is_due_here_pick_what' => 'Nothing is due here. Pick what you feel like; every opening teaches the rhythm.',
+    'nothing_is_due_here_pick_what' => 'Nothing is due here. Pick what you feel like; every check improves the schedule.',
     'already_under_way' => 'Already under way',
 ];

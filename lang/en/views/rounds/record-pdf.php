@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'service_record' => 'Service record, :machine, :day',
     'service_record_2' => 'Service record · :name',
-    'was_left_open_put_right_since' => 'Was left open, put right since',
+    'was_left_open_put_right_since' => 'Was left open, fixed since',
     'left_open' => 'Left open',
     'pictures' => 'Pictures',
 ];

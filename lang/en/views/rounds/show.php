@@ -13,7 +13,7 @@ return [
     'still_open' => 'Still open: :open_ends.',
     'finish_the_round_and_the_next' => 'Finish the round, and the next date follows from what you found.',
     'you_found' => 'You found :found. :why',
-    'i_know_and_i_wont_use' => 'I know, and I won\'t use it before it is put right.',
+    'i_know_and_i_wont_use' => 'I know, and I won\'t use it until it is fixed.',
     'back_to' => 'Back to: :short',
     'back' => '← Back',
     'finish_then_start' => 'Finish, then start: :offer',

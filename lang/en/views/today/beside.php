@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'is_it_still_fixed' => 'Is it still fixed?',
-    'put_right' => ':machine: :id, put right :ended_at.',
+    'put_right' => ':machine: :id, fixed :ended_at.',
     'yes_it_is' => 'Yes, it is',
     'no_it_is_back' => 'No, it is back',
     'being_looked_into' => 'Being looked into',

@@ -38,7 +38,7 @@ return [
     'leave_it_as_it_is' => 'Leave it as it is',
     'suspects' => 'Suspects',
     'copper_mark_before_your_last_answer' => 'Copper mark: before your last answer.',
-    'what_you_told_it' => 'What you told it',
+    'what_you_told_it' => 'Your answers',
     'from_the_logbook' => 'from the logbook',
     'take_back' => 'Take back: :said',
     'take_back_2' => 'Take back',

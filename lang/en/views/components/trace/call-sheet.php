@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'both_stand_on_its_rating_label' => 'Both stand on its rating label.',
+    'both_stand_on_its_rating_label' => 'Both are on its rating label.',
     'model_serial' => ':machine:place. Model: :model. Serial: :serial.:what',
     'bought' => 'Bought :bought_on.',
     'warranty_until' => 'Warranty until :warranty_until.',
