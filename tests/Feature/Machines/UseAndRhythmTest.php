@@ -49,7 +49,7 @@ final class UseAndRhythmTest extends TestCase
     {
         $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-10', 'to' => '2026-06-25', 'machines' => [$this->machine->id]])
             ->assertSessionHasNoErrors();
-        $this->get('/')->assertSee('nobody there until 25 Jun')->assertSee("I'm back", false);
+        $this->get('/')->assertSee('nobody there until 25 Jun')->assertSee("I'm back");
         $id = $this->ulid();
         $this->post('/away/back', ['id' => $id])->assertSessionHasNoErrors();
         $this->post('/away/back', ['id' => $id])->assertSessionHasNoErrors();

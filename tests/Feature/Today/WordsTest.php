@@ -75,7 +75,7 @@ final class WordsTest extends TestCase
         yield 'snoozed' => [
             new Reason(ReasonCode::Snoozed, ['until' => '2026-03-06']),
             null,
-            'You asked to be reminded on 6 March 2026; the clock runs on.',
+            'You asked to be reminded on 6 March 2026; the interval runs on.',
         ];
         yield 'nothing yet' => [
             new Reason(ReasonCode::NothingLearned, ['unit' => 'days', 'interval' => 30.0]),

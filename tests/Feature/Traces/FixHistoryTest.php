@@ -115,7 +115,7 @@ final class FixHistoryTest extends TestCase
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
         self::assertSame(1, preg_match_all('#/Type /Page\b#', (string) $pdf->getContent()), 'one page');
         $this->post("/traces/$trace->id/end", ['how' => 'called']);
-        $this->get("/traces/$trace->id")->assertSee('Somebody was called on 15 June.');
+        $this->get("/traces/$trace->id")->assertSee('A technician was called on 15 June.');
         $this->post("/traces/$trace->id/end", ['how' => 'hired'])->assertSessionHasErrors('how');
     }
 

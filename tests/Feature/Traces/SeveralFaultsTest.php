@@ -151,9 +151,9 @@ final class SeveralFaultsTest extends TestCase
         $trace = $this->begin(['standing-water']);
         $this->post("/traces/$trace->id/end", ['how' => 'called'])->assertRedirect();
         $this->get("/traces/$trace->id")->assertOk()->assertSee("/traces/$trace->id/told");
-        $this->get("/machines/{$this->machine->id}/rounds/new")->assertSee('Somebody is called for this machine');
+        $this->get("/machines/{$this->machine->id}/rounds/new")->assertSee('A technician has been called for this machine');
         $round = $this->startRound($this->user, $this->machine, 'filter-clean');
-        $this->get("/rounds/$round->id")->assertSee('Somebody is called for this machine');
+        $this->get("/rounds/$round->id")->assertSee('A technician has been called for this machine');
         $this->post("/traces/$trace->id/told", ['cause' => 'no-such'])->assertSessionHasErrors('cause');
         $this->post("/traces/$trace->id/told", ['cause' => 'drain-pump-dead', 'note' => 'new pump <b>', 'cost' => '210'])
             ->assertSessionHasNoErrors();
@@ -162,7 +162,7 @@ final class SeveralFaultsTest extends TestCase
             ['drain-pump-dead' => 1],
             app(FixHistory::class)->confirmed($this->machine->refresh(), $this->user->home())->here,
         );
-        $this->get("/rounds/$round->id")->assertDontSee('Somebody is called');
+        $this->get("/rounds/$round->id")->assertDontSee('A technician has been called');
         $this->get('/handbook/symptoms')->assertOk()->assertSeeInOrder(['Water stands', 'The drain pump is dead', 'new pump <b>']);
         $this->get("/traces/$trace->id")->assertSee('new pump <b>')->assertDontSee("/traces/$trace->id/told");
         $this->actingAs($this->member())->post("/traces/$trace->id/told", ['note' => 'mine'])->assertNotFound();

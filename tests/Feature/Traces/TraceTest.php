@@ -18,12 +18,12 @@ final class TraceTest extends TestCase
     {
         $trace = $this->begin(['leak-under']);
         $this->get("/traces/$trace->id")->assertSeeInOrder(
-            ['Do this first', 'at its breaker', 'valve under the sink', 'Call a technician.', 'Somebody can be hurt.'],
+            ['Do this first', 'at its breaker', 'valve under the sink', 'Call a technician.', 'This can hurt someone.'],
         )
             ->assertDontSee('You put it right yourself')
             ->assertDontSee('has not helped either');
         $this->user->home()->update(['call_fee' => 1.0]); // calling costs least, and is still for safety
-        $this->get("/traces/$trace->id")->assertSee('Somebody can be hurt.')->assertDontSee('You put it right yourself');
+        $this->get("/traces/$trace->id")->assertSee('This can hurt someone.')->assertDontSee('You put it right yourself');
         $this->user->home()->update(['call_fee' => 120.0]);
         $this->get('/traces/'.$this->begin(['smell'])->id)->assertDontSee('Do this first')->assertSee('You put it right yourself');
     }
