@@ -47,6 +47,13 @@ final readonly class SheetLine
         }, $this->holding->pieces), ...$this->holding->loose];
     }
 
+    /** How many small pieces come along, as far as they are counted; each loose one is one. */
+    public function smallPieces(): int
+    {
+        return (int) array_sum(array_map(static fn (Piece $piece): int => $piece->count, $this->holding->pieces))
+            + count($this->holding->loose);
+    }
+
     /** @return list<string> everything small that comes along, "8 cover screws", "washer" */
     public function comesAlong(): array
     {

@@ -4,12 +4,12 @@
         <h1>{{ __('views/machines/apart.how_it_comes_apart') }}</h1>
         <p class="step__say">
             {{ __('views/machines/apart.what_the_handbook_says_of_a') }}</p>
-        <ul class="clean-list sheet">
+        <ol class="clean-list sheet">
             @foreach ($lines as $line)
                 <li class="sheet__line" id="{{ $line->part }}">
-                    <x-drawing.hold :by="$line->holding->by"/>
+                    <x-machine.part :part="$line->part" :by="$line->holding->by" :pieces="$line->smallPieces()"/>
                     <div>
-                        <h2>{{ $line->name }}</h2>
+                        <h2><span class="sheet__number">{{ $loop->iteration }}</span> {{ $line->name }}</h2>
                         @if ($line->lines)<p>{{ implode(' ', array_map(fn ($each) => rtrim($each, '.').'.', $line->lines)) }}</p>@endif
                         @if ($line->comesAlong())<p>{{
                             __('views/machines/apart.comes_along') }} <strong>{{ implode(', ', $line->inFull()) }}</strong>.</p>@endif
@@ -45,7 +45,7 @@
                     </div>
                 </li>
             @endforeach
-        </ul>
+        </ol>
         @if (! $lines)<p>{{ __('views/machines/apart.nothing_comes_off_a_machine_like') }}</p>@endif
         @if ($known)
             <details class="mt-3" @if ($errors->hasAny(['name', 'in_the_way_of', 'note'])) open @endif>

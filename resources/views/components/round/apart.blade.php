@@ -1,7 +1,8 @@
 @props(['sheet', 'step', 'machine', 'round'])
 {{-- How the part that a step takes off or puts back is held on this machine. --}}
 <div class="step__apart">
-    <x-drawing.hold :by="$sheet->holding->by"/>
+    <x-machine.part :part="$sheet->part" :by="$sheet->holding->by" :pieces="$sheet->smallPieces()"
+        :back="! $step->takesOff"/>
     <div>
         <h2>{{ __('views/components/round/apart.on_your', ['machine' => $machine->name]) }}</h2>
         @if ($step->takesOff && $sheet->lines)<ol>@foreach ($sheet->lines as $each)<li>{{ $each }}</li>@endforeach</ol>@endif
