@@ -28,7 +28,10 @@ test('every page: one heading, a title of its own, nothing sideways, no control 
 
 test('without a script no button is shown that only a script answers @wide', async ({ page, browser, baseURL }) => {
     await logIn(page);
-    const addresses = [...(await everyPage(page)).values()];
+    const found = await everyPage(page);
+    const withButtons = ['/', '/reminders', '/household', '/cupboard', '/machines/ID/uses', '/machines/ID/cup', '/machines/ID/jets'];
+    const addresses = withButtons.map((kind) => found.get(kind)).filter(Boolean);
+    expect(addresses.length).toBeGreaterThan(4);
     const plain = await browser.newContext({
         javaScriptEnabled: false, storageState: await page.context().storageState(), baseURL, viewport: { width: 1280, height: 800 },
     });
@@ -44,4 +47,20 @@ test('without a script no button is shown that only a script answers @wide', asy
     }
     await plain.close();
     expect(dead).toEqual([]);
+});
+
+test('where the system chooses the colours the place and the main action still stand out @wide', async ({ page }) => {
+    await logIn(page);
+    await page.emulateMedia({ forcedColors: 'active' });
+    const look = (selector) => page.locator(selector).first().evaluate((element) => {
+        const { outlineWidth, borderTopWidth } = getComputedStyle(element);
+
+        return [outlineWidth, borderTopWidth].map(parseFloat);
+    });
+    const [here] = await look('.places a[aria-current]');
+    const [elsewhere] = await look('.places a:not([aria-current])');
+    expect(here).toBeGreaterThan(elsewhere);
+    const [, main] = await look('.push--main');
+    const [, other] = await look('.push:not(.push--main)');
+    expect(main).toBeGreaterThan(other);
 });

@@ -170,7 +170,7 @@ test('every page is accessible and works by keyboard', async ({ page }, { projec
     }
 });
 
-test('the household: invite, take back, dark, log out', async ({ page, browser }) => {
+test('the household: invite, take back, dark, log out @wide', async ({ page, browser }) => {
     await logIn(page);
     await page.goto('/household');
     await page.getByRole('button', { name: 'Invite someone' }).click();

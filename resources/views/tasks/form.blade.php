@@ -34,7 +34,7 @@
                             === $unit)>{{ $name }}</option>@endforeach
                     </select></div>
                 </div>
-                <x-form.field-error name="every"/>
+                <x-form.field-error name="every" :label="__('views/tasks/form.every')"/>
                 <x-form.field-error name="unit"/>
             </div>
             @unless ($task)<x-form.field name="last_done" :label="__('views/tasks/form.last_done_on')" type="date" :max="(string) $today"

@@ -91,8 +91,8 @@ final class HostileFileTest extends TestCase
         file_put_contents("$this->place/none.zip", 'not a zip');
         $this->refused("$this->place/none.zip", 'cannot be opened');
         $this->refused($this->zip(['readme.txt' => 'hello']), 'no household.json');
-        $this->refused($this->zip(['household.json' => $json, '../../evil.php' => '<?php']), 'outside its place');
-        $this->refused($this->zip(['household.json' => $json, '/etc/cron.d/x' => 'x']), 'outside its place');
+        $this->refused($this->zip(['household.json' => $json, '../../evil.php' => '<?php']), 'outside its folder');
+        $this->refused($this->zip(['household.json' => $json, '/etc/cron.d/x' => 'x']), 'outside its folder');
         $picture = 'files/01ARZ3NDEKTSV4RRFFQ69G5FAV.jpg';
         $this->refused($this->zip(['household.json' => $json, $picture => '<?php system("x");']), 'no picture');
         $this->refused($this->zip(['household.json' => str_repeat(' ', 70_000_000)]), 'larger than');

@@ -62,7 +62,7 @@ final class CorrectionTest extends TestCase
             Entry::inForce(Entry::query()->where('kind', EntryKind::Opening)->get())->map(fn (Entry $each): string => $each->id)->all(),
         );
         $this->get('/')->assertSee('since 1 June');
-        $this->get("/logbook?entry=$right->id")->assertSee('set right on 15 June')->assertSee('1 May 2026')->assertSee('Found: heavy');
+        $this->get("/logbook?entry=$right->id")->assertSee('corrected on 15 June')->assertSee('1 May 2026')->assertSee('Found: heavy');
         $this->get('/logbook')->assertDontSee('. Found: heavy; left: clear</span>', false);
         $this->post(
             "/entries/$entry->id/correct",

@@ -37,7 +37,7 @@ final class PartsLeftOffTest extends TestCase
         $this->post("/rounds/$round->id/settle")->assertRedirect();
         $this->post("/rounds/$round->id/settle");
         $this->get('/')->assertDontSee('was left unfinished');
-        self::assertCount(1, array_filter($this->notes(), fn (string $note): bool => str_starts_with($note, 'Put right: ')));
+        self::assertCount(1, array_filter($this->notes(), fn (string $note): bool => str_starts_with($note, 'Fixed: ')));
     }
 
     public function test_a_machine_that_is_not_whole_is_not_run_without_saying_so(): void
@@ -80,7 +80,7 @@ final class PartsLeftOffTest extends TestCase
         $this->post("/rounds/$sump->id/end", ['how' => 'finished']);
         self::assertNotNull($apart->refresh()->settled_at);
         self::assertNull($arms->refresh()->settled_at, 'a round that left nothing open has nothing to settle');
-        $this->get("/rounds/$apart->id")->assertSee('has been put right since');
+        $this->get("/rounds/$apart->id")->assertSee('has been fixed since');
     }
 
     public function test_readings_are_entries_that_correct_themselves(): void

@@ -19,7 +19,7 @@ final class RhythmTest extends TestCase
         $this->opened('2026-05-20', 'film', 'film');
         $entry = Entry::query()->orderByDesc('happened_at')->firstOrFail();
 
-        $page = $this->get('/rhythm?table=filter')->assertOk()->assertSee('Fine filter')->assertSee('learned from 2 openings')->assertSee(
+        $page = $this->get('/rhythm?table=filter')->assertOk()->assertSee('Fine filter')->assertSee('learned from 2 checks')->assertSee(
             'href="/logbook?entry='.$entry->id.'"',
             false,
         )
@@ -134,13 +134,13 @@ final class RhythmTest extends TestCase
             'habits' => ['brewsPerWeek' => 7.0],
             'schools' => ['descale' => 'light'],
         ]);
-        $this->get("/rhythm?machine=$cup->id")->assertSee('On no clock, only when you want them: descale');
+        $this->get("/rhythm?machine=$cup->id")->assertSee('No schedule, done when you like: descale');
         $this->post("/machines/$cup->id/lights", ['id' => $this->ulid(), 'light' => 'descale', 'on' => '1'])->assertSessionHasNoErrors();
         $this->post("/machines/$cup->id/lights", ['id' => $this->ulid(), 'light' => 'moon', 'on' => '1'])->assertSessionHasErrors('did');
         $this->get("/machines/$cup->id?task=descale")->assertSee('The descale light is on, so it is due today.');
         $this->get('/')->assertSee('Descale');
         $this->post("/machines/$cup->id/lights", ['id' => $this->ulid(), 'light' => 'descale', 'on' => '0']);
-        $this->get("/rhythm?machine=$cup->id")->assertSee('On no clock, only when you want them: descale');
+        $this->get("/rhythm?machine=$cup->id")->assertSee('No schedule, done when you like: descale');
     }
 
     public function test_the_water_page_shows_what_would_move_and_a_strip_sets_it(): void

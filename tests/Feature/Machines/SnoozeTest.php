@@ -30,7 +30,7 @@ final class SnoozeTest extends TestCase
             'First comes door and seal, Galley:',
         );
         self::assertEquals($due, $this->rhythm()->dueOn);
-        $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee('You asked to be reminded on 20 June; the clock runs on.');
+        $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee('You asked to be reminded on 20 June; the interval runs on.');
         $this->clock->move('+5 days');
         $this->get('/')->assertSee('One round today.');
     }

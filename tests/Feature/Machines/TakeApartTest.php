@@ -56,7 +56,7 @@ final class TakeApartTest extends TestCase
             $this->tick($round, $step);
         }
         $this->tick($round, 'jets-look', 'jets-half');
-        $this->get("/rounds/$round->id")->assertSee('You began without: unfolded paper clip');
+        $this->get("/rounds/$round->id")->assertSee('You started without: unfolded paper clip');
     }
 
     public function test_what_is_set_right_is_followed_at_once_and_kept(): void

@@ -34,8 +34,8 @@ final class UseAndRhythmTest extends TestCase
         $this->post("/machines/{$this->machine->id}/uses", $told)->assertSessionHasNoErrors();
         self::assertEquals(['uses' => 14, 'over' => 7], array_intersect_key(Entry::query()->sole()->payload, ['uses' => 0, 'over' => 0]));
         $this->get("/machines/{$this->machine->id}/uses")->assertOk()
-            ->assertSee('aria-label="1 June: 2 loads, told, spread over its days"', false)->assertSee(
-                'aria-label="8 June: 1 load, estimated, as nobody told"',
+            ->assertSee('aria-label="1 June: 2 loads, entered, spread over its days"', false)->assertSee(
+                'aria-label="8 June: 1 load, estimated"',
                 false,
             );
         foreach ([['to' => '2026-05-30'], ['to' => '2026-06-20'], ['from' => '2024-06-01'], ['uses' => 'many'], ['uses' => '-1']] as $bad) {

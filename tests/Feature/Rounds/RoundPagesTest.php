@@ -104,7 +104,7 @@ final class RoundPagesTest extends TestCase
             ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-14', 'found' => 'film', 'left' => 'clear'],
         )
             ->assertSessionHasNoErrors();
-        $this->get('/')->assertSee('Sunday 14 June')->assertSee('Opened just now');
+        $this->get('/')->assertSee('Sunday 14 June')->assertSee('Checked just now');
     }
 
     public function test_a_night_that_loses_an_hour_moves_no_date(): void
