@@ -53,14 +53,11 @@ test('where the system chooses the colours the place and the main action still s
     await logIn(page);
     await page.emulateMedia({ forcedColors: 'active' });
     const look = (selector) => page.locator(selector).first().evaluate((element) => {
-        const { outlineWidth, borderTopWidth } = getComputedStyle(element);
+        const { outlineStyle, borderTopWidth } = getComputedStyle(element);
 
-        return [outlineWidth, borderTopWidth].map(parseFloat);
+        return { isOutlined: outlineStyle !== 'none', border: parseFloat(borderTopWidth) };
     });
-    const [here] = await look('.places a[aria-current]');
-    const [elsewhere] = await look('.places a:not([aria-current])');
-    expect(here).toBeGreaterThan(elsewhere);
-    const [, main] = await look('.push--main');
-    const [, other] = await look('.push:not(.push--main)');
-    expect(main).toBeGreaterThan(other);
+    expect((await look('.places a[aria-current]')).isOutlined).toBe(true);
+    expect((await look('.places a:not([aria-current])')).isOutlined).toBe(false);
+    expect((await look('.push--main')).border).toBeGreaterThan((await look('.push:not(.push--main)')).border);
 });

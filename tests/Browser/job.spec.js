@@ -149,7 +149,9 @@ test('every page is accessible and works by keyboard', async ({ page }, { projec
     await page.goto('/kitchen');
     await page.getByRole('link', { name: /Tarnbeck 60/ }).click();
     await accessible(page);
-    await page.getByRole('link', { name: 'Change this' }).click();
+    await page.getByText('More about this machine').click();
+    await accessible(page);
+    await page.getByRole('link', { name: 'Details, to look up or change' }).click();
     await accessible(page);
     await page.goto('/plan');
     await accessible(page);

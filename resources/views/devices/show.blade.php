@@ -70,7 +70,7 @@
                     __('views/devices/show.with_the_header') }}
                     <code>{{ __('views/devices/show.authorization_bearer') }}</code>{{
                         __('views/devices/show.sending_an_event_twice_is_harmless') }}</p>
-                <pre class="small mb-0">{{ __('views/devices/show.sent_2026_01_05t20_events_id') }}</pre>
+                <pre class="small mb-0">{{ __('views/devices/show.example') }}</pre>
             </section>
         </div>
     </div>

@@ -9,7 +9,7 @@
             {{ __('views/readings/create.is_what_the_counter_of_showed', ['machine' => $machine->name]) }} <code>{{
                 __('views/readings/create.uses') }}</code>
             {{ __('views/readings/create.how_many_there_were', ['use_unit' => App\View\Words\Uses::unit($kind->useUnit)]) }}</p>
-        <pre class="small">{{ __('views/readings/create.when_total_2026_01_05_19') }}</pre>
+        <pre class="small">{{ __('views/readings/create.example') }}</pre>
         <x-form.field name="file" :label="__('views/readings/create.a_file')" type="file" accept=".csv,.txt,text/csv,text/plain"/>
         <div class="field">
             <label class="form-label" for="f-table">{{ __('views/readings/create.or_paste_it') }}</label>

@@ -30,6 +30,10 @@ return [
     'with_the_header' => 'with the header',
     'authorization_bearer' => 'Authorization: Bearer …',
     'sending_an_event_twice_is_harmless' => '. Sending an event twice is harmless.',
-    'sent_2026_01_05t20_events_id' => '{"sent": "2026-01-05T20:00:00Z", "events": [{"id": "a1", "at": "2026-01-05T19:40:00Z", "total": '
-        .'118}]}',
+    'example' => <<<'JSON'
+        {"sent": "2026-01-05T20:00:00Z",
+         "events": [{"id": "a1",
+           "at": "2026-01-05T19:40:00Z",
+           "total": 118}]}
+        JSON,
 ];

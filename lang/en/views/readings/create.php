@@ -12,7 +12,7 @@ return [
     'is_what_the_counter_of_showed' => 'is what the counter of :machine showed, or',
     'uses' => 'uses',
     'how_many_there_were' => 'how many :use_unit there were.',
-    'when_total_2026_01_05_19' => 'when,total 2026-01-05 19:40,118 2026-01-12,124',
+    'example' => "when,total\n2026-01-05 19:40,118\n2026-01-12,124",
     'a_file' => 'A file',
     'or_paste_it' => 'Or paste it',
     'the_counter_was_replaced_or_set' => 'The counter was replaced or set back: a lower number begins it anew',
