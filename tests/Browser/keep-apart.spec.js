@@ -121,3 +121,17 @@ test('each sort of machine can be added, drawn and started @wide', async ({ page
         await expect(page.getByRole('heading', { level: 1 })).toHaveText(step);
     }
 });
+
+test('what was poured is found by typing, and Enter picks it @wide', async ({ page }) => {
+    await logIn(page);
+    await page.getByRole('link', { name: /Tarnbeck 60, tub/ }).click();
+    const agents = page.locator('.agent:visible');
+    expect(await agents.count()).toBeGreaterThan(15);
+    await page.getByLabel('Type to find what it was').fill('rinse');
+    await expect(agents).toHaveCount(1);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('radio', { name: /^rinse aid/ })).toBeChecked();
+    await expect(page.getByRole('radio', { name: /^rinse aid/ })).toBeFocused();
+    await page.getByLabel('Type to find what it was').fill('');
+    expect(await agents.count()).toBeGreaterThan(15);
+});

@@ -11,6 +11,22 @@ export default () => ({
         this.say(event.target);
     },
 
+    // Leaves what has every typed word in its name or its note.
+    filter(event) {
+        const words = event.target.value.toLowerCase().split(/\s+/).filter(Boolean);
+        this.$refs.agents.querySelectorAll('.agent').forEach((agent) => {
+            const text = agent.querySelector('label > span').textContent.toLowerCase();
+            agent.hidden = ! words.every((word) => text.includes(word)) && ! agent.querySelector('input').checked;
+        });
+    },
+
+    // Enter picks the first that is left.
+    first() {
+        const agent = this.$refs.agents.querySelector('.agent:not([hidden]) input');
+        agent?.click();
+        agent?.focus();
+    },
+
     say(input) {
         const refused = ['clear-first', 'never'].includes(input.dataset.verdict);
         const said = document.getElementById(`v-${input.value}`).textContent.trim();

@@ -24,7 +24,10 @@
                 @endforeach
             </nav>
         </div>
-        <fieldset class="agents">
+        <p class="pour__find" data-scripted><label class="visually-hidden" for="find-agent">{{ __('views/vessels/pour.find') }}</label>
+            <input class="form-control" id="find-agent" type="search" autocomplete="off" placeholder="{{ __('views/vessels/pour.find') }}"
+                x-on:input="filter" x-on:keydown.enter.prevent="first"></p>
+        <fieldset class="agents" x-ref="agents">
             <legend class="visually-hidden">{{ __('views/vessels/pour.what_was_it') }}</legend>
             @foreach ($agents as $agent)
                 <div class="pick agent">

@@ -25,6 +25,23 @@ final class KeepApartTest extends TestCase
         self::assertSame(1, Entry::query()->count());
     }
 
+    public function test_what_is_poured_most_comes_first(): void
+    {
+        $page = fn (): string => (string) $this->get("/machines/{$this->machine->id}/vessels/sink/pour")->assertOk()->getContent();
+        $order = static function (string $html): array {
+            preg_match_all('/name="agent" value="([\w-]+)"/', $html, $agents);
+
+            return $agents[1];
+        };
+        $before = $order($page());
+        foreach (['lemon', 'dish-soap', 'dish-soap'] as $agent) {
+            $this->pour($agent, 'sink', ['happened' => '1']);
+        }
+        $after = $order($page());
+        self::assertSame(['dish-soap', 'lemon'], array_slice($after, 0, 2));
+        self::assertSame(array_values(array_diff($before, ['dish-soap', 'lemon'])), array_slice($after, 2), 'the rest as before');
+    }
+
     public function test_what_must_not_go_in_is_refused_until_it_is_said_to_have_happened(): void
     {
         $this->pour('white-vinegar')->assertRedirect("/machines/{$this->machine->id}")->assertSessionHas('undo');

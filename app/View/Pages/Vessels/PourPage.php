@@ -17,12 +17,16 @@ use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Chemistry\Vessel;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
+use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
 /** What a person sees who writes down that something was poured. */
 final readonly class PourPage
 {
+    /** Pours that tell what is poured most. */
+    private const LATELY = 300;
+
     public function __construct(
         private Handbook $handbook,
         private VesselReader $vessels,
@@ -47,9 +51,10 @@ final readonly class PourPage
             vessel: $rules->vessel($vessel),
             vesselName: $this->name($machine, $rules->vessel($vessel)),
             vessels: array_map(fn (Vessel $each): string => $this->name($machine, $each), $this->judge->vesselsOf($machine)),
-            agents: array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace) + [
-                ChemistryRules::STRANGER => $rules->agent(ChemistryRules::STRANGER),
-            ],
+            agents: self::oftenFirst(
+                array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace),
+                $household,
+            ) + [ChemistryRules::STRANGER => $rules->agent(ChemistryRules::STRANGER)],
             verdicts: $this->judge->all($machine, $vessel, $household),
             picked: isset($rules->agents[$agent]) || ChemistryRules::STRANGER === $agent ? $agent : null,
             there: array_map(
@@ -84,6 +89,28 @@ final readonly class PourPage
             ],
             there: array_map(fn (Residue $residue): string => $rules->agent($residue->agent)->name, $record->residues),
         );
+    }
+
+    /**
+     * Agents in the order of how often the household poured each lately; what it never poured stays in the handbook's order.
+     *
+     * @param array<string, Agent> $agents
+     *
+     * @return array<string, Agent>
+     */
+    private static function oftenFirst(array $agents, Household $household): array
+    {
+        $poured = [];
+        $lately = $household->entries()->where('kind', EntryKind::Dose->value)
+            ->orderByDesc('happened_at')->limit(self::LATELY)->toBase()->pluck('payload');
+        foreach ($lately as $payload) {
+            $dose = is_string($payload) ? json_decode($payload, true) : null;
+            $agent = is_array($dose) && is_string($dose['agent'] ?? null) ? $dose['agent'] : '';
+            $poured[$agent] = ($poured[$agent] ?? 0) + 1;
+        }
+        uasort($agents, static fn (Agent $a, Agent $b): int => ($poured[$b->id] ?? 0) <=> ($poured[$a->id] ?? 0));
+
+        return $agents;
     }
 
     private function name(Machine $machine, Vessel $vessel): string

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'find' => 'Type to find what it was',
     'poured_into_the' => 'Poured into the :vessel_name',
     'what_went_into_the' => 'What went into the :vessel_name?',
     'since_it_was_last_cleared' => 'Since it was last cleared:',
