@@ -37,6 +37,7 @@
                 <ol class="script">
                     @foreach ($procedure->steps as $step)
                         <li>
+                            @if ($step->picture)<x-drawing.step-picture :name="$step->picture"/>@endif
                             <h3>{{ strtr($step->title, $words) }}</h3>
                             @foreach ($step->amounts as $amount)<p class="script__amount">
                                 {{ $amount->portion->inKitchen($household->measures) }}
