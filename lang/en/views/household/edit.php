@@ -16,7 +16,7 @@ return [
     'acid' => ':strength % acid',
     'what_trouble_costs' => 'What trouble costs',
     'an_hour_of_your_time' => 'An hour of your time',
-    'having_somebody_come' => 'Having somebody come',
+    'having_somebody_come' => 'A technician’s call-out',
     'the_sign_of_your_money_if' => 'The sign of your money (if you like)',
     'kr' => '€, kr, £',
     'it_decides_when_calling_a_technician' => 'It decides when calling a technician makes more sense.',
