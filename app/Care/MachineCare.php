@@ -31,6 +31,16 @@ final readonly class MachineCare
     ) {
     }
 
+    /**
+     * @param list<self> $cares
+     *
+     * @return array<string, Machine> their machines, by id
+     */
+    public static function machines(array $cares): array
+    {
+        return array_column(array_map(static fn (self $care): array => [$care->machine->id, $care->machine], $cares), 1, 0);
+    }
+
     /** @return array<string, string> names of the procedures for this machine that no clock asks for, by id */
     public function onDemand(): array
     {

@@ -24,13 +24,7 @@
         <section class="tile">
             <h2>{{ __('places/help.keys') }}</h2>
             @if ($shortcuts->on)
-                <dl class="facts">
-                    <dt>{{ __('places/shortcuts.dialog.space') }}</dt><dd>{{ __('places/shortcuts.dialog.done') }}</dd>
-                    <dt>1 … 5</dt><dd>{{ __('places/shortcuts.dialog.pick') }}</dd>
-                    <dt>←</dt><dd>{{ __('places/shortcuts.dialog.back') }}</dd>
-                    @foreach ($shortcuts->keys as $what => $key)<dt>{{ mb_strtoupper($key) }}</dt><dd>{{
-                        __("places/shortcuts.dialog.$what") }}</dd>@endforeach
-                </dl>
+                <x-account.key-list :shortcuts="$shortcuts" class="facts"/>
             @else
                 <p>{{ __('places/help.keys_off') }}</p>
             @endif

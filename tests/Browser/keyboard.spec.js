@@ -1,5 +1,5 @@
 import { faults } from './support/geometry.js';
-import { expect, goThrough, logIn, test } from './support/household.js';
+import { expect, logIn, stepOn, test } from './support/household.js';
 
 test.use({ expected: { errors: [/422/, /404 \(Not Found\)/] } });
 
@@ -136,7 +136,7 @@ test('each step of a round fits small screens, and wet hands find what they pres
         if (title.startsWith('Everything is done')) {
             break;
         }
-        await goThrough(page, {}, null, 1);
+        await stepOn(page);
     }
     expect(found).toEqual([]);
 });

@@ -56,11 +56,16 @@ final readonly class OpenTraces
             ->whereNull('note')
             ->where('ended_at', '>=', $since->format('Y-m-d H:i:s'))
             ->get();
-        $trouble = $this->handbook->trouble($machine->kind);
 
         return array_values($traces->map(
-            static fn (Trace $trace): string => mb_strtolower(implode(', ', $trouble?->namesOf($trace->noticed()) ?? $trace->noticed())),
+            fn (Trace $trace): string => mb_strtolower(implode(', ', $this->noticed($trace, $machine))),
         )->all());
+    }
+
+    /** @return list<string> what was noticed on the machine, in words; ids of what the handbook no longer knows */
+    public function noticed(Trace $trace, Machine $machine): array
+    {
+        return $this->handbook->trouble($machine->kind)?->namesOf($trace->noticed()) ?? $trace->noticed();
     }
 
     public function isToBeAsked(Trace $trace, Household $household): bool

@@ -42,9 +42,10 @@ final class LanguageOverlay
             return $data;
         }
         foreach ($overlay as $key => $words) {
-            $at = array_is_list($data) && is_array($words) && is_string($words['id'] ?? null) ? self::placeOf($data, $words['id']) : $key;
+            $id = is_array($words) && is_string($words['id'] ?? null) ? $words['id'] : null;
+            $at = array_is_list($data) && null !== $id ? self::placeOf($data, $id) : $key;
             if (null === $at || !array_key_exists($at, $data)) {
-                $name = is_array($words) && is_string($words['id'] ?? null) ? $words['id'] : (string) $key;
+                $name = $id ?? $key;
                 $this->problems[] = new Problem($this->file, "$pointer/$name", 'there is nothing of that name to say in another language');
             } elseif ('id' !== $key) {
                 $data[$at] = $this->merged($data[$at], $words, "$pointer/$at");

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'link' => 'Sell it, replace it or put it away',
     'title' => ':name leaves the kitchen',
     'head' => ':name leaves the kitchen?',
     'line' => 'It stops falling due and asks for nothing more. Everything written about it is kept, and you can put it back.',

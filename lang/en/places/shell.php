@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'title' => ':title · Good Rinse',
     'skip' => 'Skip to the page',
     'places' => 'Places',
     'today' => 'Today',

@@ -1,7 +1,7 @@
-import { ask, canAsk, notify } from '../offline/notify.js';
-
 // Counts a wait down from what the server says is left, so a reload or another device shows the same. With
 // several waits the page's title tells of the one that ends first.
+import { ask, canAsk, notify } from '../offline/notify.js';
+
 const twoDigits = (number) => String(number).padStart(2, '0');
 const shownFor = (left) => `${Math.floor(Math.abs(left) / 60)}:${twoDigits(Math.abs(left) % 60)}`;
 const running = new Set();

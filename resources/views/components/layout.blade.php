@@ -6,8 +6,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">
     <meta name="csrf-token" content="{{ csrf_token() }}">
     @if ($person)<meta name="person" content="{{ $person->id }}">@endif
-    <title>{{ __('views/components/layout.good_rinse', ['title' => ($errors ?? null)?->any()
-        ? __('places/forms.error_title', ['title' => $title]) : $title]) }}</title>
+    <x-page.title :title="$title"/>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     <link rel="apple-touch-icon" href="/icons/192.png">
     <link rel="manifest" href="/app.webmanifest">

@@ -40,9 +40,8 @@
             @foreach (['water_price', 'power_price'] as $name)
                 <div class="field"><label class="form-label" for="{{ $name }}">{{ __("places/costs.$name") }}</label>
                     <input class="form-control" id="{{ $name }}" name="{{ $name }}" inputmode="decimal"
-                        value="{{ old($name, $household->$name) }}" @error($name) aria-invalid="true"
-                        aria-describedby="{{ $name }}-wrong" @enderror>
-                    <x-form.field-error :name="$name" :at="$name.'-wrong'"/></div>
+                        value="{{ old($name, $household->$name) }}" @invalid($name)>
+                    <x-form.field-error :name="$name"/></div>
             @endforeach
         </div>
         <label class="check-row"><input type="checkbox" name="counts_time" value="1"

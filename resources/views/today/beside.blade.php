@@ -91,13 +91,7 @@
                         <a href="/machines/{{ $care->machine->id }}/trace">{{ __('machines.go.wrong') }}<span class="visually-hidden">
                         {{ __('views/today/beside.with', ['machine' => $care->machine->name]) }}</span></a>@endif</span>
                 </div>
-                <form method="post" action="/machines/{{ $care->machine->id }}/uses">
-                    <input type="hidden" name="_token" value="{{ csrf_token() }}">
-                    <input type="hidden" name="id" value="{{ Str::ulid() }}">
-                    <button class="push"
-                        aria-label="{{ __('today.one_more', ['use' => $care->kind->useName, 'machine' => $care->machine->name]) }}">+1
-                        {{ $care->kind->useName }}</button>
-                </form>
+                <x-care.one-more :care="$care">+1 {{ $care->kind->useName }}</x-care.one-more>
             </div>
         @endforeach
         @if (count($machines) > 7)</details>@endif

@@ -123,22 +123,25 @@ export async function done(page, title, answer = null) {
     await goOn(page);
 }
 
+// Does the step that is shown, with its first answer or the one of that number.
+export async function stepOn(page, answer = 0) {
+    await fillIn(page);
+    const choices = page.locator('input[type=radio][name=answer]');
+    if (await choices.count()) {
+        await choices.nth(answer).check();
+    }
+    await goOn(page);
+}
+
 // Goes on through a round with the first answer of each question, or the one named by its number, until a heading
-// comes up; where that is null, for so many steps.
-export async function goThrough(page, answers = {}, until = 'Everything is done', steps = 90) {
-    for (let turn = 0; turn < steps; turn += 1) {
+// comes up.
+export async function goThrough(page, answers = {}, until = 'Everything is done') {
+    for (let turn = 0; turn < 90; turn += 1) {
         const title = await heading(page).innerText();
-        if (until !== null && title.startsWith(until)) {
+        if (title.startsWith(until)) {
             return;
         }
-        await fillIn(page);
-        const choices = page.locator('input[type=radio][name=answer]');
-        if (await choices.count()) {
-            await choices.nth(answers[title] ?? 0).check();
-        }
-        await goOn(page);
+        await stepOn(page, answers[title]);
     }
-    if (until !== null) {
-        throw new Error('the round never ends');
-    }
+    throw new Error('the round never ends');
 }

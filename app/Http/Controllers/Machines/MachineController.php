@@ -74,7 +74,7 @@ final class MachineController extends Controller
     public function show(Request $request, Machine $machine, MachinePage $page, ServiceRecordPage $record): View
     {
         if (null !== $machine->retired_on) {
-            return view('machines.retired', $record->for($machine, $this->person($request)->home()));
+            return view('machines.retired', $record->about($machine, $this->person($request)->home()));
         }
 
         return view('machines.show', $page->for($machine, $this->person($request)->home(), $request->string('task')->toString()));

@@ -21,7 +21,7 @@ final class RetirementController extends Controller
 {
     public function create(Request $request, Machine $machine, ServiceRecordPage $page): View
     {
-        return view('machines.retire', $page->for($machine, $this->person($request)->home()));
+        return view('machines.retire', $page->about($machine, $this->person($request)->home()));
     }
 
     public function store(RetireRequest $request, Machine $machine, RetireMachine $retire): RedirectResponse

@@ -26,15 +26,6 @@ final class Field extends Component
         $this->typed = 'password' !== $type && is_scalar($typed) ? (string) $typed : '';
     }
 
-    /** Ids of the lines that describe it, for `aria-describedby`; null where there are none. */
-    public function describedBy(bool $wrong): ?string
-    {
-        return implode(' ', array_filter([
-            null === $this->hint || '' === $this->hint ? null : "$this->id-hint",
-            $wrong ? "$this->id-wrong" : null,
-        ])) ?: null;
-    }
-
     public function render(): string
     {
         return 'components.form.field';

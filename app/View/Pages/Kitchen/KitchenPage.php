@@ -11,7 +11,6 @@ use App\Models\Household;
 use App\Models\Machine;
 use App\View\Words\Dates;
 use App\View\Words\Uses;
-use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
@@ -21,7 +20,6 @@ final readonly class KitchenPage
     public function __construct(
         private CareReader $care,
         private OpenTraces $traces,
-        private Handbook $handbook,
         private ClockInterface $clock,
     ) {
     }
@@ -60,11 +58,9 @@ final readonly class KitchenPage
      */
     private function wrong(Household $household, array $cares): array
     {
-        $machines = array_column(array_map(static fn (MachineCare $care): array => [$care->machine->id, $care->machine], $cares), 1, 0);
         $wrong = [];
-        foreach ($this->traces->of($household, $machines)[0] as $trace) {
-            $names = $this->handbook->trouble($trace->machine->kind)?->namesOf($trace->noticed()) ?? $trace->noticed();
-            $wrong[$trace->machine_id] = [...$wrong[$trace->machine_id] ?? [], ...$names];
+        foreach ($this->traces->of($household, MachineCare::machines($cares))[0] as $trace) {
+            $wrong[$trace->machine_id] = [...$wrong[$trace->machine_id] ?? [], ...$this->traces->noticed($trace, $trace->machine)];
         }
 
         return $wrong;

@@ -21,13 +21,28 @@ final readonly class ServiceRecordPage
     {
     }
 
+    /** The whole record. */
     public function for(Machine $machine, Household $household): ServiceRecordData
     {
-        $kind = $machine->kindIn($this->handbook);
-        $today = Day::at($this->clock->now(), $household->zone());
         $entries = Entry::inForce($machine->entries()
             ->whereNotIn('kind', [EntryKind::Counter->value, EntryKind::Meter->value])
             ->orderByDesc('happened_at')->orderByDesc('seq')->get());
+
+        return $this->about($machine, $household, array_values($entries->map(fn (Entry $entry): array => [
+            (string) Day::at($entry->happened_at, $household->zone()),
+            $this->words->describe($entry->decode(), $machine, $entry->part, $household->measures),
+        ])->all()));
+    }
+
+    /**
+     * What the machine is and where it went, without reading its logbook.
+     *
+     * @param list<array{string, string}> $lines day and what was done, the newest first
+     */
+    public function about(Machine $machine, Household $household, array $lines = []): ServiceRecordData
+    {
+        $kind = $machine->kindIn($this->handbook);
+        $today = Day::at($this->clock->now(), $household->zone());
 
         return new ServiceRecordData(
             household: $household,
@@ -35,10 +50,7 @@ final readonly class ServiceRecordPage
             kindName: $kind->name,
             today: $today,
             facts: $this->facts($machine, $kind->distinguishing($machine->traits)),
-            lines: array_values($entries->map(fn (Entry $entry): array => [
-                (string) Day::at($entry->happened_at, $household->zone()),
-                $this->words->describe($entry->decode(), $machine, $entry->part, $household->measures),
-            ])->all()),
+            lines: $lines,
             left: null === $machine->retired_on ? null : (string) __('places/retired.left.'.$machine->retired_how, [
                 'day' => Dates::day(Day::of($machine->retired_on), $today),
             ]),

@@ -59,7 +59,7 @@ final readonly class TodayPage
         $today = Day::at($now, $household->zone());
         $machines = $this->care->household($household);
         $tasks = CareReader::byUrgency($machines);
-        $byId = array_column(array_map(static fn (MachineCare $care): array => [$care->machine->id, $care->machine], $machines), 1, 0);
+        $byId = MachineCare::machines($machines);
         $rounds = $this->apart->rounds($household, $byId);
         $notices = $this->keepApart->for($household, $machines);
         $line = fn (TaskCare $care): TaskLine => new TaskLine($care, $today, $this->words);

@@ -100,14 +100,9 @@ final readonly class PourPage
      */
     private static function oftenFirst(array $agents, Household $household): array
     {
-        $poured = [];
-        $lately = $household->entries()->where('kind', EntryKind::Dose->value)
-            ->orderByDesc('happened_at')->limit(self::LATELY)->toBase()->pluck('payload');
-        foreach ($lately as $payload) {
-            $dose = is_string($payload) ? json_decode($payload, true) : null;
-            $agent = is_array($dose) && is_string($dose['agent'] ?? null) ? $dose['agent'] : '';
-            $poured[$agent] = ($poured[$agent] ?? 0) + 1;
-        }
+        $poured = $household->entries()->where('kind', EntryKind::Dose->value)
+            ->orderByDesc('happened_at')->limit(self::LATELY)->select('payload->agent as agent')->toBase()
+            ->pluck('agent')->countBy()->all();
         uasort($agents, static fn (Agent $a, Agent $b): int => ($poured[$b->id] ?? 0) <=> ($poured[$a->id] ?? 0));
 
         return $agents;

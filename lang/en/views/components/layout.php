@@ -3,6 +3,5 @@
 declare(strict_types=1);
 
 return [
-    'good_rinse' => ':title · Good Rinse',
     'good_rinse_2' => 'Good Rinse',
 ];

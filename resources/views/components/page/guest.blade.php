@@ -4,8 +4,7 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
-    <title>{{ __('views/components/page/guest.good_rinse', ['title' => ($errors ?? null)?->any()
-        ? __('places/forms.error_title', ['title' => $title]) : $title]) }}</title>
+    <x-page.title :title="$title"/>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
 </head>

@@ -2,13 +2,7 @@
 <dialog class="keys" x-ref="keys" aria-labelledby="keys-head">
     <h2 id="keys-head">{{ __('places/shortcuts.dialog.title') }}</h2>
     @if ($shortcuts->on)
-        <dl>
-            <dt>{{ __('places/shortcuts.dialog.space') }}</dt><dd>{{ __('places/shortcuts.dialog.done') }}</dd>
-            <dt>1 … 5</dt><dd>{{ __('places/shortcuts.dialog.pick') }}</dd>
-            <dt>←</dt><dd>{{ __('places/shortcuts.dialog.back') }}</dd>
-            @foreach ($shortcuts->keys as $what => $key)<dt>{{ mb_strtoupper($key) }}</dt><dd>{{
-                __("places/shortcuts.dialog.$what") }}</dd>@endforeach
-        </dl>
+        <x-account.key-list :shortcuts="$shortcuts"/>
     @else
         <p>{{ __('places/shortcuts.dialog.off') }}</p>
     @endif

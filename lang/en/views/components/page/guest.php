@@ -1,7 +1,0 @@
-<?php
-
-declare(strict_types=1);
-
-return [
-    'good_rinse' => ':title · Good Rinse',
-];
