@@ -83,6 +83,35 @@ final class ViewWordsTest extends TestCase
         self::assertSame([], array_keys(array_diff_key($there, $named)), 'there, and not named');
     }
 
+    /** A test that names a message which is gone would pass where it says that a page does not show it. */
+    public function test_every_message_that_app_or_a_test_names_is_there(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $missing = [];
+        foreach (['app', 'tests'] as $folder) {
+            foreach (self::files("$root/$folder", 'php') as $file => $path) {
+                $code = __FILE__ === realpath($path) ? '' : (string) file_get_contents($path);
+                preg_match_all("/\\b(?:__|trans|trans_choice)\\('([a-z][\\w\\/-]*(?:\\.[\\w-]+)+)'/", $code, $calls);
+                foreach ($calls[1] as $key) {
+                    $missing += self::isMessage($root, $key) ? [] : ["$folder/$file: $key" => true];
+                }
+            }
+        }
+
+        self::assertSame([], array_keys($missing));
+    }
+
+    private static function isMessage(string $root, string $key): bool
+    {
+        $group = strstr($key, '.', true);
+        $found = is_file($file = "$root/lang/en/$group.php") ? require $file : null;
+        foreach (array_slice(explode('.', $key), 1) as $part) {
+            $found = is_array($found) ? $found[$part] ?? null : null;
+        }
+
+        return null !== $found;
+    }
+
     /** @return array<string, string> by path under resources/views; what is printed for the repository is left out */
     private static function views(): array
     {

@@ -24,7 +24,7 @@ final class DeviceDoorTest extends TestCase
         $this->delete("/devices/$device->id");
         $this->send($new, [self::reading('b', '11T08:00', 2)])->assertStatus(401);
         self::assertSame(1, DeviceEvent::query()->count());
-        $this->get("/devices/$device->id")->assertSee('Shut out.')->assertDontSee($new);
+        $this->get("/devices/$device->id")->assertSee(__('devices.head.shut_out'))->assertDontSee($new);
         for ($try = 0; $try < 25; ++$try) {
             $answer = $this->send("wrong-$try", [self::reading('a', '10T08:00', 1)]);
         }
@@ -87,14 +87,14 @@ final class DeviceDoorTest extends TestCase
             ->assertRedirect("/machines/{$this->machine->id}");
         $this->post("/machines/{$this->machine->id}/readings", ['id' => $id, 'table' => $table, 'sure' => '1'])
             ->assertOk()
-            ->assertSee('already written down');
+            ->assertSee(__('readings.bad.there'));
         self::assertSame(3, Entry::query()->count());
         self::assertSame('3.5', $this->lastWeek(), 'six in seven days and a third, of which more than four lie in this week');
         $this->post(
             "/machines/{$this->machine->id}/readings",
             ['id' => $this->ulid(), 'table' => "when,total\n2026-06-13,7", 'sure' => '1'],
         )->assertSee('7 after 59 goes backwards')->assertSee(
-            'None of these lines can be used.',
+            __('views/readings/preview.none_of_these_lines_can_be'),
         );
         $this->post(
             "/machines/{$this->machine->id}/readings",
@@ -110,10 +110,10 @@ final class DeviceDoorTest extends TestCase
     {
         $this->machine->created_at = \Carbon\CarbonImmutable::parse('2026-05-01');
         $this->machine->save();
-        $this->get('/')->assertSee('About how many, in the last week?');
+        $this->get('/')->assertSee(__('views/today/beside.about_how_many_in_the_last'));
         $this->post("/machines/{$this->machine->id}/uses", ['id' => $this->ulid(), 'uses' => '5.5', 'over' => '7'])
             ->assertSessionHasNoErrors();
-        $this->get('/')->assertDontSee('About how many, in the last week?');
+        $this->get('/')->assertDontSee(__('views/today/beside.about_how_many_in_the_last'));
         self::assertSame('5.5', $this->lastWeek());
         $this->post("/machines/{$this->machine->id}/uses", ['id' => $this->ulid(), 'uses' => 'many', 'over' => '7'])
             ->assertSessionHasErrors('uses');

@@ -26,7 +26,7 @@ final class DeviceTest extends TestCase
         );
         self::assertSame('5', $this->lastWeek());
         self::assertSame(4, Entry::query()->where('kind', EntryKind::Meter)->count());
-        $this->get('/logbook?show=uses')->assertSee('A counter showed 105 loads');
+        $this->get('/logbook?show=uses')->assertSee(__('logbook.meter', ['uses' => '105 loads']));
         $this->get('/logbook')->assertDontSee('A counter showed');
     }
 
@@ -39,7 +39,7 @@ final class DeviceTest extends TestCase
         );
         self::assertSame('4', $this->lastWeek());
         $this->get("/devices/$device->id")
-            ->assertSee('It counts backwards')
+            ->assertSee(__('devices.head.backwards'))
             ->assertSee('It showed 1 on 12 June, after 104 on 11 June')
             ->assertSee('2 readings wait');
         $this->post("/devices/$device->id/settle", ['how' => 'somehow'])->assertSessionHasErrors('how');
@@ -59,7 +59,7 @@ final class DeviceTest extends TestCase
             );
         $this->send($token, [self::reading('d', '12T08:00', 103)])->assertJson(['events' => ['d' => 'taken']]);
         self::assertSame('3', $this->lastWeek());
-        $this->get("/devices/$device->id")->assertSee('It jumped');
+        $this->get("/devices/$device->id")->assertSee(__('devices.head.jumped'));
         $this->post("/devices/$device->id/settle", ['how' => 'wrong'])->assertRedirect();
         self::assertSame('3', $this->lastWeek());
     }
@@ -134,7 +134,7 @@ final class DeviceTest extends TestCase
                 ['events' => ['l' => 'taken', 'm' => 'no-such-light']],
             );
         $this->get("/machines/{$this->machine->id}?task=descale")
-            ->assertSee('The descale light is on, so it is due today.')
+            ->assertSee(__('reasons.signal-light', ['name' => 'descale']))
             ->assertSee('on since 15 June');
     }
 }

@@ -35,7 +35,7 @@ final class HandbookPlaceTest extends TestCase
             ->assertSee('1 cup white vinegar, 5 %')
             ->assertSee('2 h 30 min, the machine works')
             ->assertSee('Acid stays away from bleach')
-            ->assertSee('our line');
+            ->assertSee(__('views/components/form/question.our_line'));
         foreach (['/handbook/dishwasher/polish', '/handbook/toaster/descale', '/handbook/dishwasher/%3Cscript%3E'] as $nowhere) {
             $this->get($nowhere)->assertNotFound();
         }
@@ -57,9 +57,11 @@ final class HandbookPlaceTest extends TestCase
         $this->get("/handbook/dishwasher/strip-down?machine=$screwed->id")
             ->assertSee('Undo the cover screws: 6.')
             ->assertSee('driver, flat blade')
-            ->assertSee('Start it on Skerry');
-        $this->get("/handbook/dishwasher/strip-down?machine=$twist->id")->assertSee('Not for this machine')->assertDontSee('Start it on');
-        $this->get("/handbook/dishwasher/bleach-wash?machine=$screwed->id")->assertSee('Not')->assertDontSee('Start it on Skerry');
+            ->assertSee(__('views/handbook/procedure.start_it_on', ['machine' => 'Skerry']));
+        $this->get("/handbook/dishwasher/strip-down?machine=$twist->id")
+            ->assertSee(__('views/handbook/procedure.not_for_this_machine'))->assertDontSee('Start it on');
+        $this->get("/handbook/dishwasher/bleach-wash?machine=$screwed->id")
+            ->assertSee('Not')->assertDontSee(__('views/handbook/procedure.start_it_on', ['machine' => 'Skerry']));
         $this->get("/handbook/dishwasher/filter-clean?machine=$twist->id")
             ->assertSee('5 ml chlorine bleach')
             ->assertDontSee('brush the slime off');
@@ -118,7 +120,7 @@ final class HandbookPlaceTest extends TestCase
             ->assertOk()
             ->assertSee('chlorine gas')
             ->assertSee('Run one full plain cycle.')
-            ->assertSee('Time alone clears nothing');
+            ->assertSee(__('views/handbook/keep-apart.time_alone_clears_nothing_what_went'));
         foreach (app(Handbook::class)->chemistry()->agents as $agent) {
             $page->assertSee($agent->name);
         }

@@ -67,15 +67,20 @@ final class NewKindTest extends TestCase
             'habits' => ['boilsPerWeek' => '14'], 'schools' => ['descale' => 'monthly'], 'cleaned_on' => '2026-05-22',
         ])->assertRedirect('/');
         $machine = Machine::query()->sole();
-        $this->get("/machines/$machine->id")->assertOk()->assertSee('Rhythm: 30 days or 60 loads');
+        $this->get("/machines/$machine->id")
+            ->assertOk()->assertSee(__('views/components/care/task-tile.rhythm', ['rhythm' => '30 days or 60 loads']));
 
         $this->post("/machines/$machine->id/rounds", ['task' => 'descale'])->assertRedirect();
         $round = $machine->rounds()->with('machine')->firstOrFail();
         $this->walk($round, ['found' => 'crust-patches']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertSee('Patches after 24 days, so 30 days became 27.');
+        $this->get("/rounds/$round->id")
+            ->assertSee(__('reasons.learned', [
+                'grade' => 'Patches', 'uses' => '24 days', 'before' => '30 days',
+                'after' => '27', 'limit' => '',
+            ]));
         $this->get('/logbook')->assertSee('100 ml of white vinegar into the bowl (5 %)')->assertSee(
-            'Plain water ran through the bowl, twice the tank',
+            __('logbook.clearing.plain-brews', ['vessel' => 'bowl']),
         );
     }
 }

@@ -21,17 +21,28 @@ final class AccountTest extends TestCase
             ->assertRedirect('/household/new');
         $this->get('/')->assertRedirect('/household/new');
         $this->post('/household/new', ['name' => 'Flat', 'timezone' => 'Europe/Stockholm', 'measures' => 'metric'])->assertRedirect('/');
-        $this->get('/')->assertOk()->assertSee('Add your first machine');
-        $this->get('/machines/new')->assertOk()->assertSee('What do you look after?');
-        $this->get('/machines/new?kind=dishwasher')->assertOk()->assertSee('A cup that twists out')->assertSee('Look into your kettle.');
+        $this->get('/')->assertOk()->assertSee(__('views/components/care/first-machine.add_your_first_machine'));
+        $this->get('/machines/new')->assertOk()->assertSee(__('views/machines/kinds.what_do_you_look_after'));
+        $this->get('/machines/new?kind=dishwasher')
+            ->assertOk()->assertSee('A cup that twists out')
+            ->assertSee(__('views/machines/create.look_into_your_kettle'));
         $this->post('/machines', MachineTest::answers(['cleaned_on' => '2026-05-22']))->assertRedirect('/');
-        $this->get('/')->assertOk()->assertSee('24 days since 22 May, of about 30.');
+        $this->get('/')
+            ->assertOk()
+            ->assertSee(__('reasons.clock-decides-since', [
+                'elapsed' => '24 days', 'since' => '22 May', 'absent' => '', 'interval' => '30',
+            ]));
 
         $machine = Machine::query()->firstOrFail();
         $round = $this->startRound(User::query()->firstOrFail(), $machine);
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertRedirect();
-        $this->get("/rounds/$round->id")->assertSee('Patchy after 24 days, so 30 days became 27.')->assertSee('next on');
+        $this->get("/rounds/$round->id")
+            ->assertSee(__('reasons.learned', [
+                'grade' => 'Patchy', 'uses' => '24 days', 'before' => '30 days',
+                'after' => '27', 'limit' => '',
+            ]))
+            ->assertSee('next on');
     }
 
     public function test_passwords_are_hashed_and_weak_ones_refused(): void

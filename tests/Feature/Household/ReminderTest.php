@@ -121,7 +121,7 @@ final class ReminderTest extends TestCase
         $this->clock->move('+6 days');
         $this->artisan('reminders:send');
         self::assertSame(2, DB::table('outbox')->count());
-        $this->get('/reminders')->assertSee('The box mail goes to')->assertSee($mail->subject);
+        $this->get('/reminders')->assertSee(__('views/reminders/edit.the_box_mail_goes_to'))->assertSee($mail->subject);
         $this->actingAs($this->member())->get('/reminders')->assertDontSee($mail->subject);
     }
 
@@ -150,10 +150,11 @@ final class ReminderTest extends TestCase
         preg_match('#No more of these: (\S+)#', (string) DB::table('outbox')->value('text'), $link);
         $this->post('/logout');
         view()->share('errors', null); // as it is where no page with a session has been opened before
-        $this->get($link[1] ?? '')->assertOk()->assertSee('No more reminders by mail?');
+        $this->get($link[1] ?? '')->assertOk()->assertSee(__('views/reminders/stop.no_more_reminders_by_mail'));
         self::assertTrue($this->user->refresh()->reminders, 'a mail program that opens links ends nothing');
         $this->post("/reminders/stop/{$this->user->id}")->assertForbidden();
-        $this->post($link[1] ?? '', ['List-Unsubscribe' => 'One-Click'])->assertOk()->assertSee('No more mail from here.');
+        $this->post($link[1] ?? '', ['List-Unsubscribe' => 'One-Click'])
+            ->assertOk()->assertSee(__('views/reminders/stop.no_more_mail_from_here'));
         self::assertFalse($this->user->refresh()->reminders);
         $this->clock->move('+8 days');
         $this->artisan('reminders:send');
@@ -167,7 +168,7 @@ final class ReminderTest extends TestCase
             ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-15', 'found' => 'clear', 'left' => 'clear'],
         );
         $this->machine->update(['schools' => ['filter' => 'quarterly']]);
-        $this->followingRedirects()->post('/reminders/send')->assertSee('Nothing is due, so there is nothing to send.');
+        $this->followingRedirects()->post('/reminders/send')->assertSee(__('reminders.nothing'));
         self::assertSame(0, DB::table('outbox')->count());
     }
 }

@@ -51,7 +51,7 @@ final class CorrectionTest extends TestCase
         $this->get("/entries/$entry->id/correct")
             ->assertOk()
             ->assertSee('value="2026-05-01"', false)
-            ->assertSee('What should it have said?');
+            ->assertSee(__('views/entries/correct.what_should_it_have_said'));
         $right = $this->correct($entry, ['on' => '2026-06-01', 'task' => 'filter', 'found' => 'film', 'left' => 'clear']);
         self::assertSame(
             ['2026-06-01', 0.1, $entry->id],

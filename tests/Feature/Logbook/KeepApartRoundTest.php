@@ -45,7 +45,7 @@ final class KeepApartRoundTest extends TestCase
             ->assertSee('Clear first')
             ->assertSee('peracid')
             ->assertSee('The plain cycle has run')
-            ->assertSee('It has already been poured');
+            ->assertSee(__('views/components/round/chemistry-notes.it_has_already_been_poured'));
         $this->tick($round, 'vinegar-cup')->assertSessionHasErrors();
         self::assertNull($round->load('ticks')->progress()->tick($round->progress()->step('vinegar-cup')));
         $this->post("/machines/{$this->machine->id}/vessels/tub/clear", ['id' => $this->ulid()]);

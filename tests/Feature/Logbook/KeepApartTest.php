@@ -53,13 +53,13 @@ final class KeepApartTest extends TestCase
 
         $this->pour('chlorine-bleach', more: ['happened' => '1'])->assertRedirect("/machines/{$this->machine->id}/vessels/tub/happened");
         $this->get("/machines/{$this->machine->id}/vessels/tub/happened")->assertSee(
-            'Chlorine bleach met white vinegar in it, which gives chlorine gas.',
+            __('places/vessels.met', ['second' => 'Chlorine bleach', 'first' => 'white vinegar', 'gives' => 'chlorine gas']),
         )
             ->assertSee('Leave the room')
                 ->assertSee('nothing but water')
                 ->assertSee('Add nothing to cancel it out')
                 ->assertDontSee('neutrali');
-        $this->get('/')->assertSee('Danger in the tub')->assertSee('What to do now');
+        $this->get('/')->assertSee('Danger in the tub')->assertSee(__('views/components/vessel/notices.what_to_do_now'));
         $this->get('/logbook')->assertSee('which gives chlorine gas');
     }
 
@@ -69,7 +69,7 @@ final class KeepApartTest extends TestCase
         $this->pour('chlorine-bleach')->assertSessionHasErrors();
         $this->pour('chlorine-bleach', more: ['happened' => '1'])->assertRedirect("/machines/{$this->machine->id}/vessels/tub/happened");
         $this->get("/machines/{$this->machine->id}/vessels/tub/happened")
-            ->assertSee('Now rinse it out.')
+            ->assertSee(__('views/vessels/happened.written_down_now_rinse_it_out'))
             ->assertSee('plenty of cold water')
             ->assertSee('Open the window');
     }
@@ -110,12 +110,13 @@ final class KeepApartTest extends TestCase
     {
         $other = $this->machineOf($this->user, ['name' => 'Second']);
         $this->pour('chlorine-bleach', 'sink');
-        $this->get("/machines/$other->id/vessels/sink/pour")->assertSee('Since it was last cleared');
-        $this->get("/machines/$other->id/vessels/tub/pour")->assertSee('nothing is left in it');
+        $this->get("/machines/$other->id/vessels/sink/pour")->assertSee(__('views/vessels/pour.since_it_was_last_cleared'));
+        $this->get("/machines/$other->id/vessels/tub/pour")->assertSee(__('views/vessels/pour.as_far_as_the_logbook_knows'));
 
         $stranger = $this->member();
         $theirs = $this->machineOf($stranger);
-        $this->actingAs($stranger)->get("/machines/$theirs->id/vessels/sink/pour")->assertSee('nothing is left in it');
+        $this->actingAs($stranger)->get("/machines/$theirs->id/vessels/sink/pour")
+            ->assertSee(__('views/vessels/pour.as_far_as_the_logbook_knows'));
         $this->get("/machines/$theirs->id/vessels/reservoir/pour")->assertNotFound();
         $this->get("/machines/$theirs->id/vessels/teapot/pour")->assertNotFound();
     }

@@ -103,10 +103,10 @@ final class LogbookTest extends TestCase
     {
         $id = $this->ulid();
         $this->post("/machines/{$this->machine->id}/uses", ['id' => $id]);
-        $this->get('/logbook')->assertDontSee('1 load counted');
-        $this->get('/logbook?show=uses')->assertSee('1 load counted');
+        $this->get('/logbook')->assertDontSee(__('logbook.counter', ['uses' => '1 load']));
+        $this->get('/logbook?show=uses')->assertSee(__('logbook.counter', ['uses' => '1 load']));
         $this->post("/entries/$id/void", ['id' => $this->ulid()]);
-        $this->get('/logbook?show=all')->assertSee('An entry was taken back')->assertSee('Bring back');
+        $this->get('/logbook?show=all')->assertSee(__('logbook.voiding.undo'))->assertSee(__('views/logbook.bring_back'));
         $this->get('/logbook?show=sideways')->assertRedirect('/logbook');
         $this->get('/logbook?before=%00garbage')->assertOk();
     }
@@ -129,7 +129,7 @@ final class LogbookTest extends TestCase
         );
         $this->get('/')->assertSee('5 days since 10 June');
         $this->clock->move('-6 days');
-        $this->get('/')->assertSee('Look at it once');
+        $this->get('/')->assertSee(__('views/today/ask.look_at_it_once'));
         $this->get('/logbook')->assertDontSee('later');
     }
 
@@ -143,7 +143,9 @@ final class LogbookTest extends TestCase
             ['Fine filter. Found: heavy; left: clear', '1 more from the same round', '15 ml of dish soap into the sink'],
         );
         $page->assertDontSee('looked at: heavy')->assertDontSee('set right');
-        $this->get('/logbook?show=all')->assertSee('An entry was corrected')->assertSee('Fine filter looked at: heavy, left as it was');
+        $this->get('/logbook?show=all')
+            ->assertSee(__('logbook.voiding.correction'))
+            ->assertSee(__('logbook.opening.looked', ['part' => 'Fine filter', 'found' => 'heavy']));
     }
 
     public function test_one_machine_at_a_time(): void
@@ -155,7 +157,7 @@ final class LogbookTest extends TestCase
             $this->user,
             [new EntryDraft(new Note('about the galley'), new \DateTimeImmutable('2026-06-02T10:00:00Z'), Entry::BY_HAND, $other)],
         );
-        $this->get('/logbook')->assertSee('About the first')->assertSee('About the galley')->assertSee('All machines');
+        $this->get('/logbook')->assertSee('About the first')->assertSee('About the galley')->assertSee(__('views/logbook.all_machines'));
         $this->get("/logbook?machine=$other->id")->assertDontSee('About the first')->assertSee('About the galley');
         $this->get('/logbook?machine=unknown')->assertOk()->assertSee('About the first');
     }

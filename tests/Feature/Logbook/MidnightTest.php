@@ -34,7 +34,9 @@ final class MidnightTest extends TestCase
         $this->tick($round, 'kit');
 
         $this->clock->move('+20 minutes');
-        $this->get('/')->assertSee($day)->assertSee('A round is under way.')->assertSee('at <strong>23:50</strong>', false);
+        $this->get('/')
+            ->assertSee($day)->assertSee(__('views/today/ask.a_round_is_under_way'))
+            ->assertSee('at <strong>23:50</strong>', false);
         $this->get("/rounds/$round->id")->assertOk();
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertRedirect();
@@ -43,6 +45,6 @@ final class MidnightTest extends TestCase
         $this->get('/logbook?show=all')->assertOk()->assertSeeInOrder(
             ['today', "00:10 · $machine->name · $user->name", 'yesterday', "23:50 · $machine->name · $user->name"],
         );
-        $this->get('/')->assertSee('2 in the last 7 days')->assertSee('Fine filter');
+        $this->get('/')->assertSee(__('today.use.week', ['uses' => '2']))->assertSee('Fine filter');
     }
 }

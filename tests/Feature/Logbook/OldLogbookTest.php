@@ -35,8 +35,8 @@ final class OldLogbookTest extends TestCase
             $machine = Machine::query()->sole();
             $this->actingAs(User::query()->where('email', 'old@marrowick.example')->sole());
             $this->get("/machines/$machine->id?task=filter")->assertOk()->assertSee('since 10 June');
-            $this->get('/logbook?show=all')->assertOk()->assertSee('entered on 12 June');
-            $this->get("/machines/$machine->id/uses")->assertOk()->assertSee('entered, spread over its days');
+            $this->get('/logbook?show=all')->assertOk()->assertSee(__('logbook.entered', ['day' => '12 June']));
+            $this->get("/machines/$machine->id/uses")->assertOk()->assertSee(__('machines.known.told'));
             $refused = false;
             try {
                 DB::table('entries')->update(['happened_at' => '2026-01-01 00:00:00']);

@@ -34,8 +34,8 @@ final class MachineTest extends TestCase
     {
         $this->actingAs($this->member())->post('/machines', self::answers())->assertRedirect('/');
 
-        $this->get('/')->assertSee('Look at it once')->assertSee('Check it once to set the schedule')->assertSee(
-            'It started from every month, 30 days',
+        $this->get('/')->assertSee(__('views/today/ask.look_at_it_once'))->assertSee('Check it once to set the schedule')->assertSee(
+            __('rhythm.start', ['school' => 'every month', 'base' => '30 days']),
         );
         self::assertSame(0, Entry::query()->count(), 'nothing is invented');
     }
@@ -46,7 +46,10 @@ final class MachineTest extends TestCase
             '/machines',
             self::answers(['habits' => ['loadsPerWeek' => '7', 'plates' => 'neither'], 'schools' => [], 'cleaned_on' => '2026-06-10']),
         );
-        $this->get('/')->assertSee('5 days since 10 June, of about 7.');
+        $this->get('/')
+            ->assertSee(__('reasons.clock-decides-since', [
+                'elapsed' => '5 days', 'since' => '10 June', 'absent' => '', 'interval' => '7',
+            ]));
         $this->get('/rhythm?table=filter')->assertSee('which fits how you use it (straight in)');
     }
 
@@ -90,7 +93,8 @@ final class MachineTest extends TestCase
             'only what was said is kept',
         );
         self::assertNull($user->refresh()->home()->hardness);
-        $this->get("/machines/$machine->id")->assertSee('not known yet')->assertSee('Still unknown');
+        $this->get("/machines/$machine->id")
+            ->assertSee(__('views/machines/parts.not_known_yet'))->assertSee(__('views/machines/show.still_unknown'));
 
         $round = $this->startRound($user, $machine, 'filter-clean');
         $this->tick($round, 'kit');
@@ -98,7 +102,7 @@ final class MachineTest extends TestCase
         $this->get("/rounds/$round->id")->assertDontSee('Before you go on');
         $this->tick($round, 'rack-out');
         $this->get("/rounds/$round->id")
-            ->assertSee('Before you go on')
+            ->assertSee(__('views/components/form/trait-question.before_you_go_on'))
             ->assertSee('What sits in the floor, under the lower rack?')
             ->assertDontSee('What is the inside made of?');
         self::assertContains('filter-out-twist', self::stepsOf($round), 'as long as nobody knows it is the usual one');
@@ -124,15 +128,15 @@ final class MachineTest extends TestCase
     public function test_water_that_nobody_measured_is_asked_once_and_moves_the_descaling(): void
     {
         $user = $this->member();
-        $this->actingAs($user)->get('/machines/new?kind=drip-brewer')->assertSee('How hard is your water?');
+        $this->actingAs($user)->get('/machines/new?kind=drip-brewer')->assertSee(__('views/machines/create.how_hard_is_your_water'));
         $this->post('/machines', ['id' => (string) Str::ulid(), 'kind' => 'drip-brewer', 'name' => 'Pot', 'water' => 'sea'])
             ->assertSessionHasErrors('water');
         $this->post('/machines', ['id' => (string) Str::ulid(), 'kind' => 'drip-brewer', 'name' => 'Pot'])->assertRedirect('/');
-        $this->get('/')->assertSee('How hard is your water?')->assertSee('It sets how often Pot is descaled.');
+        $this->get('/')->assertSee(__('views/machines/create.how_hard_is_your_water'))->assertSee('It sets how often Pot is descaled.');
         $this->put('/household/water', ['hardness' => '24', 'hardness_unit' => 'dH', 'back' => 'today'])->assertRedirect('/');
         self::assertSame(24.0, $user->refresh()->home()->hardness);
-        $this->get('/')->assertDontSee('How hard is your water?');
-        $this->get('/machines/new?kind=dishwasher')->assertDontSee('How hard is your water?');
+        $this->get('/')->assertDontSee(__('views/machines/create.how_hard_is_your_water'));
+        $this->get('/machines/new?kind=dishwasher')->assertDontSee(__('views/machines/create.how_hard_is_your_water'));
     }
 
     public function test_the_hood_is_not_asked_for_water_and_a_first_answer_is_kept(): void
@@ -140,7 +144,7 @@ final class MachineTest extends TestCase
         $user = $this->member();
         $this->actingAs($user)
             ->get('/machines/new?kind=hood')
-            ->assertDontSee('How hard is your water?')
+            ->assertDontSee(__('views/machines/create.how_hard_is_your_water'))
             ->assertSee('How often do you fry?');
         $this->post('/machines', self::answers(['water' => 'very-hard']))->assertRedirect('/');
         self::assertSame(24.0, $user->refresh()->home()->hardness);
@@ -181,15 +185,17 @@ final class MachineTest extends TestCase
         $machine = Machine::query()->firstOrFail();
         $this->get("/machines/$machine->id/edit")->assertOk();
         $this->put("/machines/$machine->id", self::answers(['name' => 'Galley']))->assertRedirect("/machines/$machine->id");
-        $this->get("/machines/$machine->id?task=filter")->assertSee('Galley')->assertSee('Rhythm: 30 days');
+        $this->get("/machines/$machine->id?task=filter")
+            ->assertSee('Galley')->assertSee(__('views/components/care/task-tile.rhythm', ['rhythm' => '30 days']));
         $start = ['habits' => $machine->habits, 'schools' => ['filter' => 'quarterly']];
         $this->get("/machines/$machine->id/start?".http_build_query($start))->assertOk()->assertSeeInOrder(
             ['This is what would move.', 'Fine filter', '30 days → 90 days', '60 days later'],
         );
-        $this->get("/machines/$machine->id?task=filter")->assertSee('Rhythm: 30 days');
+        $this->get("/machines/$machine->id?task=filter")->assertSee(__('views/components/care/task-tile.rhythm', ['rhythm' => '30 days']));
         $this->put("/machines/$machine->id/start", $start)->assertRedirect('/rhythm?machine='.$machine->id);
 
-        $this->get("/machines/$machine->id?task=filter")->assertSee('Rhythm: 90 days or 90 loads');
+        $this->get("/machines/$machine->id?task=filter")
+            ->assertSee(__('views/components/care/task-tile.rhythm', ['rhythm' => '90 days or 90 loads']));
     }
 
     public function test_counting_a_load_once_for_one_click(): void
@@ -200,7 +206,7 @@ final class MachineTest extends TestCase
         $this->actingAs($user)->post("/machines/$machine->id/uses", ['id' => $id])->assertRedirect();
         $this->post("/machines/$machine->id/uses", ['id' => $id])->assertSessionHasNoErrors();
         self::assertSame(1, Entry::query()->count());
-        $this->get('/')->assertSee('1 in the last 7 days');
+        $this->get('/')->assertSee(__('today.use.week', ['uses' => '1']));
 
         $this->post("/entries/$id/void", ['id' => $this->ulid()]);
         $this->get('/')->assertSee('not counted lately');
@@ -217,7 +223,11 @@ final class MachineTest extends TestCase
         );
         $send([])->assertSessionHasNoErrors();
         $send(['on' => '2026-06-09'])->assertSessionHasNoErrors();
-        $this->get("/machines/$machine->id")->assertSee('Patchy after 24 days, so 30 days became 27.');
+        $this->get("/machines/$machine->id")
+            ->assertSee(__('reasons.learned', [
+                'grade' => 'Patchy', 'uses' => '24 days', 'before' => '30 days',
+                'after' => '27', 'limit' => '',
+            ]));
 
         $send(['on' => '2026-06-16'])->assertSessionHasErrors('did');
         $send(['on' => '2026-06-31'])->assertSessionHasErrors('on');

@@ -23,7 +23,9 @@ final class PartsLeftOffTest extends TestCase
         }
         $this->tick($round, 'upper-arm-off', null, ['how' => 'skipped'])->assertSessionHasNoErrors();
         $this->tick($round, 'jets-look', 'jets-open');
-        $this->get("/rounds/$round->id")->assertSee('Left on: upper arm.')->assertDontSee('Upper arm back');
+        $this->get("/rounds/$round->id")
+            ->assertSee(__('views/components/round/tray.left_on', ['left_on' => 'upper arm']))
+            ->assertDontSee('Upper arm back');
         $this->tick($round, 'upper-rack-in');
         $this->tick($round, 'lower-arm-on', null, ['left' => ['hub screw' => '1', 'washer' => '0']]);
         self::assertSame(['Left over at “Lower arm back”: 1 × hub screw.'], $this->notes());
@@ -31,8 +33,8 @@ final class PartsLeftOffTest extends TestCase
         $this->walk($round, []);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasErrors('did');
         $this->post("/rounds/$round->id/end", ['how' => 'finished', 'knows' => '1']);
-        $this->get('/')->assertSee('something is left over from the lower arm');
-        $this->get("/rounds/$round->id/record")->assertSee('left out');
+        $this->get('/')->assertSee(__('rounds.open.left-over', ['part' => 'lower arm']));
+        $this->get("/rounds/$round->id/record")->assertSee(__('views/rounds/show.left_out'));
 
         $this->post("/rounds/$round->id/settle")->assertRedirect();
         $this->post("/rounds/$round->id/settle");
@@ -53,7 +55,9 @@ final class PartsLeftOffTest extends TestCase
         $this->tick($round, 'kit');
         $this->tick($round, 'empty');
         $this->tick($round, 'soda-floor');
-        $this->get("/rounds/$round->id")->assertSee('Not like this')->assertSee('Lower arm is off the machine');
+        $this->get("/rounds/$round->id")
+            ->assertSee(__('views/components/round/step.not_like_this'))
+            ->assertSee(__('rounds.open.part-off', ['part' => 'Lower arm']));
         $this->tick($round, 'soda-cycle')->assertSessionHasErrors('did');
         self::assertFalse($round->ticks()->where('step', 'soda-cycle')->exists());
         $this->tick($round, 'soda-cycle', null, ['knows' => '1'])->assertSessionHasNoErrors();
@@ -80,7 +84,7 @@ final class PartsLeftOffTest extends TestCase
         $this->post("/rounds/$sump->id/end", ['how' => 'finished']);
         self::assertNotNull($apart->refresh()->settled_at);
         self::assertNull($arms->refresh()->settled_at, 'a round that left nothing open has nothing to settle');
-        $this->get("/rounds/$apart->id")->assertSee('has been fixed since');
+        $this->get("/rounds/$apart->id")->assertSee(__('rounds.was_left_open'));
     }
 
     public function test_readings_are_entries_that_correct_themselves(): void
@@ -104,7 +108,9 @@ final class PartsLeftOffTest extends TestCase
         $this->tick($round, 'jets-hook', null, ['r' => ['debris' => ['seed', 'glass', 'gold']]]);
         $debris = Entry::query()->where('step', 'jets-hook')->sole()->decode();
         self::assertEquals(new Measurement('debris', picks: ['seed', 'glass']), $debris);
-        $this->get('/logbook')->assertSee('Lower arm, top: 1 of 10 jets shut')->assertSee('What was in it: seeds, glass');
+        $this->get('/logbook')
+            ->assertSee(__('logbook.reading_ratio', ['name' => 'Lower arm, top', 'number' => '1', 'of' => '10', 'unit' => 'jets']))
+            ->assertSee('What was in it: seeds, glass');
         $this->get("/rounds/$round->id?step=jets-look")->assertSee('value="10"', false);
     }
 
@@ -121,12 +127,12 @@ final class PartsLeftOffTest extends TestCase
         $this->post("/rounds/$round->id/end", ['how' => 'finished']);
         $this->get("/rounds/$round->id/record")
             ->assertOk()
-            ->assertSee('Service record')
+            ->assertSee(__('views/rounds/summary.service_record'))
             ->assertSee('half blocked; left: all open')
             ->assertSee('500 ml of white vinegar')
-            ->assertSee('Taken off, in this order: lower rack, lower arm')
-            ->assertSee('before')
-            ->assertSee('Next due');
+            ->assertSee(__('views/components/round/record-body.taken_off_in_this_order', ['took' => 'lower rack, lower arm']))
+            ->assertSee(__('views/measures/jets.before'))
+            ->assertSee(__('views/components/round/record-body.next_due'));
         $pdf = $this->get("/rounds/$round->id/record.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
     }
@@ -137,7 +143,7 @@ final class PartsLeftOffTest extends TestCase
         $this->actingAs($this->user)
             ->get("$compose?procedures[]=spray-arms&procedures[]=strip-down")
             ->assertOk()
-            ->assertSee('In one round')
+            ->assertSee(__('views/rounds/create.in_one_round'))
             ->assertSee('done once instead of again');
         $this->get("$compose?part=seal")->assertSee('What about the door seal?')->assertSee('value="door-and-seal"', false);
         $this->get("$compose?procedures[]=drain-path&procedures[]=racks")->assertSee('Drain path cannot be combined with anything else.');

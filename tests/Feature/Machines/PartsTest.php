@@ -37,31 +37,31 @@ final class PartsTest extends TestCase
     public function test_a_worn_part_waits_until_a_new_one_is_fitted(): void
     {
         $this->get("/machines/{$this->machine->id}/parts?part=seal")->assertOk()
-            ->assertSee('No part waits')
+            ->assertSee(__('views/machines/parts.no_part_waits_for_a_new'))
             ->assertSee('value="seal" selected', false);
         $this->need('worn', note: 'torn at the corner');
-        $this->get('/')->assertSee('Parts needed')->assertSeeInOrder(['Door seal', 'Galley, worn']);
-        $this->get("/machines/{$this->machine->id}")->assertSee('Parts needed');
+        $this->get('/')->assertSee(__('views/components/care/part-needs.parts_needed'))->assertSeeInOrder(['Door seal', 'Galley, worn']);
+        $this->get("/machines/{$this->machine->id}")->assertSee(__('views/components/care/part-needs.parts_needed'));
         $this->need('to-order');
         $this->need('ordered', number: 'DR-204');
         $this->get("/machines/{$this->machine->id}/parts")
             ->assertSee('Ordered on')
             ->assertSee('number DR-204')
             ->assertSee('torn at the corner')
-            ->assertDontSee('It is ordered');
-        $this->get('/')->assertSee('ordered, to be fitted');
+            ->assertDontSee(__('machines.need_do.ordered'));
+        $this->get('/')->assertSee(__('machines.need_short.ordered'));
 
         $fitted = $this->ulid();
         $this->post("/machines/{$this->machine->id}/parts/fitted", ['id' => $fitted, 'part' => 'seal', 'price' => '19.5'])
             ->assertSessionHasNoErrors();
         $this->get("/machines/{$this->machine->id}/parts")
-            ->assertSee('No part waits')
+            ->assertSee(__('views/machines/parts.no_part_waits_for_a_new'))
             ->assertSee('New part fitted: Door seal, for 19.50 in your money');
-        $this->get('/')->assertDontSee('Parts needed');
+        $this->get('/')->assertDontSee(__('views/components/care/part-needs.parts_needed'));
         $this->get('/logbook')->assertSee('Door seal is ordered, number DR-204');
 
         $this->post("/entries/$fitted/void");
-        $this->get('/')->assertSee('Parts needed');
+        $this->get('/')->assertSee(__('views/components/care/part-needs.parts_needed'));
     }
 
     public function test_sending_it_twice_writes_once_and_nonsense_is_refused(): void
@@ -95,10 +95,10 @@ final class PartsTest extends TestCase
     {
         $brewer = $this->machineOf($this->user, ['kind' => 'pod-brewer', 'name' => 'Pods', 'traits' => ['cartridge' => 'cartridge']]);
         $this->post("/machines/$brewer->id/parts/needed", ['id' => $this->ulid(), 'part' => 'cartridge', 'stage' => 'to-order']);
-        $this->get('/')->assertSee('Parts needed');
+        $this->get('/')->assertSee(__('views/components/care/part-needs.parts_needed'));
         $round = $this->startRound($this->user, $brewer, 'water-filter');
         $this->get("/rounds/$round->id")->assertOk();
         $this->walk($round, []);
-        $this->get('/')->assertDontSee('Parts needed');
+        $this->get('/')->assertDontSee(__('views/components/care/part-needs.parts_needed'));
     }
 }

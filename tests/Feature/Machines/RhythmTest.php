@@ -28,10 +28,10 @@ final class RhythmTest extends TestCase
             );
         $page->assertSeeInOrder(['20 May', 'film, 10 %', '29 March', 'heavy, 60 %']);
         $this->get("/logbook?entry=$entry->id")
-            ->assertSee('This entry, and what came before.')
+            ->assertSee(__('logbook.head.pointed'))
             ->assertSee('aria-current="true"', false)
             ->assertSee('Fine filter looked at: film');
-        $this->get('/logbook?entry='.$this->ulid())->assertOk()->assertSee('What happened here');
+        $this->get('/logbook?entry='.$this->ulid())->assertOk()->assertSee(__('logbook.head.days'));
         $this->get('/rhythm?machine=nonsense')->assertOk()->assertSee('Galley');
     }
 
@@ -41,10 +41,14 @@ final class RhythmTest extends TestCase
         $this->opened('2026-05-16', 'heavy');
         // H(0.6) = ln(0.4)/ln(0.65) = 2.13; the start weighs 0.84 by now: (25.23 + 30) / (0.84 + 2.13) = 18.61 days
         $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertOk()->assertSee(
-            'heavy (60 % shut) after 30 days. Foulings: 2.13 − 0 left before = 2.13',
+            __('rhythm.step_found', [
+                'grade' => 'heavy', 'percent' => '60', 'uses' => '30 days', 'foulings' => '2.13',
+                'left' => '0', 'added' => '2.13',
+            ]),
         )
             ->assertSee('55.23 ÷ 2.97 = 18.61')->assertSee('30 days to begin with; never under 7 nor over 365 days')
-            ->assertSee('0 left in place + 30 ÷ 18.61 = 1.61 (30 days since 16 May)')->assertSee('it reached 1 on 4 June 2026');
+            ->assertSee('0 left in place + 30 ÷ 18.61 = 1.61 (30 days since 16 May)')
+            ->assertSee(__('rhythm.sum_due_past', ['day' => '4 June 2026']));
         $this->get("/machines/{$this->machine->id}/rhythm/front")->assertNotFound();
         $this->get("/machines/{$this->machine->id}/rhythm/nonsense")->assertNotFound();
     }
@@ -78,7 +82,7 @@ final class RhythmTest extends TestCase
             ->assertSee('value="filter-clean"', false)->assertSee('value="door-and-seal"', false)->assertSee('value="racks"', false);
         $this->post("/machines/{$this->machine->id}/rounds", ['procedures' => ['filter-clean', 'door-and-seal', 'racks']])
             ->assertRedirect();
-        $this->get('/')->assertSee('A round is under way.');
+        $this->get('/')->assertSee(__('views/today/ask.a_round_is_under_way'));
         self::assertSame('Cabin', $other->name);
     }
 
@@ -86,10 +90,10 @@ final class RhythmTest extends TestCase
     {
         $this->opened('2026-05-20', 'clear');
         $this->opened('2026-06-10', 'film');
-        $this->get('/')->assertSee('Nothing to do today');
+        $this->get('/')->assertSee(__('views/today/ask.nothing'));
         $before = $this->rhythm()->deciding->learned->interval;
         $id = $this->ulid();
-        $this->get("/machines/{$this->machine->id}?task=filter")->assertSee('Something points to it?');
+        $this->get("/machines/{$this->machine->id}?task=filter")->assertSee(__('views/components/care/task-tile.something_points_to_it'));
         $this->get("/machines/{$this->machine->id}/trace?task=filter")->assertSee('What points to it: fine filter?')->assertSeeInOrder(
             ['Grit or specks on everything', 'An arm does not spin'],
         );
@@ -109,14 +113,16 @@ final class RhythmTest extends TestCase
                 \App\Support\DerivedUlid::of($wrong, 'smell'),
             );
         $this->post('/entries/'.\App\Support\DerivedUlid::of($wrong, 'smell').'/void', ['id' => $this->ulid()])->assertSessionHasNoErrors();
-        $this->get('/')->assertSee('One round today.')->assertSee('Food bits on dishes points here, so it is due today.');
+        $this->get('/')
+            ->assertSee(__('views/today/ask.one_round_today'))
+            ->assertSee(__('reasons.signal-symptom', ['name' => 'Food bits on dishes']));
         $this->clock->move('+1 hour');
         $this->walk($this->startRound($this->user, $this->machine), ['found' => 'clogged']);
         $this->clock->move('+1 hour');
-        $this->get('/')->assertSee('Is it gone?');
+        $this->get('/')->assertSee(__('views/today/beside.is_it_gone'));
         $unsure = $this->rhythm()->deciding->learned->interval;
         $this->post("/entries/$id/cause", ['id' => $this->ulid(), 'caused' => '1'])->assertSessionHasNoErrors();
-        $this->get('/')->assertDontSee('Is it gone?');
+        $this->get('/')->assertDontSee(__('views/today/beside.is_it_gone'));
         self::assertLessThan($before, $unsure);
         $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee(
             'a symptom came from it, so it counts as clogged (85 % shut) after 5 days',
@@ -137,7 +143,7 @@ final class RhythmTest extends TestCase
         $this->get("/rhythm?machine=$cup->id")->assertSee('No schedule, done when you like: descale');
         $this->post("/machines/$cup->id/lights", ['id' => $this->ulid(), 'light' => 'descale', 'on' => '1'])->assertSessionHasNoErrors();
         $this->post("/machines/$cup->id/lights", ['id' => $this->ulid(), 'light' => 'moon', 'on' => '1'])->assertSessionHasErrors('did');
-        $this->get("/machines/$cup->id?task=descale")->assertSee('The descale light is on, so it is due today.');
+        $this->get("/machines/$cup->id?task=descale")->assertSee(__('reasons.signal-light', ['name' => 'descale']));
         $this->get('/')->assertSee('Descale');
         $this->post("/machines/$cup->id/lights", ['id' => $this->ulid(), 'light' => 'descale', 'on' => '0']);
         $this->get("/rhythm?machine=$cup->id")->assertSee('No schedule, done when you like: descale');
@@ -152,12 +158,12 @@ final class RhythmTest extends TestCase
             'habits' => ['brewsPerWeek' => 7.0],
             'schools' => [],
         ]);
-        $this->get('/household/water')->assertOk()->assertSee('How hard is your water?');
+        $this->get('/household/water')->assertOk()->assertSee(__('views/machines/create.how_hard_is_your_water'));
         $this->get('/household/water?strip=5')
-            ->assertSee('This is what would move.')
+            ->assertSee(__('views/rhythm/start.this_is_what_would_move'))
             ->assertSee('60 brews → 22 brews')
             ->assertSee('38 days earlier');
-        $this->get('/household/water?hardness=180&hardness_unit=mg/L')->assertSee('No date would move.');
+        $this->get('/household/water?hardness=180&hardness_unit=mg/L')->assertSee(__('views/rhythm/start.no_date_would_move'));
         $this->get('/household/water?hardness=lots')->assertSessionHasErrors('hardness');
         self::assertNull($this->user->home()->refresh()->hardness);
         $this->put('/household/water', ['hardness' => '28', 'hardness_unit' => 'dH'])->assertRedirect('/household');

@@ -95,7 +95,7 @@ final class RoundWaitTest extends TestCase
     {
         $round = $this->begin(['racks']);
         $this->tick($round, 'kit');
-        $this->get("/rounds/$round->id")->assertSee('as long as the rest takes');
+        $this->get("/rounds/$round->id")->assertSee(__('rounds.wait_rest'));
         $this->tick($round, 'basket-soak', null, ['wait' => '45'])->assertSessionHasErrors('did');
         $this->tick($round, 'basket-soak', null, ['wait' => '30'])->assertSessionHasNoErrors();
         self::assertSame(30.0, $round->load('ticks')->progress()->timers()[0]->lasts->value ?? null);
@@ -125,7 +125,9 @@ final class RoundWaitTest extends TestCase
         ] as $step => $answer) {
             $this->tick($round, $step, $answer)->assertSessionHasNoErrors();
         }
-        $this->get("/rounds/$round->id")->assertSee('The cycle has ended')->assertSee('It has ended before its time.');
+        $this->get("/rounds/$round->id")
+            ->assertSee('The cycle has ended')
+            ->assertSee(__('views/components/round/step.it_has_ended_before_its_time'));
         $this->tick($round, 'acid-out', null, ['ended' => '0'])->assertSessionHasErrors(
             ['did' => 'Hot cycle: about 150 min are left. Has it really ended already? Then say so below.'],
         );

@@ -14,7 +14,7 @@ final class SnoozeTest extends TestCase
     public function test_put_off_moves_the_reminder_and_not_the_clock(): void
     {
         $this->opened('2026-05-01', 'patchy');
-        $this->get('/')->assertSee('One round today.');
+        $this->get('/')->assertSee(__('views/today/ask.one_round_today'));
         $due = $this->rhythm()->dueOn;
         foreach ([['until' => '2026-06-15'], ['until' => '2028-01-01'], ['until' => 'soon'], ['reason' => '']] as $wrong) {
             $this->post(
@@ -26,13 +26,15 @@ final class SnoozeTest extends TestCase
             "/machines/{$this->machine->id}/snoozes",
             ['id' => $this->ulid(), 'task' => 'filter', 'until' => '2026-06-20', 'reason' => 'guests'],
         )->assertRedirect('/');
-        $this->get('/')->assertDontSee('One round today.')->assertSee('Put off:')->assertSee('until 20 Jun (guests)')->assertSee(
-            'First comes door and seal, Galley:',
-        );
+        $this->get('/')
+            ->assertDontSee(__('views/today/ask.one_round_today'))->assertSee(__('views/today/later.put_off'))
+            ->assertSee('until 20 Jun (guests)')->assertSee(
+                'First comes door and seal, Galley:',
+            );
         self::assertEquals($due, $this->rhythm()->dueOn);
-        $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee('You asked to be reminded on 20 June; the interval runs on.');
+        $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee(__('reasons.snoozed', ['until' => '20 June']));
         $this->clock->move('+5 days');
-        $this->get('/')->assertSee('One round today.');
+        $this->get('/')->assertSee(__('views/today/ask.one_round_today'));
     }
 
     public function test_nobody_at_home_stops_use_and_lets_mould_grow(): void
@@ -50,7 +52,7 @@ final class SnoozeTest extends TestCase
         self::assertSame(10, $this->rhythm()->dueOn?->since($filter ?? self::fail()));
         self::assertEquals($seal, $this->rhythm('seal')->dueOn);
         $this->clock->move('+3 days');
-        $this->get('/')->assertSee('nobody there until 25 Jun');
+        $this->get('/')->assertSee(__('today.use.away', ['day' => '25 Jun']));
         $this->get('/logbook')->assertSee('Nobody there from 16 June 2026 to 25 June 2026: sea');
     }
 }

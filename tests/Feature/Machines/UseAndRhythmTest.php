@@ -49,7 +49,7 @@ final class UseAndRhythmTest extends TestCase
     {
         $this->post('/away', ['id' => $this->ulid(), 'from' => '2026-06-10', 'to' => '2026-06-25', 'machines' => [$this->machine->id]])
             ->assertSessionHasNoErrors();
-        $this->get('/')->assertSee('nobody there until 25 Jun')->assertSee("I'm back");
+        $this->get('/')->assertSee(__('today.use.away', ['day' => '25 Jun']))->assertSee(__('views/today/beside.im_back'));
         $id = $this->ulid();
         $this->post('/away/back', ['id' => $id])->assertSessionHasNoErrors();
         $this->post('/away/back', ['id' => $id])->assertSessionHasNoErrors();
@@ -63,7 +63,7 @@ final class UseAndRhythmTest extends TestCase
 
     public function test_what_came_before_is_told_for_each_part_and_the_first_finding_teaches(): void
     {
-        $this->get("/machines/{$this->machine->id}")->assertSee('Tell what came before');
+        $this->get("/machines/{$this->machine->id}")->assertSee(__('machines.go.before'));
         $this->post(
             "/machines/{$this->machine->id}/before",
             ['id' => $this->ulid(), 'new_on' => '2026-03-01', 'cleaned_on' => '2026-05-16', 'cleaned' => ['filter', 'seal']],
@@ -121,18 +121,19 @@ final class UseAndRhythmTest extends TestCase
 
     public function test_pictures_stand_together_each_with_its_machine_and_way_back(): void
     {
-        $this->get('/logbook?show=pictures')->assertOk()->assertSee('No pictures yet');
+        $this->get('/logbook?show=pictures')->assertOk()->assertSee(__('views/logbook.no_pictures_yet_a_round_takes'));
         $round = $this->startRound($this->user, $this->machine);
         $this->tick($round, 'power-off', null, ['photo_id' => $this->ulid(), 'photo' => UploadedFile::fake()->image('sump.jpg', 60, 40)])
             ->assertSessionHasNoErrors();
         $this->get('/logbook?show=pictures')
             ->assertOk()
-            ->assertSee('Pictures, the latest first.')
+            ->assertSee(__('logbook.head.pictures'))
             ->assertSee("/rounds/$round->id", false)
             ->assertSee("15 June, {$this->machine->name}");
         $other = $this->machineOf($this->user, ['name' => 'Second']);
-        $this->get("/logbook?show=pictures&machine=$other->id")->assertSee('No pictures yet');
-        $this->actingAs($this->member(Household::factory()->create()))->get('/logbook?show=pictures')->assertSee('No pictures yet');
+        $this->get("/logbook?show=pictures&machine=$other->id")->assertSee(__('views/logbook.no_pictures_yet_a_round_takes'));
+        $this->actingAs($this->member(Household::factory()->create()))->get('/logbook?show=pictures')
+            ->assertSee(__('views/logbook.no_pictures_yet_a_round_takes'));
     }
 
     public function test_the_logbook_is_searched_by_word_day_and_person(): void
@@ -155,7 +156,7 @@ final class UseAndRhythmTest extends TestCase
             [3, 2, 1, 0, 0],
             [$count(''), $count('from=2026-06-01&to=2026-06-02'), $count('find=seal'), $count('find=%25'), $count('by=9999')],
         );
-        $this->get('/logbook?find=nothing+at+all')->assertSee('Nothing like that is written down.');
+        $this->get('/logbook?find=nothing+at+all')->assertSee(__('logbook.head.none_found'));
         $this->get('/logbook?from=2026-06-02&to=2026-06-01')->assertRedirect();
     }
 }

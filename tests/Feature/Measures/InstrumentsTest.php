@@ -57,7 +57,7 @@ final class InstrumentsTest extends TestCase
         $this->get(route('measures.cup', $machine))->assertSee(__('measures.cup.verdict.starved'));
         $this->cup($machine, [[0, 0], [2, 250]]);
         $this->get(route('measures.cup', $machine))->assertSee('≥ 125 ml');
-        $this->get(route('logbook'))->assertSee('Cup test');
+        $this->get(route('logbook'))->assertSee(__('measures.instrument.cup.name'));
     }
 
     public function test_trends_follow_what_is_written_down_and_taken_back_and_each_span_is_its_own(): void
@@ -219,7 +219,7 @@ final class InstrumentsTest extends TestCase
         $opening = Entry::query()->where('kind', EntryKind::Opening)->firstOrFail()->decode();
         self::assertInstanceOf(Opening::class, $opening);
         self::assertSame(['filter', 0.25, Opening::COUNTED], [$opening->task, $opening->found?->value, $opening->how]);
-        $this->get(route('measures.grid', $machine))->assertSee('25 % blocked');
+        $this->get(route('measures.grid', $machine))->assertSee(__('reasons.measured', ['percent' => '25']));
         self::assertSame(Photo::MESH, Photo::query()->firstOrFail()->step);
 
         $this->post(route('measures.grid.photo', [$machine, $id]), [

@@ -77,11 +77,11 @@ final class OldRoundTest extends TestCase
             '{"kinds":[{"kind":{"id":"dishwasher"},"steps":[{"id":7}],"procedures":[[]]}]}',
         ] as $script) {
             DB::table('rounds')->where('id', $round->id)->update(['script' => $script]);
-            $this->get('/')->assertOk()->assertSee('a round that cannot go on')->assertSee('A round is under way.');
+            $this->get('/')->assertOk()->assertSee('a round that cannot go on')->assertSee(__('views/today/ask.a_round_is_under_way'));
             $this->get("/rounds/$round->id")
                 ->assertOk()
-                ->assertSee('cannot be read any more')
-                ->assertSee('End this round')
+                ->assertSee(__('rounds.unreadable'))
+                ->assertSee(__('views/rounds/unreadable.end_this_round'))
                 ->assertSee('looked at: heavy');
             foreach ([
                 "/machines/$machine->id",
@@ -98,7 +98,7 @@ final class OldRoundTest extends TestCase
             $this->postJson("/rounds/$round->id/ticks", ['id' => $this->ulid(), 'step' => 'soak'])->assertUnprocessable();
         }
         $this->post("/rounds/$round->id/end", ['how' => 'stopped', 'knows' => '1'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertOk()->assertSee('This round has ended.');
+        $this->get("/rounds/$round->id")->assertOk()->assertSee(__('views/rounds/unreadable.this_round_has_ended'));
         $this->get('/')->assertOk()->assertDontSee('a round that cannot go on');
     }
 }

@@ -33,7 +33,7 @@ final class RoundEndTest extends TestCase
     public function test_two_clicks_on_start_make_one_round(): void
     {
         self::assertSame($this->round()->id, $this->round()->id);
-        $this->get('/')->assertSee('A round is under way');
+        $this->get('/')->assertSee(__('views/machines/show.a_round_is_under_way'));
         $this->post("/machines/{$this->machine->id}/rounds", ['task' => 'filter', 'procedure' => 'juggle'])->assertSessionHasErrors('did');
         $this->post("/machines/{$this->machine->id}/rounds", ['task' => 'heater'])->assertSessionHasErrors('did');
         self::assertSame(1, Round::query()->count());
@@ -90,7 +90,7 @@ final class RoundEndTest extends TestCase
         $this->walk($round, ['pots' => 'lime-slow']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
         $this->get("/rounds/$round->id")->assertSee('Descale: next on')->assertDontSee('still due')->assertSee(
-            'Water tank. Found: slow; left: normal',
+            __('logbook.opening.cleaned', ['part' => 'Water tank', 'found' => 'slow', 'left' => 'normal']),
         );
     }
 
@@ -101,7 +101,9 @@ final class RoundEndTest extends TestCase
             $this->tick($round, $step);
         }
         $this->post("/rounds/$round->id/end", ['how' => 'stopped', 'knows' => '1'])->assertSessionHasNoErrors();
-        $this->get('/')->assertSee('fine filter is off the machine')->assertSee('lower rack is off the machine');
+        $this->get('/')
+            ->assertSee(__('rounds.open.part-off', ['part' => 'fine filter']))
+            ->assertSee(__('rounds.open.part-off', ['part' => 'lower rack']));
     }
 
     public function test_a_round_keeps_to_the_handbook_it_began_with(): void

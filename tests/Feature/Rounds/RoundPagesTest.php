@@ -53,7 +53,7 @@ final class RoundPagesTest extends TestCase
             foreach ($step->capture->options ?? [] as $option) {
                 $page->assertSee("value=\"$option->id\"", false);
             }
-            null === $before ? $page->assertDontSee('← Back') : $page->assertSee("step=$before->id", false);
+            null === $before ? $page->assertDontSee(__('views/rounds/show.back')) : $page->assertSee("step=$before->id", false);
             $this->tick($round, $step->id, match (true) {
                 null === $step->capture => null,
                 in_array($step->capture->id, ['found', 'mouth'], true) => $found,
@@ -63,12 +63,12 @@ final class RoundPagesTest extends TestCase
             $seen[] = $step->id;
             $before = $step;
         }
-        $this->get("/rounds/$round->id")->assertOk()->assertSee('Everything is done.');
+        $this->get("/rounds/$round->id")->assertOk()->assertSee(__('views/rounds/show.everything_is_done', ['what' => '']));
         foreach ($seen as $id) {
             $this->get("/rounds/$round->id?step=$id")->assertOk();
         }
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertOk()->assertSee('Done.');
+        $this->get("/rounds/$round->id")->assertOk()->assertSee(__('rounds.done_headline'));
         $this->get('/logbook')->assertOk();
         self::assertSame('crust' === $residue, in_array('crust-soak', $seen, true));
         self::assertSame('slime' === $residue, in_array('slime-brush', $seen, true));
@@ -82,7 +82,7 @@ final class RoundPagesTest extends TestCase
         $machine = $this->machineOf($ama);
         $round = $this->startRound($ama, $machine);
         $this->tick($round, 'kit');
-        $this->actingAs($nils)->get('/')->assertSee('A round is under way')->assertSee('power off');
+        $this->actingAs($nils)->get('/')->assertSee(__('views/machines/show.a_round_is_under_way'))->assertSee('power off');
         $this->tick($round, 'power-off')->assertSessionHasNoErrors();
         $this->actingAs($ama)->get("/rounds/$round->id")->assertSee('Lift the lower rack out.');
         self::assertSame([$ama->id, $nils->id], $round->ticks()->pluck('made_by')->all());
@@ -123,6 +123,6 @@ final class RoundPagesTest extends TestCase
         $this->clock->move('+7 days');
         self::assertSame('29', $days((string) $this->get('/')->getContent()), 'the clocks went forward on 29 March');
         $this->clock->move('+1 day');
-        $this->get('/')->assertSee('due today');
+        $this->get('/')->assertSee(__('today.due_today'));
     }
 }

@@ -21,7 +21,7 @@ final class RoundTest extends TestCase
             ->assertOk()
             ->assertSee('Put these within reach.')
             ->assertSee('20 ml dish soap')
-            ->assertSee('only if it is dirty');
+            ->assertSee(__('rounds.kit_dirty'));
         $this->tick($round, 'kit')->assertRedirect("/rounds/$round->id");
         $this->get("/rounds/$round->id")
             ->assertSee('Switch it off at the plug or breaker.')
@@ -32,7 +32,10 @@ final class RoundTest extends TestCase
         }
         $this->get("/rounds/$round->id")
             ->assertSee('Hold the filter to the light.')
-            ->assertSee('Patchy after 24 days, so 30 days became 27.')
+            ->assertSee(__('reasons.learned', [
+                'grade' => 'Patchy', 'uses' => '24 days', 'before' => '30 days',
+                'after' => '27', 'limit' => '',
+            ]))
             ->assertSee(
                 'In the tray: Lower rack, Fine filter',
             );
@@ -66,7 +69,7 @@ final class RoundTest extends TestCase
         $this->clock->move('+59 minutes');
         $this->get("/rounds/$round->id")->assertSee('data-left="60"', false);
         $this->clock->move('+2 minutes');
-        $this->get("/rounds/$round->id")->assertSee('data-left="-60"', false)->assertSee('+1:00')->assertSee('It is over');
+        $this->get("/rounds/$round->id")->assertSee('data-left="-60"', false)->assertSee('+1:00')->assertSee(__('rounds.is_over'));
     }
 
     public function test_looking_back_at_a_step_changes_nothing(): void
@@ -114,18 +117,18 @@ final class RoundTest extends TestCase
         $round = $this->round();
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished']);
-        $this->get('/')->assertSee('Nothing to do today');
-        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Checked just now; about 27 days to run.');
+        $this->get('/')->assertSee(__('views/today/ask.nothing'));
+        $this->get("/machines/$round->machine_id?task=filter")->assertSee(__('reasons.clock-decides-today', ['interval' => '27 days']));
 
         $opening = Entry::query()->where('kind', EntryKind::Opening)->latest('seq')->firstOrFail();
         $this->post("/entries/$opening->id/void", ['id' => $this->ulid()])->assertSessionHas('did');
         $after = (string) $this->get('/')->getContent();
         self::assertSame(self::due($before), self::due($after));
 
-        $this->get('/logbook')->assertSee('taken back');
+        $this->get('/logbook')->assertSee(__('views/logbook.taken_back'));
         $voiding = Entry::query()->where('voids', $opening->id)->firstOrFail();
         $this->post("/entries/$voiding->id/void", ['id' => $this->ulid()]);
-        $this->get("/machines/$round->machine_id?task=filter")->assertSee('Checked just now; about 27 days to run.');
+        $this->get("/machines/$round->machine_id?task=filter")->assertSee(__('reasons.clock-decides-today', ['interval' => '27 days']));
     }
 
     private static function due(string $html): string

@@ -39,7 +39,8 @@ final class RoundTogetherTest extends TestCase
             ->json('warning');
         self::assertStringContainsString('Nils did “Hold to the light” after you', (string) $said);
         self::assertSame(0.1, $this->payloads($round, EntryKind::Opening)[0]['found'], 'what Nils saw five minutes later');
-        $this->actingAs($nils)->get("/rounds/$round->id?step=hold-to-light")->assertSee('You two answered this differently');
+        $this->actingAs($nils)->get("/rounds/$round->id?step=hold-to-light")
+            ->assertSee(__('views/components/round/step.you_two_answered_this_differently'));
     }
 
     public function test_soda_after_an_acid_cycle_that_has_ended_is_not_wasted_and_bleach_still_has_to_wait(): void
@@ -67,16 +68,16 @@ final class RoundTogetherTest extends TestCase
         $tub = "/machines/{$this->machine->id}/vessels/tub";
         $this->actingAs($this->user)->post("$tub/pour", ['id' => $this->ulid(), 'agent' => 'white-vinegar'])->assertSessionHasNoErrors();
         $this->clock->move('+3 hours');
-        $this->get('/')->assertSee('Keep apart');
+        $this->get('/')->assertSee(__('views/components/page/handbook-tabs.keep_apart'));
         $this->post("/machines/{$this->machine->id}/uses", ['id' => $this->ulid()])->assertSessionHasNoErrors();
-        $this->get('/')->assertDontSee('Keep apart');
+        $this->get('/')->assertDontSee(__('views/components/page/handbook-tabs.keep_apart'));
 
         $this->clock->move('+1 day');
         $this->post("$tub/clear", ['id' => $this->ulid()])->assertSessionHasNoErrors();
         $this->clock->move('+1 day');
         $this->post("$tub/pour", ['id' => $this->ulid(), 'agent' => 'white-vinegar', 'on' => '2026-06-16', 'happened' => '1'])
             ->assertSessionHasNoErrors();
-        $this->get('/')->assertSee('Keep apart');
+        $this->get('/')->assertSee(__('views/components/page/handbook-tabs.keep_apart'));
     }
 
     public function test_an_inserted_cycle_says_who_poured_what_when(): void
@@ -100,8 +101,8 @@ final class RoundTogetherTest extends TestCase
     public function test_a_running_round_is_stopped_from_today(): void
     {
         $round = $this->begin(['racks']);
-        $this->get('/')->assertSee('Stop this round');
+        $this->get('/')->assertSee(__('views/today/ask.stop_this_round'));
         $this->post("/rounds/$round->id/end", ['how' => 'stopped'])->assertSessionHasNoErrors();
-        $this->get('/')->assertDontSee('A round is under way');
+        $this->get('/')->assertDontSee(__('views/machines/show.a_round_is_under_way'));
     }
 }

@@ -83,7 +83,7 @@ final class RoundTruthTest extends TestCase
         $round = $this->begin(['strip-down'], $cabin);
         $this->walk($round, ['body' => 'heavy', 'body-left' => 'clear', 'water' => 'dry']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertOk()->assertSee('Done.');
+        $this->get("/rounds/$round->id")->assertOk()->assertSee(__('rounds.done_headline'));
         self::assertSame(
             ['sump', 'strip'],
             array_column($this->payloads($round, EntryKind::Opening), 'task'),
@@ -129,11 +129,11 @@ final class RoundTruthTest extends TestCase
             $this->tick($round, $step->id ?? '', $step->capture->options[0]->id ?? null)->assertSessionHasNoErrors();
         }
         $this->tick($round, 'drain-try', 'stands')->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertSee('Leave it like this and go on.');
+        $this->get("/rounds/$round->id")->assertSee(__('views/components/round/step.leave_it_like_this_and_go'));
         $this->tick($round, 'drain-try', 'stands', ['overruled' => '1'])->assertSessionHasNoErrors();
         self::assertNull($round->load('ticks')->progress()->current());
         $this->post("/rounds/$round->id/end", ['how' => 'finished', 'knows' => '1'])->assertSessionHasNoErrors();
-        $this->get("/rounds/$round->id")->assertSee('the water does not drain')->assertSee('Look for the cause');
+        $this->get("/rounds/$round->id")->assertSee('the water does not drain')->assertSee(__('views/rounds/summary.look_for_the_cause'));
         $this->get('/')->assertSee('the water does not drain');
     }
 
@@ -142,12 +142,16 @@ final class RoundTruthTest extends TestCase
         $round = $this->begin(['filter-clean']);
         $this->tick($round, 'hold-to-light', 'film', ['also' => 'crust']);
         $this->walk($round, []);
-        $this->get("/rounds/$round->id")->assertSee('You found white crust on the filter.')->assertSee('Finish, then start: acid wash');
+        $this->get("/rounds/$round->id")
+            ->assertSee('You found white crust on the filter.')
+            ->assertSee(__('views/rounds/show.finish_then_start', ['offer' => 'acid wash']));
         $this->post("/rounds/$round->id/end", ['how' => 'finished', 'then' => 'acid-wash'])->assertSessionHasNoErrors();
         self::assertSame(['acid-wash'], Round::query()->latest('id')->firstOrFail()->procedures);
         $steel = $this->begin(['door-and-seal']);
         $this->tick($steel, 'seal-look', 'seal-spots', ['also' => 'mould']);
         $this->walk($steel, []);
-        $this->get("/rounds/$steel->id")->assertSee('Finish, then start: hot wash')->assertDontSee('bleach wash');
+        $this->get("/rounds/$steel->id")
+            ->assertSee(__('views/rounds/show.finish_then_start', ['offer' => 'hot wash']))
+            ->assertDontSee('bleach wash');
     }
 }

@@ -159,7 +159,7 @@ final class DoorTest extends TestCase
     {
         $this->actingAs($this->member());
         foreach (['machines', 'rounds', 'photos'] as $place) {
-            $this->get("/$place/{$this->ulid()}")->assertNotFound()->assertSee('There is nothing here');
+            $this->get("/$place/{$this->ulid()}")->assertNotFound()->assertSee(__('failures.not_found'));
             $this->get("/$place/%27%20or%201%3D1")->assertNotFound();
         }
         $this->post('/entries/nonsense/void', ['id' => $this->ulid()])->assertNotFound();

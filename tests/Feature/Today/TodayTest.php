@@ -67,16 +67,20 @@ final class TodayTest extends TestCase
             $this->clock->move('+1 day');
         }
         $this->get('/')
-            ->assertSee('One round today.')
-            ->assertSee('60 loads since 1 June, of about 30.')
-            ->assertSee('18 in the last 7 days');
+            ->assertSee(__('views/today/ask.one_round_today'))
+            ->assertSee(__('reasons.clock-decides-since', [
+                'elapsed' => '60 loads', 'since' => '1 June', 'absent' => '', 'interval' => '30',
+            ]))
+            ->assertSee(__('today.use.week', ['uses' => '18']));
     }
 
     public function test_an_empty_kitchen_teaches_how_to_begin(): void
     {
-        $this->actingAs($this->member())->get('/')->assertSee('Add your first machine')->assertSee('at the copper tick it is time');
-        $this->get('/kitchen')->assertSee('No machines yet');
-        $this->get('/logbook')->assertSee('Nothing is written down here yet.');
+        $this->actingAs($this->member())->get('/')
+            ->assertSee(__('views/components/care/first-machine.add_your_first_machine'))
+            ->assertSee(__('views/components/care/first-machine.every_part_gets_a_glass_like'));
+        $this->get('/kitchen')->assertSee(__('places/kitchen.none'));
+        $this->get('/logbook')->assertSee(__('logbook.head.none'));
     }
 
     public function test_logging_in_leads_to_the_page_that_was_asked_for(): void

@@ -95,7 +95,7 @@ final class FaultPagesTest extends TestCase
             $this->actingAs($user->setConnection('other')->unsetRelations())
                 ->get('/')
                 ->assertServiceUnavailable()
-                ->assertSee('The logbook cannot be opened.')
+                ->assertSee(__('failures.missing'))
                 ->assertSee('Nothing was changed')
                 ->assertHeader('X-Frame-Options', 'DENY');
             $this->getJson('/')->assertServiceUnavailable()->assertJsonStructure(['message']);
@@ -172,9 +172,9 @@ final class FaultPagesTest extends TestCase
             );
             $this->actingAs(\App\Models\User::query()->where('email', 'ama@marrowick.example')->firstOrFail())
                 ->get('/')
-                ->assertSee('One round today.')
+                ->assertSee(__('views/today/ask.one_round_today'))
                 ->assertSee('Fine filter')
-                ->assertSee('Found the last times');
+                ->assertSee(__('views/components/care/last-openings.found_the_last_times'));
             DB::rollBack();
             $this->flushSession();
             cache()->flush();

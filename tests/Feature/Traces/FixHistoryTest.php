@@ -29,24 +29,24 @@ final class FixHistoryTest extends TestCase
             ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-01', 'found' => 'clear', 'left' => 'clear'],
         );
         $trace = $this->begin(['food-bits']);
-        $this->get('/')->assertSee('Being looked into')->assertSee('food bits on dishes');
+        $this->get('/')->assertSee(__('views/today/beside.being_looked_into'))->assertSee('food bits on dishes');
         $this->post("/traces/$trace->id/end", ['how' => 'fixed'])->assertSessionHasErrors('action');
         $this->post("/traces/$trace->id/end", ['how' => 'fixed', 'action' => 'prayer'])->assertSessionHasErrors('action');
         $this->post("/traces/$trace->id/end", ['how' => 'fixed', 'action' => 'clean-filter'])->assertSessionHasNoErrors();
         self::assertSame(['fixed', 'clean-filter', 'filter-clogged'], [$trace->refresh()->ended_how, $trace->fixed_by, $trace->cause]);
         $this->answer($trace, 'listen', 'hum')->assertSessionHasErrors('did');
-        $this->get('/logbook')->assertSee('Fixed by: clean the filter');
+        $this->get('/logbook')->assertSee(__('logbook.fix', ['action' => 'clean the filter']));
         self::assertSame(
             0.0,
             app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->wear,
             'the job counts as done, though no round was run',
         );
-        $this->get('/')->assertDontSee('Is it still fixed?');
+        $this->get('/')->assertDontSee(__('views/traces/show.is_it_still_fixed'));
         for ($load = 0; $load < 2; ++$load) {
             $this->clock->move('+1 day');
             $this->post("/machines/{$this->machine->id}/uses", ['id' => $this->ulid()]);
         }
-        $this->get('/')->assertSee('Is it still fixed?');
+        $this->get('/')->assertSee(__('views/traces/show.is_it_still_fixed'));
         $interval = app(CareReader::class)->machine(
             $this->machine,
             $this->user->home(),
@@ -58,25 +58,28 @@ final class FixHistoryTest extends TestCase
             $interval,
             app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->clocks[0]->learned->interval,
         );
-        $this->get('/')->assertDontSee('Is it still fixed?');
+        $this->get('/')->assertDontSee(__('views/traces/show.is_it_still_fixed'));
 
         $this->clock->move('+5 days');
         $again = $this->begin(['food-bits'], '2026-06-21');
-        $this->get("/traces/$again->id")->assertSee('Here before')->assertSee('Clean the filter, 15 June. It held.', false);
+        $this->get("/traces/$again->id")
+            ->assertSee(__('views/traces/show.here_before'))->assertSee('Clean the filter, 15 June. It held.', false);
         self::assertSame(
             'The fine filter is clogged',
             self::first((string) $this->get("/traces/$again->id")->getContent()),
             'what was confirmed here counts',
         );
-        $this->get("/traces/$again->id")->assertSee('Learned here')->assertSee('The fine filter is clogged: confirmed once.');
+        $this->get("/traces/$again->id")
+            ->assertSee(__('views/traces/show.learned_here'))
+            ->assertSee(__('views/traces/show.confirmed', ['name' => 'The fine filter is clogged', 'what' => 'once']));
         $this->get('/handbook/symptoms')->assertSee('clean the filter')->assertSee('the last time; it held 7 days');
         $this->get("/machines/{$this->machine->id}?task=filter")
-            ->assertSee('What it caused, left too long')
+            ->assertSee(__('views/components/care/task-tile.what_it_caused_left_too_long'))
             ->assertSee('Food bits on dishes');
         $chance = self::chance((string) $this->get("/traces/$again->id")->getContent());
         $this->clock->move('+1 minute');
         $this->post("/machines/{$this->machine->id}/forget")->assertSessionHasNoErrors();
-        $this->get("/traces/$again->id")->assertDontSee('Learned here');
+        $this->get("/traces/$again->id")->assertDontSee(__('views/traces/show.learned_here'));
         self::assertNotSame($chance, self::chance((string) $this->get("/traces/$again->id")->getContent()));
     }
 
@@ -86,7 +89,9 @@ final class FixHistoryTest extends TestCase
         $this->post("/traces/$trace->id/end", ['how' => 'fixed', 'action' => 'clear-arms']);
         $this->post("/traces/$trace->id/held", ['held' => '0']);
         self::assertNull($trace->refresh()->ended_at);
-        $this->get("/traces/$trace->id")->assertSee('Clear the spray arms: did not help')->assertSee('Suspects');
+        $this->get("/traces/$trace->id")
+            ->assertSee(__('traces.did_not_help', ['action' => 'Clear the spray arms']))
+            ->assertSee(__('views/traces/show.suspects'));
     }
 
     public function test_the_call_sheet_says_what_was_seen_and_done(): void
@@ -96,9 +101,9 @@ final class FixHistoryTest extends TestCase
         $this->answer($trace, 'clear-sump', null, Trace::FAILED);
         $this->get("/traces/$trace->id/sheet")
             ->assertOk()
-            ->assertSee('Call sheet')
+            ->assertSee(__('views/traces/show.call_sheet'))
             ->assertSee('Listen for half a minute at drain: nothing')
-            ->assertSee('Clear the sump and free the impeller: did not help')
+            ->assertSee(__('traces.did_not_help', ['action' => 'Clear the sump and free the impeller']))
             ->assertSee('rating label');
         $this->put(
             "/machines/{$this->machine->id}",
@@ -115,7 +120,7 @@ final class FixHistoryTest extends TestCase
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
         self::assertSame(1, preg_match_all('#/Type /Page\b#', (string) $pdf->getContent()), 'one page');
         $this->post("/traces/$trace->id/end", ['how' => 'called']);
-        $this->get("/traces/$trace->id")->assertSee('A technician was called on 15 June.');
+        $this->get("/traces/$trace->id")->assertSee(__('traces.ended_on.called', ['day' => '15 June']));
         $this->post("/traces/$trace->id/end", ['how' => 'hired'])->assertSessionHasErrors('how');
     }
 
@@ -125,7 +130,7 @@ final class FixHistoryTest extends TestCase
         $this->answer($trace, 'listen', 'silent');
         $settings = ['name' => 'Home', 'timezone' => 'Europe/Stockholm', 'measures' => 'metric'];
         $this->put('/household', $settings + ['hour_value' => '60', 'call_fee' => '2'])->assertSessionHasNoErrors();
-        $this->get("/traces/$trace->id")->assertSee('Nothing that is left is worth trying');
+        $this->get("/traces/$trace->id")->assertSee(__('traces.why_call'));
         $this->put('/household', $settings + ['hour_value' => '60', 'call_fee' => '0'])->assertSessionHasErrors('call_fee');
     }
 }

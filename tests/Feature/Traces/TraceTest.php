@@ -20,12 +20,14 @@ final class TraceTest extends TestCase
         $this->get("/traces/$trace->id")->assertSeeInOrder(
             ['Do this first', 'at its breaker', 'valve under the sink', 'Call a technician.', 'This can hurt someone.'],
         )
-            ->assertDontSee('You put it right yourself')
+            ->assertDontSee(__('views/traces/show.you_put_it_right_yourself'))
             ->assertDontSee('has not helped either');
         $this->user->home()->update(['call_fee' => 1.0]); // calling costs least, and is still for safety
-        $this->get("/traces/$trace->id")->assertSee('This can hurt someone.')->assertDontSee('You put it right yourself');
+        $this->get("/traces/$trace->id")
+            ->assertSee(__('traces.why_hazard'))->assertDontSee(__('views/traces/show.you_put_it_right_yourself'));
         $this->user->home()->update(['call_fee' => 120.0]);
-        $this->get('/traces/'.$this->begin(['smell'])->id)->assertDontSee('Do this first')->assertSee('You put it right yourself');
+        $this->get('/traces/'.$this->begin(['smell'])->id)
+            ->assertDontSee(__('traces.first'))->assertSee(__('views/traces/show.you_put_it_right_yourself'));
     }
 
     public function test_what_is_not_offered_is_named_with_its_reason(): void
@@ -76,17 +78,18 @@ final class TraceTest extends TestCase
     {
         $trace = $this->begin(['standing-water']);
         $this->answer($trace, 'listen', 'silent');
-        $this->get("/traces/$trace->id")->assertSee('likelier: listen for half a minute at drain: nothing');
+        $this->get("/traces/$trace->id")->assertSee(__('traces.raised', ['answer' => 'listen for half a minute at drain: nothing']));
         $this->clock->move('+1 minute');
         $round = $this->startRound($this->user, $this->machine, 'filter-clean');
         $this->walk($round, ['found' => 'patchy']);
         $this->post("/rounds/$round->id/end", ['how' => 'finished']);
-        $this->get("/rounds/$round->id")->assertSee('Did it help? Back to what you were looking into')->assertSee("/traces/$trace->id");
+        $this->get("/rounds/$round->id")->assertSee(__('views/rounds/summary.did_it_help_back_to_what'))->assertSee("/traces/$trace->id");
     }
 
     public function test_what_is_noticed_is_written_down_with_or_without_looking_for_why(): void
     {
-        $this->get("/machines/{$this->machine->id}/trace")->assertOk()->assertSee('What is it doing?')->assertSee('Food bits on dishes');
+        $this->get("/machines/{$this->machine->id}/trace")
+            ->assertOk()->assertSee(__('views/traces/create.what_is_it_doing'))->assertSee('Food bits on dishes');
         $this->post(
             "/machines/{$this->machine->id}/traces",
             ['id' => $this->ulid(), 'symptoms' => ['zone-dirty'], 'since' => '2026-06-10', 'where' => 'upper-left', 'badly' => 'bearable'],
@@ -122,10 +125,14 @@ final class TraceTest extends TestCase
     {
         $trace = $this->begin(['standing-water']);
         $before = self::first(
-            (string) $this->get("/traces/$trace->id")->assertOk()->assertSee('Suspects')->assertSee('Nothing yet.')->getContent(),
+            (string) $this->get("/traces/$trace->id")
+                ->assertOk()->assertSee(__('views/traces/show.suspects'))
+                ->assertSee(__('views/components/trace/call-sheet.nothing_yet'))->getContent(),
         );
         $this->answer($trace, 'listen', 'silent')->assertRedirect("/traces/$trace->id");
-        $this->get("/traces/$trace->id")->assertSee('Listen for half a minute at drain: nothing')->assertSee('Copper mark');
+        $this->get("/traces/$trace->id")
+            ->assertSee('Listen for half a minute at drain: nothing')
+            ->assertSee(__('views/traces/show.copper_mark_before_your_last_answer'));
         self::assertNotSame($before, self::first((string) $this->get("/traces/$trace->id")->getContent()));
         self::assertSame('The drain pump is dead', self::first((string) $this->get("/traces/$trace->id")->getContent()));
         $this->get('/logbook')->assertSee('Listen for half a minute at drain: nothing');
@@ -141,7 +148,7 @@ final class TraceTest extends TestCase
         $trace = $this->begin(['standing-water']);
         preg_match('/name="card" value="([^"]+)"/', (string) $this->get("/traces/$trace->id")->getContent(), $card);
         $this->answer($trace, $card[1] ?? '', null, Trace::SKIPPED);
-        $page = (string) $this->get("/traces/$trace->id")->assertSee('left out')->getContent();
+        $page = (string) $this->get("/traces/$trace->id")->assertSee(__('views/rounds/show.left_out'))->getContent();
         preg_match('/name="card" value="([^"]+)"/', $page, $next);
         self::assertNotSame($card[1] ?? '', $next[1] ?? '');
         $this->get("/traces/$trace->id?card=clear-sump")
@@ -158,11 +165,13 @@ final class TraceTest extends TestCase
             ['id' => $this->ulid(), 'task' => 'filter', 'on' => '2026-06-14', 'found' => 'heavy', 'left' => 'clear'],
         );
         $trace = $this->begin(['food-bits']);
-        $this->get("/traces/$trace->id")->assertSee('The filter against the light: light comes through')->assertSee('from the logbook');
+        $this->get("/traces/$trace->id")
+            ->assertSee('The filter against the light: light comes through')
+            ->assertSee(__('views/traces/show.from_the_logbook'));
         $this->post("/traces/$trace->id/end", ['how' => 'left']);
         $this->clock->move('+5 days');
         $later = $this->begin(['food-bits'], '2026-06-19');
-        $this->get("/traces/$later->id")->assertDontSee('from the logbook');
+        $this->get("/traces/$later->id")->assertDontSee(__('views/traces/show.from_the_logbook'));
     }
 
     public function test_what_was_poured_and_a_light_that_is_on_are_not_asked_about(): void
@@ -184,7 +193,9 @@ final class TraceTest extends TestCase
             ['id' => $this->ulid(), 'agent' => 'white-vinegar', 'how' => 'happened'],
         )->assertSessionHasNoErrors();
         $trace = $this->begin(['sour']);
-        $this->get("/traces/$trace->id")->assertSee('Brew a cup of plain water and smell it: sour')->assertSee('from the logbook');
+        $this->get("/traces/$trace->id")
+            ->assertSee('Brew a cup of plain water and smell it: sour')
+            ->assertSee(__('views/traces/show.from_the_logbook'));
     }
 
     public function test_two_people_answering_at_once_are_told_and_nothing_is_lost(): void
@@ -206,7 +217,7 @@ final class TraceTest extends TestCase
         );
         $this->get("/traces/$trace->id")
             ->assertOk()
-            ->assertSee('an answer to a question that the handbook no longer asks')
+            ->assertSee(__('traces.gone'))
             ->assertDontSee('contradict');
     }
 }
