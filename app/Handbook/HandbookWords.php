@@ -22,9 +22,7 @@ final readonly class HandbookWords
         $needed = [];
         foreach (array_keys($handbook->kindNames()) as $id) {
             $kind = $handbook->kind($id);
-            foreach (['one', 'many'] as $number) {
-                $needed["units.$kind->useUnit.$number"] = "machines/$id/kind.yaml";
-            }
+            $needed["units.counted.$kind->useUnit"] = "machines/$id/kind.yaml";
             foreach (array_keys($kind->procedureNames) as $procedure) {
                 foreach ($kind->procedures->procedure($procedure)->steps as $step) {
                     $needed += array_fill_keys(self::ofStep($step), "machines/$id/procedures/$procedure.yaml");

@@ -20,6 +20,7 @@ use App\Outside\OutboxTransport;
 use App\Policies\HouseholdRecordPolicy;
 use App\Support\Caller;
 use App\Support\PendingLogin;
+use App\Support\PluralSelector;
 use App\Support\Scalar;
 use App\Support\StandingClock;
 use App\View\Errors\ErrorSummary;
@@ -38,6 +39,7 @@ use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 use Illuminate\Validation\Rules\Password;
 use Psr\Clock\ClockInterface;
 
@@ -47,6 +49,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         Connection::resolverFor('pgsql', PostgresHomeConnection::make(...));
+        $this->app->extend('translator', static function (Translator $words): Translator {
+            $words->setSelector(new PluralSelector());
+
+            return $words;
+        });
         $this->app->scoped(HouseMeasures::class);
         $this->app->scoped(ErrorSummary::class);
         $this->app->bind(Caller::class, static fn (Application $app): Caller => new Caller(

@@ -10,6 +10,9 @@ final readonly class PseudoWords
     private const FROM = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ';
     private const TO = 'áƀçđéƒğĥíĵķłɱñóƥɋŕšŧúṽŵẋýžÁƁÇĐÉƑĞĤÍĴĶŁṀÑÓƤɊŔŠŦÚṼŴẊÝŽ';
 
+    /** How days and times are written is no wording. */
+    private const PATTERNS = 'patterns';
+
     /**
      * @param array<mixed> $words
      *
@@ -17,11 +20,12 @@ final readonly class PseudoWords
      */
     public static function all(array $words): array
     {
-        return array_map(static fn (mixed $each): mixed => match (true) {
+        return array_combine(array_keys($words), array_map(static fn (mixed $each, int|string $key): mixed => match (true) {
+            self::PATTERNS === $key => $each,
             is_array($each) => self::all($each),
             is_string($each) => self::of($each),
             default => $each,
-        }, $words);
+        }, $words, array_keys($words)));
     }
 
     public static function of(string $words): string

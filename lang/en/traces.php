@@ -38,6 +38,7 @@ return [
         'lives' => 'You have lived with it since :day.',
         'replaced' => 'Replaced on :day.',
     ],
+    'odds' => ':times in :of',
     'certain' => 'nearly certain',
     'hardly' => 'less than 1 in 80',
     'pick_one' => 'Tick at least one thing that you noticed.',

@@ -3,19 +3,36 @@
 declare(strict_types=1);
 
 return [
+    // How days and times are written: patterns of ICU, whose names of days and months are those of this language.
+    'patterns' => [
+        'day' => 'd MMMM',
+        'day_year' => 'd MMMM y',
+        'weekday' => 'EEE d MMMM',
+        'long_weekday' => 'EEEE d MMMM',
+        'long_weekday_year' => 'EEEE d MMMM y',
+        'short' => 'd MMM',
+        'short_year' => 'd MMM y',
+        'month' => 'LLL',
+        'name_of_day' => 'cccc',
+        'time' => 'HH:mm',
+        'day_time' => 'd MMMM, HH:mm',
+    ],
     'when' => [
         'today' => 'today',
         'tomorrow' => 'tomorrow',
         'yesterday' => 'yesterday',
-        'in' => 'in :days days',
-        'ago' => ':days days ago',
+        'in' => 'in :count day|in :count days',
+        'ago' => ':count day ago|:count days ago',
     ],
-    'days' => ['one' => ':n day', 'many' => ':n days'],
-    'loads' => ['one' => ':n load', 'many' => ':n loads'],
-    'brews' => ['one' => ':n brew', 'many' => ':n brews'],
-    'meals' => ['one' => ':n meal', 'many' => ':n meals'],
-    'litres' => ['one' => ':n litre', 'many' => ':n litres'],
-    'gallons' => ['one' => ':n gallon', 'many' => ':n gallons'],
+    'counted' => [
+        'days' => ':n day|:n days',
+        'loads' => ':n load|:n loads',
+        'brews' => ':n brew|:n brews',
+        'meals' => ':n meal|:n meals',
+        'litres' => ':n litre|:n litres',
+        'gallons' => ':n gallon|:n gallons',
+        'cooking-hours' => ':n cooking hour|:n cooking hours',
+    ],
     'portions' => [
         'ml' => 'millilitres',
         'g' => 'grams',
@@ -38,5 +55,4 @@ return [
         'mg/L' => 'mg/L',
         'mmol/L' => 'mmol/L',
     ],
-    'cooking-hours' => ['one' => ':n cooking hour', 'many' => ':n cooking hours'],
 ];

@@ -91,7 +91,7 @@ final readonly class YearChart
         $months = [];
         for ($day = $first; !$day->isAfter($last); $day = $day->plus(1)) {
             if ('01' === $day->midnight()->format('d')) {
-                $months[] = [$x($day), $day->midnight()->format('M')];
+                $months[] = [$x($day), Dates::month($day)];
             }
         }
 

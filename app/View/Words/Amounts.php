@@ -62,6 +62,6 @@ final class Amounts
 
     private static function rounded(float $count): string
     {
-        return rtrim(rtrim(number_format($count, 1, '.', "\u{202F}"), '0'), '.');
+        return Numbers::upTo($count, 1);
     }
 }

@@ -27,7 +27,7 @@ final readonly class BackupWords
         $now = $this->clock->now();
         $line = (string) __('household.backup.last', [
             'day' => Dates::day(Day::at($newest->madeAt, $household->zone()), Day::at($now, $household->zone())),
-            'time' => $newest->madeAt->setTimezone($household->zone())->format('H:i'),
+            'time' => Dates::time($newest->madeAt, $household->zone()),
         ]);
 
         return $newest->madeAt < $now->modify(sprintf('-%d days', self::DAYS)) ? $line.' '.__('household.backup.old') : $line;

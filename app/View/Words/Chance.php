@@ -43,6 +43,6 @@ final class Chance
             $best = abs($odds($each[0] / $each[1]) - $odds($chance)) < abs($odds($best[0] / $best[1]) - $odds($chance)) ? $each : $best;
         }
 
-        return "$best[0] in $best[1]";
+        return (string) __('traces.odds', ['times' => $best[0], 'of' => $best[1]]);
     }
 }

@@ -4,38 +4,40 @@ declare(strict_types=1);
 
 namespace App\View\Words;
 
+use App\Support\IcuLocale;
 use GoodRinse\Core\Quantity\Day;
 
-/** Says when, in English; the names of days and months are PHP's own. */
+/** Says when. Names of days and months are those of ICU for the language of the pages; the order is the language file's. */
 final class Dates
 {
     /** Days within which a day and a month say which year is meant. */
     private const SAME_YEAR = 270;
 
+    /** @var array<string, \IntlDateFormatter> by locale and pattern */
+    private static array $formatters = [];
+
     /** "12 October", with the year where it is not this one. */
     public static function day(Day $day, ?Day $today = null): string
     {
-        $other = null === $today || $day->midnight()->format('Y') !== $today->midnight()->format('Y');
-
-        return self::format($day, $other ? 'j F Y' : 'j F');
+        return self::format($day, null !== $today && self::year($day) === self::year($today) ? 'day' : 'day_year');
     }
 
     /** "Thu 3 December". */
     public static function weekday(Day $day): string
     {
-        return self::format($day, 'D j F');
+        return self::format($day, 'weekday');
     }
 
     /** "Thursday 3 December", with the year where it is not this one. */
     public static function longWeekday(Day $day, Day $today): string
     {
-        return self::format($day, 'l '.($day->midnight()->format('Y') === $today->midnight()->format('Y') ? 'j F' : 'j F Y'));
+        return self::format($day, self::year($day) === self::year($today) ? 'long_weekday' : 'long_weekday_year');
     }
 
     /** "3 Dec", with the year where it is far from today. */
     public static function short(Day $day, ?Day $today = null): string
     {
-        return self::format($day, null === $today || abs($day->since($today)) < self::SAME_YEAR ? 'j M' : 'j M Y');
+        return self::format($day, null === $today || abs($day->since($today)) < self::SAME_YEAR ? 'short' : 'short_year');
     }
 
     /**
@@ -45,10 +47,21 @@ final class Dates
      */
     public static function ends(Day $from, Day $to, Day $today): array
     {
-        $year = static fn (Day $day): string => $day->midnight()->format('Y');
-        $format = $year($from) === $year($today) && $year($to) === $year($today) ? 'j M' : 'j M Y';
+        $pattern = self::year($from) === self::year($today) && self::year($to) === self::year($today) ? 'short' : 'short_year';
 
-        return [self::format($from, $format), self::format($to, $format)];
+        return [self::format($from, $pattern), self::format($to, $pattern)];
+    }
+
+    /** "Jun", as an axis has it. */
+    public static function month(Day $day): string
+    {
+        return self::format($day, 'month');
+    }
+
+    /** @param int<1, 7> $number 1 is Monday */
+    public static function nameOfDay(int $number): string
+    {
+        return self::format(Day::of("2024-01-0$number"), 'name_of_day');
     }
 
     /** "today", "tomorrow", "in 6 days", "yesterday", "3 days ago". */
@@ -60,19 +73,55 @@ final class Dates
             0 === $days => (string) __('units.when.today'),
             1 === $days => (string) __('units.when.tomorrow'),
             -1 === $days => (string) __('units.when.yesterday'),
-            $days > 0 => (string) __('units.when.in', ['days' => $days]),
-            default => (string) __('units.when.ago', ['days' => -$days]),
+            $days > 0 => trans_choice('units.when.in', $days, ['count' => Numbers::upTo($days, 0)]),
+            default => trans_choice('units.when.ago', -$days, ['count' => Numbers::upTo(-$days, 0)]),
         };
     }
 
     /** "18:25" on the household's clock. */
     public static function time(\DateTimeInterface $at, \DateTimeZone $zone): string
     {
-        return \DateTimeImmutable::createFromInterface($at)->setTimezone($zone)->format('H:i');
+        return self::written(self::onClock($at, $zone), 'time');
     }
 
-    private static function format(Day $day, string $format): string
+    /** "3 December, 18:25" on the household's clock. */
+    public static function dayAndTime(\DateTimeInterface $at, \DateTimeZone $zone): string
     {
-        return $day->midnight()->format($format);
+        return self::written(self::onClock($at, $zone), 'day_time');
+    }
+
+    private static function year(Day $day): string
+    {
+        return $day->midnight()->format('Y');
+    }
+
+    private static function format(Day $day, string $pattern): string
+    {
+        return self::written($day->midnight(), $pattern);
+    }
+
+    /** The day and time that a clock shows there, as if it were UTC: which zones there are is PHP's to know, not ICU's. */
+    private static function onClock(\DateTimeInterface $at, \DateTimeZone $zone): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable(
+            \DateTimeImmutable::createFromInterface($at)->setTimezone($zone)->format('Y-m-d H:i:s'),
+            new \DateTimeZone('UTC'),
+        );
+    }
+
+    /** @param \DateTimeImmutable $at in UTC */
+    private static function written(\DateTimeImmutable $at, string $pattern): string
+    {
+        $locale = IcuLocale::current();
+        $formatter = self::$formatters["$locale $pattern"] ??= new \IntlDateFormatter(
+            $locale,
+            \IntlDateFormatter::NONE,
+            \IntlDateFormatter::NONE,
+            'UTC',
+            \IntlDateFormatter::GREGORIAN,
+            (string) __("units.patterns.$pattern"),
+        );
+
+        return (string) $formatter->format($at);
     }
 }

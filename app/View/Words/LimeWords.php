@@ -51,7 +51,7 @@ final readonly class LimeWords
             'litres' => $volume($litres),
             'uses' => Uses::counted($litresPerUse > 0 ? $litres / $litresPerUse : 0.0, $useUnit),
             'limit' => $volume($limit),
-            'share' => rtrim(rtrim(number_format($doses->deposited * $share->factor, 3), '0'), '.'),
+            'share' => Numbers::upTo($doses->deposited * $share->factor, 3),
             'plain' => Uses::number(round($litres, 1)),
             'grams' => self::grams($grams),
             'low' => self::grams($grams / $share->spread),
@@ -136,7 +136,7 @@ final readonly class LimeWords
     /** @return list<string> */
     public function share(LimeShare $share): array
     {
-        $values = ['factor' => rtrim(rtrim(number_format($share->factor, 2), '0'), '.'), 'descalings' => (string) $share->descalings];
+        $values = ['factor' => Numbers::upTo($share->factor, 2), 'descalings' => (string) $share->descalings];
 
         return [self::text(match (true) {
             0 === $share->descalings => 'share.none',

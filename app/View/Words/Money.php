@@ -35,7 +35,7 @@ final class Money
     {
         $whole = round($amount, 2) === round($amount);
 
-        return $whole ? Uses::number(round($amount)) : number_format($amount, 2, '.', "\u{202F}");
+        return $whole ? Uses::number(round($amount)) : Numbers::fixed($amount, 2);
     }
 
     private static function shown(string $shown, Household $household): string

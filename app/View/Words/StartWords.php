@@ -66,7 +66,7 @@ final readonly class StartWords
         $limit = $doses->brewLimit;
         $in = HouseMeasures::field('ml');
         $volume = static fn (float $litres): string => $in->isKept()
-            ? (string) round($litres, 2)
+            ? Numbers::upTo($litres, 2)
             : Uses::number($in->written($litres * 1000));
 
         return (string) __($start->guessed ? 'rhythm.start_water_guess' : 'rhythm.start_water', $values + [

@@ -37,9 +37,8 @@ final readonly class TrendWords
             $size < 1 => 2,
             default => 1,
         };
-        $shown = number_format($size, $digits, '.', '');
 
-        return 0 === $digits ? $shown : rtrim(rtrim($shown, '0'), '.');
+        return Numbers::upTo($size, $digits);
     }
 
     /** How the newest figures compare with what is usual, as a sentence. */

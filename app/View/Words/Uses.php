@@ -13,12 +13,12 @@ final class Uses
     /** A count with its unit, "24 loads"; to one decimal where it is small and not whole. */
     public static function counted(float $count, string $unit): string
     {
-        $shown = self::amount($count, $unit);
-        $unit = HouseMeasures::field($unit)->name;
+        $in = HouseMeasures::field($unit);
+        $count = $in->written($count);
+        $shown = self::number($count);
+        $words = trans_choice("units.counted.$in->name", round($count, self::decimals($count)), ['n' => $shown]);
 
-        $words = __("units.$unit.".('1' === $shown ? 'one' : 'many'), ['n' => $shown]);
-
-        return is_string($words) && !str_starts_with($words, 'units.') ? $words : "$shown $unit";
+        return str_starts_with($words, 'units.') ? "$shown $in->name" : $words;
     }
 
     /** How long from one time to the next, with its unit: a part of a day falls due on the next one, so days are whole. */
@@ -92,8 +92,12 @@ final class Uses
 
     public static function number(float $count): string
     {
-        $decimals = $count < 10 && abs($count - round($count)) >= 0.05 ? 1 : 0;
+        return Numbers::upTo($count, self::decimals($count));
+    }
 
-        return number_format($count, $decimals, '.', "\u{202F}");
+    /** One where the count is small and not whole. */
+    private static function decimals(float $count): int
+    {
+        return $count < 10 && abs($count - round($count)) >= 0.05 ? 1 : 0;
     }
 }

@@ -118,6 +118,6 @@ final readonly class WorkingWords
 
     private static function n(float $number): string
     {
-        return rtrim(rtrim(number_format($number, 2, '.', "\u{202F}"), '0'), '.');
+        return Numbers::upTo($number, 2);
     }
 }

@@ -1,14 +1,20 @@
 // Copies the text beside it; where the clipboard is closed to us it is selected for the person to copy.
+import { words } from '../words.js';
+
 export default () => ({
-    label: 'Copy it',
+    label: '',
+
+    init() {
+        this.label = this.$root.querySelector('button').textContent;
+    },
 
     async copy() {
         this.$refs.text.select();
         try {
             await navigator.clipboard.writeText(this.$refs.text.value);
-            this.label = 'Copied';
+            this.label = words('copied');
         } catch {
-            this.label = 'Selected: copy it now';
+            this.label = words('selected');
         }
     },
 });

@@ -1,4 +1,6 @@
 // What is counted picks the mesh that comes nearest; the server computes with the count itself.
+import { words } from '../words.js';
+
 export default () => ({
     // What is marked on the drawing fills the counts.
     fill(event) {
@@ -37,7 +39,7 @@ export default () => ({
             Math.abs(mesh.dataset.fraction - share) < Math.abs(best.dataset.fraction - share) ? mesh : best,
         );
         nearest.click();
-        this.$refs.said.textContent = `${sum('shut')} of ${all} shut: ${Math.round(share * 100)} %.`;
+        this.$refs.said.textContent = words('shut', { count: sum('shut'), all, percent: Math.round(share * 100) });
     },
 
     // A row counts once somebody has said how many are shut.

@@ -1,9 +1,15 @@
 // Shows that a picture was chosen.
+import { words } from '../words.js';
+
 export default () => ({
-    label: 'Add a picture',
+    label: '',
+
+    init() {
+        this.label = this.none = this.$root.querySelector('label span').textContent;
+    },
 
     chosen(event) {
         const [file] = event.target.files;
-        this.label = file ? `Picture: ${file.name}` : 'Add a picture';
+        this.label = file ? words('chosen', { file: file.name }) : this.none;
     },
 });

@@ -1,5 +1,6 @@
 // What a round draws by itself while there is no network: its next step, what is off the machine, its waits.
 import { ulid } from '../offline/ahead.js';
+import { words } from '../words.js';
 
 export const drawing = {
     showStep(state, ahead) {
@@ -8,11 +9,11 @@ export const drawing = {
         this.$refs.reveals?.remove();
         const body = tile.querySelector('.step__body');
         if (!next) {
-            this.$refs.ask.textContent = 'All steps are done here.';
+            this.$refs.ask.textContent = words('all_done');
             body.replaceChildren(
                 Object.assign(document.createElement('p'), {
                     className: 'step__say',
-                    textContent: 'Finish the round when the network is back; everything is kept until then.',
+                    textContent: words('finish_later'),
                 }),
             );
             this.$refs.done.hidden = true;
@@ -43,7 +44,7 @@ export const drawing = {
         const names = state.off.map((part) => ahead.nameOf(part));
         const said = document.createElement('p');
         said.dataset.tray = '';
-        said.textContent = names.length === 0 ? 'Nothing is off.' : `${names.join(', ')}. Goes back the other way round.`;
+        said.textContent = names.length === 0 ? words('nothing_off') : words('tray', { parts: names.join(', ') });
         const left = [...new Set(state.leftOn)].map((part) => ahead.nameOf(part).toLowerCase());
         this.$refs.tray.replaceChildren(
             said,
@@ -52,7 +53,7 @@ export const drawing = {
                 : [
                       Object.assign(document.createElement('p'), {
                           className: 'muted small mb-0',
-                          textContent: `Left on: ${left.join(', ')}.`,
+                          textContent: words('left_on', { parts: left.join(', ') }),
                       }),
                   ]),
         );

@@ -5,6 +5,7 @@ import { Ahead, fetchAhead } from '../offline/ahead.js';
 import { project } from '../offline/projector.js';
 import { flush, keep, waiting } from '../offline/outbox.js';
 import { stayAwake } from '../offline/awake.js';
+import { words } from '../words.js';
 import { drawing } from './round-drawing.js';
 import { keys } from './round-keys.js';
 
@@ -68,7 +69,7 @@ export default () => ({
             });
             const said = await answer.json().catch(() => ({}));
             if (!answer.ok) {
-                this.trouble(said.message ?? 'That did not go through. Reload this page and try again; nothing you ticked is lost.');
+                this.trouble(said.message ?? words('failed'));
             } else if (said.message || said.warning) {
                 this.sayAndGoOn([said.warning, said.message].filter(Boolean).join(' '), said.next);
             } else {
@@ -81,7 +82,7 @@ export default () => ({
 
     sayAndGoOn(message, next) {
         this.trouble(message);
-        this.$refs.done.textContent = 'Go on';
+        this.$refs.done.textContent = words('go_on');
         this.$refs.done.type = 'button';
         this.$refs.done.removeAttribute('form');
         this.$refs.done.addEventListener('click', () => location.replace(next), { once: true });
@@ -95,9 +96,7 @@ export default () => ({
         try {
             await keep(this.$refs.form.action, form);
         } catch {
-            this.trouble(
-                'The network dropped, and this browser keeps nothing. Your answer is still here: press Done again when it is back.',
-            );
+            this.trouble(words('not_kept'));
 
             return;
         }
@@ -109,10 +108,9 @@ export default () => ({
         const ahead = Ahead.kept(this.place.ahead);
         const kept = await this.mine();
         this.$refs.offline.hidden = false;
-        const waits = kept.length === 1 ? '1 step waits here and is' : `${kept.length} steps wait here and are`;
-        this.$refs.offline.textContent = `No network. ${waits} sent when it is back; just go on.`;
+        this.$refs.offline.textContent = words('steps_wait', { count: kept.length });
         if (ahead === null) {
-            this.trouble('This device has not fetched the steps ahead. Your answer is kept and is sent when the network is back.');
+            this.trouble(words('not_fetched'));
 
             return;
         }
@@ -158,14 +156,14 @@ export default () => ({
             });
             const said = await answer.json().catch(() => ({}));
             if (!answer.ok) {
-                this.trouble(said.message ?? 'That did not go through. Go on; you are asked the next time.');
+                this.trouble(said.message ?? words('reveal_failed'));
             } else if (this.touched) {
                 form.replaceChildren(Object.assign(document.createElement('p'), { textContent: said.message }));
             } else {
                 location.replace(this.place.here);
             }
         } catch {
-            this.trouble('No network: this can wait. Go on; you are asked the next time.');
+            this.trouble(words('reveal_offline'));
         }
     },
 
@@ -180,7 +178,7 @@ export default () => ({
             }
         } else if (said.length > 0) {
             this.$refs.offline.hidden = false;
-            this.$refs.offline.textContent = 'Sent.';
+            this.$refs.offline.textContent = words('sent');
             this.sayAndGoOn(said.join(' '), this.place.here);
         } else {
             location.replace(this.place.here);
@@ -205,7 +203,7 @@ export default () => ({
             }
             if (this.touched || !this.place.current) {
                 this.$refs.offline.hidden = false;
-                this.$refs.offline.textContent = 'Somebody has gone on with this round on another device. What you send now still counts.';
+                this.$refs.offline.textContent = words('elsewhere');
                 this.place.last = state.last;
             } else {
                 location.replace(this.place.here);

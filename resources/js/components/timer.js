@@ -1,5 +1,6 @@
 // Counts a wait down from what the server says is left, so a reload or another device shows the same. With
 // several waits the page's title tells of the one that ends first.
+import { words } from '../words.js';
 import { ask, canAsk, notify } from '../offline/notify.js';
 
 const twoDigits = (number) => String(number).padStart(2, '0');
@@ -30,7 +31,7 @@ function tellInTitle() {
     const [first] = [...running].sort((a, b) => a.endsAt - b.endsAt);
     const left = first ? Math.round((first.endsAt - Date.now()) / 1000) : 0;
     if (first) {
-        document.title = left > 0 ? `${shownFor(left)} ${first.label} · ${title}` : `${first.label} is over · ${title}`;
+        document.title = left > 0 ? `${shownFor(left)} ${first.label} · ${title}` : `${words('is_over', { what: first.label })} · ${title}`;
     }
 }
 
@@ -64,9 +65,9 @@ export default () => ({
         if (left <= 0 && !this.over) {
             this.over = true;
             this.$refs.clock.classList.add('clock--over');
-            this.$refs.word.textContent = 'It is over. Go on when you are ready.';
+            this.$refs.word.textContent = words('over');
             ring();
-            notify(`${this.label} is over`, document.querySelector('h1')?.textContent.trim() ?? '');
+            notify(words('is_over', { what: this.label }), document.querySelector('h1')?.textContent.trim() ?? '');
         }
     },
 });

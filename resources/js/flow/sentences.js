@@ -1,7 +1,7 @@
 // What an arm does for the rack, in the words that the server gives: as app/View/Words/FlowWords puts them.
+import { fill } from '../words.js';
 import { dullShare, flow } from './spray.js';
 
-const fill = (text, values) => Object.entries(values).reduce((all, [key, value]) => all.replaceAll(`:${key}`, value), text);
 const percent = (share) => String(Math.round(share * 100));
 const upper = (text) => text.charAt(0).toUpperCase() + text.slice(1);
 

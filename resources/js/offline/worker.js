@@ -1,5 +1,6 @@
 // Lets the service worker keep the pages of a running round, and says on every page when something still waits
 // to be sent.
+import { words } from '../words.js';
 import { flush, waiting } from './outbox.js';
 
 const note = (text) => {
@@ -35,7 +36,7 @@ export const startWorker = async () => {
         }
     }
     if ('seen' in document.body.dataset) {
-        note('No network. This is Today as you last saw it; a round under way and the shopping list go on without one.');
+        note(words('seen'));
 
         return;
     }
@@ -44,8 +45,8 @@ export const startWorker = async () => {
     }
     const { sent, said, left } = await flush();
     note([
-        sent > 0 ? `${sent} ${sent === 1 ? 'thing' : 'things'} you did without a network ${sent === 1 ? 'was' : 'were'} sent.` : '',
-        left > 0 ? `${left} ${left === 1 ? 'thing waits' : 'things wait'} to be sent.` : '',
+        sent > 0 ? words('things_sent', { count: sent }) : '',
+        left > 0 ? words('things_wait', { count: left }) : '',
         ...said,
     ].filter(Boolean).join(' '));
 };

@@ -18,9 +18,10 @@
                 <p><a href="{{ route('devices.show', $device) }}">{{ $device->name }}</a>
                     <span class="muted small">{{ $device->token_hash === null
                         ? __('views/devices/create.shut_out') : ($device->last_seen_at
-                    ? __('views/devices/create.last_heard_of').' '.$device->last_seen_at->setTimezone($machine->household->timezone ??
-                        'UTC')->format('j F, H:i')
-                    : __('views/devices/create.not_heard_of_yet')) }}</span></p>
+                    ? __('views/devices/create.last_data', [
+                        'at' => App\View\Words\Dates::dayAndTime($device->last_seen_at, $zone),
+                    ])
+                    : __('views/devices/create.no_data_yet')) }}</span></p>
             @empty
                 <p class="muted mb-0">{{ __('views/devices/create.no_counter_yet') }}</p>
             @endforelse

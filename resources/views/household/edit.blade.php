@@ -111,7 +111,7 @@
                             @method('delete')
                             <span class="small">{{
                                 __('views/household/edit.open_invitation_until', ['format' =>
-                                    $invitation->expires_at->setTimezone($household->timezone)->format('j F, H:i')]) }}</span>
+                                    App\View\Words\Dates::dayAndTime($invitation->expires_at, $household->zone())]) }}</span>
                             <button class="push push--quiet">{{ __('views/household/edit.take_it_back') }}</button>
                         </form>
                     @endforeach

@@ -25,7 +25,7 @@
                     @csrf
                     @method('delete')
                     <span class="small">{{ __("reminders.made.$feed->reader") }}
-                        {{ $feed->created_at->setTimezone($household->timezone)->format('j F, H:i') }}</span>
+                        {{ App\View\Words\Dates::dayAndTime($feed->created_at, $household->zone()) }}</span>
                     <button class="push push--quiet">{{ __('views/reminders/edit.close_it') }}</button>
                 </form>
             @endforeach
@@ -77,8 +77,8 @@
                 __('views/reminders/edit.send_todays_now') }}</button></form>
             @foreach ($mails as $mail)
                 <details class="mt-2" @if ($loop->first) open @endif>
-                    <summary>{{ $mail->subject }} <span class="muted small">{{ Carbon\CarbonImmutable::parse($mail->sent_at,
-                        'UTC')->setTimezone($household->timezone)->format('j F, H:i') }}</span></summary>
+                    <summary>{{ $mail->subject }} <span class="muted small">{{ App\View\Words\Dates::dayAndTime(
+                        Carbon\CarbonImmutable::parse($mail->sent_at, 'UTC'), $household->zone()) }}</span></summary>
                     <pre class="mail">{{ $mail->text }}</pre>
                 </details>
             @endforeach

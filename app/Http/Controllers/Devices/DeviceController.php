@@ -27,6 +27,7 @@ final class DeviceController extends Controller
     {
         return view('devices.create', [
             'machine' => $machine,
+            'zone' => $this->person($request)->home()->zone(),
             'kind' => $machine->kindIn($handbook),
             'devices' => $this->person($request)->home()->devices()->where('machine_id', $machine->id)->orderBy('id')->get(),
         ]);

@@ -22,8 +22,7 @@ final readonly class SecurityPage
             ->get();
 
         return new SecurityData($household, array_values($events->map(static fn (SecurityEvent $event): array => [
-            'at' => Dates::day(Day::at($event->at, $household->zone())).', '
-                .$event->at->setTimezone($household->zone())->format('H:i'),
+            'at' => Dates::day(Day::at($event->at, $household->zone())).', '.Dates::time($event->at, $household->zone()),
             'what' => (string) __("account.event.$event->kind", [
                 'who' => $event->user->name ?? __('account.somebody'),
                 'about' => $event->about ?? '',

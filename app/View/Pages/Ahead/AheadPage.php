@@ -45,7 +45,7 @@ final readonly class AheadPage
             moved: $kept == $shown ? $this->moved($household, $sessions) : [],
             between: self::between($sessions),
             weekdays: array_map(
-                static fn (int $day): string => (new \DateTimeImmutable("2024-01-0$day"))->format('l'),
+                Dates::nameOfDay(...),
                 array_combine(range(1, 7), range(1, 7)),
             ),
         );

@@ -11,6 +11,7 @@ use App\Models\Machine;
 use App\Support\Scalar;
 use App\View\Words\Dates;
 use App\View\Words\HouseMeasures;
+use App\View\Words\Numbers;
 use App\View\Words\Uses;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Measure\GreaseLoad;
@@ -109,7 +110,7 @@ final readonly class GreasePage
         $in = HouseMeasures::field('g');
         $size = $in->isKept() ? $grams : $grams * $in->written(1000.0) / 1000;
 
-        return number_format($size, $size < 1 ? 2 : 1)." $in->name";
+        return Numbers::fixed($size, $size < 1 ? 2 : 1)." $in->name";
     }
 
     /** @param array<string, string> $values */

@@ -12,8 +12,8 @@ return [
     'back' => 'Back',
     'already_there' => 'Already there',
     'shut_out' => 'shut out',
-    'last_heard_of' => 'last heard of',
-    'not_heard_of_yet' => 'not heard of yet',
+    'last_data' => 'last data: :at',
+    'no_data_yet' => 'no data yet',
     'no_counter_yet' => 'No counter yet.',
     'have_a_table_of_readings_instead' => 'Have a table of readings instead?',
 ];
