@@ -5,6 +5,7 @@ import { test } from 'node:test';
 import { filled, heightOf, judge } from '../../resources/js/flow/cup.js';
 import { sentences } from '../../resources/js/flow/sentences.js';
 import { flow } from '../../resources/js/flow/spray.js';
+import { fill, formOf } from '../../resources/js/words.js';
 
 const golden = JSON.parse(readFileSync(new URL('../fixtures/flow/words.json', import.meta.url)));
 const { words, model, rings } = golden;
@@ -29,4 +30,13 @@ test('a level and its height are each other’s inverse in every shape', () => {
         }
         assert.ok(Math.abs(filled(1, flare) - 1) < 1e-12);
     }
+});
+
+test('a message has the form that its number asks for, in each language', () => {
+    assert.equal(formOf('1 step waits|:count steps wait', 1, 'en'), '1 step waits');
+    assert.equal(fill(formOf('1 step waits|:count steps wait', 0, 'en'), { count: 0 }), '0 steps wait');
+    assert.equal(formOf('un|des', 0, 'fr'), 'un');
+    assert.equal(formOf('un|des', 2, 'fr'), 'des');
+    assert.deepEqual([1, 3, 5, 22].map((count) => formOf('a|b|c', count, 'pl')), ['a', 'b', 'c', 'b']);
+    assert.equal(formOf('only this', 7, 'en'), 'only this');
 });

@@ -40,5 +40,6 @@
     @if ($person?->household_id && ! $inRound)<footer class="foot no-print"><a href="{{ route('help') }}">{{
         __('places/help.link') }}</a></footer>@endif
 </div>
+@if ($person)<x-page.words of="shell"/>@endif
 </body>
 </html>

@@ -34,6 +34,7 @@
                 <h2>{{ __('views/devices/show.its_token') }}</h2>
                 @if (session('token'))
                     <div x-data="copy">
+                        <x-page.words of="copy"/>
                         <label class="form-label" for="token">{{ __('views/devices/show.give_it_to_the_device_it') }}</label>
                         <input class="form-control" id="token" readonly value="{{ session('token') }}" x-ref="text">
                         <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">{{

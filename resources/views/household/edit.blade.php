@@ -96,6 +96,7 @@
                     <hr class="rule">
                     @if (session('invitation'))
                         <div x-data="copy">
+                            <x-page.words of="copy"/>
                             <label class="form-label"
                                 for="invitation">{{ __('views/household/edit.send_this_link_to_one_person') }}</label>
                             <input class="form-control" id="invitation" readonly value="{{ session('invitation') }}" x-ref="text">

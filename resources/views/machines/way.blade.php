@@ -40,6 +40,7 @@
                 <x-form.field-error name="note"/>
             </div>
             <div class="field" x-data="photo">
+                <x-page.words of="photo"/>
                 <label class="push file"><span x-text="label">{{
                     __('views/machines/way.add_a_picture') }}</span><input type="file" name="photo"
                     accept="image/jpeg,image/png,image/webp" capture="environment" x-on:change="chosen" @invalid('photo')></label>

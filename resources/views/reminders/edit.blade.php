@@ -6,6 +6,7 @@
             <p>{{ __('views/reminders/edit.a_private_address_that_any_calendar') }}</p>
             @if (session('feed'))
                 <div x-data="copy">
+                    <x-page.words of="copy"/>
                     <label class="form-label" for="feed">{{ __('views/reminders/edit.subscribe_to_this_it_is_shown') }}</label>
                     <input class="form-control" id="feed" readonly value="{{ session('feed') }}" x-ref="text">
                     <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">{{
@@ -14,6 +15,7 @@
             @endif
             @if (session('display'))
                 <div x-data="copy">
+                    <x-page.words of="copy"/>
                     <label class="form-label" for="display">{{ __('reminders.display_token') }}</label>
                     <input class="form-control" id="display" readonly value="{{ session('display') }}" x-ref="text">
                     <p class="mt-2"><button type="button" class="push" x-on:click="copy" x-text="label">{{

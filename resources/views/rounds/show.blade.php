@@ -161,4 +161,5 @@
                 href="{{ route('today') }}">{{ __('views/rounds/show.leave') }}</a></form>
         </dialog>
     </div>
+    @foreach (['round', 'timer', 'photo', 'counts'] as $part)<x-page.words :of="$part"/>@endforeach
 </x-layout>

@@ -20,6 +20,7 @@
                 <h2>{{ __('plan.waits') }}</h2>
                 @foreach ($timers as [$round, $timer])
                     <p class="muted mb-0">{{ $round->machine->name }}</p>
+                    @once<x-page.words of="timer"/>@endonce
                     <x-round.timer :timer="$timer" :now="$now" :zone="$household->zone()"/>
                 @endforeach
             </section>
