@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 return [
     'kitchen' => 'Kitchen',
-    'kept' => 'Kept. It has a date, and steps to follow.',
-    'changed' => 'Kept. The next round follows it.',
-    'ended' => 'Nothing asks for it any more. What was written about it stays in the logbook.',
+    'kept' => 'Saved. It has a date, and steps to follow.',
+    'changed' => 'Saved. The next round uses it.',
+    'ended' => 'It is no longer scheduled. What was written about it stays in the logbook.',
     'resumed' => 'It is back, with everything it has learned.',
     'no_lines' => 'Write at least one step, one line for each.',
     'no_part' => 'Say what gets dirty, so that it can be judged.',

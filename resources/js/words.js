@@ -6,7 +6,8 @@ const ORDER = ['zero', 'one', 'two', 'few', 'many', 'other'];
 let carried = null;
 
 const messages = () => {
-    carried ??= Object.assign({}, ...[...document.querySelectorAll('script[data-words]')].map((node) => JSON.parse(node.textContent)));
+    const nodes = document.querySelectorAll('template[data-words]');
+    carried ??= Object.assign({}, ...[...nodes].map((node) => JSON.parse(node.content.textContent)));
 
     return carried;
 };

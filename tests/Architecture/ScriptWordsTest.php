@@ -12,7 +12,8 @@ final class ScriptWordsTest extends TestCase
     private const SCRIPTS = __DIR__.'/../../resources/js';
 
     /** What a machine reads: remarks, paths of modules, selectors, classes of styles, names that are thrown or stored. */
-    private const MACHINE = '/^import .*$|(?:^|\s)\/\/.*$|(?:querySelector(?:All)?|matches|closest)\([^)]*\)|className[:=] .*$|new Error\(.*\)/m';
+    private const MACHINE = '/^import .*$|(?:^|\s)\/\/.*$|(?:querySelector(?:All)?|matches|closest)\([^)]*\)'
+        .'|className[:=] .*$|new Error\(.*\)/m';
 
     /** Paths of drawings and values of CSS. */
     private const DRAWN = '/^(?:M\$|inset\(|translate)|[<>{}=]|^ahead of|^good-rinse /';

@@ -89,7 +89,7 @@ test('from due today to a learned next date, and back again', async ({ page }) =
 
     await page.goto('/logbook');
     await page.getByRole('button', { name: 'Undo: Fine filter. Found: patchy; left: clear' }).first().click();
-    await expect(page.getByRole('status')).toContainText('Taken back');
+    await expect(page.getByRole('status')).toContainText('Undone');
     await page.goto('/');
     expect(await due(page)).toBe(before);
 });
@@ -118,7 +118,7 @@ test('from nothing: an account, a household, a machine in three questions, a rou
     await accessible(page);
     await page.getByRole('radio', { name: 'Straight in' }).check();
     await page.getByRole('button', { name: 'Put it in the kitchen' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('Look at it once.');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Check it once.');
     await accessible(page);
     await page.getByRole('button', { name: 'Start round' }).click();
     await done(page, 'Put these within reach.');
@@ -151,7 +151,7 @@ test('every page is accessible and works by keyboard', async ({ page }, { projec
     await accessible(page);
     await page.getByText('More about this machine').click();
     await accessible(page);
-    await page.getByRole('link', { name: 'Details, to look up or change' }).click();
+    await page.getByRole('link', { name: 'See or change its details' }).click();
     await accessible(page);
     await page.goto('/plan');
     await accessible(page);
@@ -182,7 +182,7 @@ test('the household: invite, take back, dark, log out @wide', async ({ page, bro
     await expect(guest.getByRole('heading', { level: 1 })).toHaveText('Join “Marrowick flat”.');
     await page.getByRole('button', { name: 'Take it back' }).first().click();
     await guest.reload();
-    await expect(guest.getByRole('heading', { level: 1 })).toContainText('no longer opens');
+    await expect(guest.getByRole('heading', { level: 1 })).toContainText('no longer works');
 
     await page.getByRole('radio', { name: 'Dark' }).check();
     await page.getByRole('button', { name: 'Use this' }).click();

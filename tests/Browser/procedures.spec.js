@@ -173,7 +173,7 @@ test('jets that are counted decide the grade, and how many there are is remember
     await goThrough(page, {}, 'How many jets are blocked on the worst arm?');
     await count('4', '12');
     await expect(page.getByRole('radio', { name: 'Half blocked' })).toBeChecked();
-    await expect(page.getByText('4 of 12 shut: 33 %.')).toBeVisible();
+    await expect(page.getByText('4 of 12 blocked: 33 %.')).toBeVisible();
     await done(page, 'How many jets are blocked on the worst arm?');
     await goThrough(page, {}, 'How many jets are blocked now?');
     await page.getByText('Or count the jets, and let that decide').click();

@@ -60,12 +60,12 @@ test('a simulated counter counts, a table is read, the calendar opens and mail l
     await page.getByRole('link', { name: 'Counters' }).click();
     await page.getByRole('link', { name: 'Have a table of readings instead?' }).click();
     await page.getByLabel('Or paste it').fill('when,total\n2026-01-05,10\nrubbish\n2026-01-12,14');
-    await page.getByRole('button', { name: 'Look through it' }).click();
+    await page.getByRole('button', { name: 'Check it' }).click();
     await expect(heading(page)).toHaveText('2 lines can be used, one cannot.');
     await expect(page.getByText('Line 3:')).toBeVisible();
     await accessible(page);
-    await page.getByRole('button', { name: 'Write 2 lines down' }).click();
-    await expect(page.getByRole('status')).toContainText('2 readings are written down.');
+    await page.getByRole('button', { name: 'Save 2 lines' }).click();
+    await expect(page.getByRole('status')).toContainText('2 readings are saved.');
 
     await page.goto('/reminders');
     await page.getByRole('button', { name: 'Make an address' }).click();

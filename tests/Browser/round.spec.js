@@ -14,7 +14,7 @@ async function endAndUndo(page) {
     await goThrough(page);
     await page.getByRole('button', { name: /^Finish( space)?$/ }).click();
     await page.getByRole('button', { name: 'Undo this check' }).click();
-    await expect(page.getByRole('status')).toContainText('Taken back');
+    await expect(page.getByRole('status')).toContainText('Undone');
 }
 
 test('by keys alone @wide', async ({ page }) => {
@@ -133,7 +133,7 @@ test('killing the server in the middle of a round loses no tick @wide', async ({
         await page.reload();
         await expect(page.getByRole('img', { name: /In the tray: Lower rack, Fine filter/ })).toBeVisible();
         await page.goto(`${base}/logbook`);
-        await expect(page.locator('.line').first()).toContainText('Fine filter looked at: heavy, left as it was');
+        await expect(page.locator('.line').first()).toContainText('Fine filter checked: heavy, left as it was');
     } finally {
         demo('--stop');
     }

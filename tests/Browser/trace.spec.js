@@ -24,7 +24,7 @@ test('from anywhere: a symptom, the cards, a fix that is kept', async ({ page },
     await page.getByRole('link', { name: 'Follow the drain path' }).click();
     await expect(page.locator('.card-next')).toContainText(/On average this order costs more, by about € \d+/);
     await page.getByRole('button', { name: 'It helped' }).click();
-    await expect(page.locator('main')).toContainText('you are asked whether it held');
+    await expect(page.locator('main')).toContainText('you are asked whether it is still fixed');
     await page.getByRole('button', { name: 'Yes, it is' }).click();
     await expect(page.locator('main')).toContainText('Fixed, and it stayed fixed.');
     await accessible(page);

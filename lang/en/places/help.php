@@ -6,13 +6,14 @@ return [
     'title' => 'How this works',
     'link' => 'How this works',
     'head' => 'How this works.',
-    'lead' => 'Four ideas carry everything here. You can start without knowing any of them.',
+    'lead' => 'Everything here rests on four ideas. You can start without knowing any of them.',
     'got_it' => 'Got it',
     'about' => [
         'round' => [
             'head' => 'A round',
-            'text' => 'A round is one go at one machine, a step at a time. Pieces you take off lie in the tray, in order, so that '
-                .'nothing is left over. You can pause at any step; what you ticked is kept, with or without a network.',
+            'text' => 'A round is one cleaning session on one machine, a step at a time. Pieces you take off are listed in the '
+                .'tray, in order, so that nothing is left over. You can pause at any step. What you ticked is kept, with or '
+                .'without a network.',
             'hint' => 'This is a round: one step at a time. What you take off is listed as “off the machine” until it is back. '
                 .'Pause whenever you like.',
         ],
@@ -44,7 +45,7 @@ return [
         'rhythm' => 'how often each job comes, and what moves it',
         'logbook' => 'all that happened; here you undo or correct',
         'handbook' => 'how each job is done, what to keep apart, symptoms',
-        'household' => 'people, water, measures, reminders, taking your data along',
+        'household' => 'people, water, measures, reminders, export',
     ],
     'keys' => 'Keys in a round',
     'keys_change' => 'Change them or switch them off',

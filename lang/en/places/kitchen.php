@@ -5,8 +5,8 @@ declare(strict_types=1);
 return [
     'title' => 'Kitchen',
     'none' => 'No machines yet',
-    'headline' => '{0} Your machines. Nothing is due today.|{1} Your machines. One needs you today.'
-        .'|[2,*] Your machines. :due need you today.',
+    'headline' => '{0} Your machines. Nothing is due today.|{1} Your machines. One needs care today.|[2,*] Your machines. :due need '
+        .'care today.',
     'add' => 'Add a machine',
     'tasks' => 'Tasks of your own',
     'cupboard' => 'Cupboard',

@@ -39,6 +39,6 @@ return [
         'selected' => 'Selected: copy it now',
     ],
     'counts' => [
-        'shut' => '1 of :all shut: :percent %.|:count of :all shut: :percent %.',
+        'shut' => '1 of :all blocked: :percent %.|:count of :all blocked: :percent %.',
     ],
 ];

@@ -80,7 +80,7 @@ final class DeviceDoorTest extends TestCase
         $this->post("/machines/{$this->machine->id}/readings", ['id' => $id, 'table' => $table])->assertOk()
             ->assertSee('3 lines can be used, one cannot.')
                 ->assertSee('Line 4:')
-                ->assertSee('is no day that exists')
+                ->assertSee('is not a day that exists')
                 ->assertSee('nonsense');
         self::assertSame(0, Entry::query()->count());
         $this->post("/machines/{$this->machine->id}/readings", ['id' => $id, 'table' => $table, 'sure' => '1'])

@@ -94,7 +94,7 @@ final class HostileFileTest extends TestCase
         $this->refused($this->zip(['household.json' => $json, '../../evil.php' => '<?php']), 'outside its folder');
         $this->refused($this->zip(['household.json' => $json, '/etc/cron.d/x' => 'x']), 'outside its folder');
         $picture = 'files/01ARZ3NDEKTSV4RRFFQ69G5FAV.jpg';
-        $this->refused($this->zip(['household.json' => $json, $picture => '<?php system("x");']), 'no picture');
+        $this->refused($this->zip(['household.json' => $json, $picture => '<?php system("x");']), 'neither a picture');
         $this->refused($this->zip(['household.json' => str_repeat(' ', 70_000_000)]), 'larger than');
         $this->refused($this->zip(['household.json' => $json, $picture => str_repeat("\0", 20_000_000)]), 'larger than');
         self::assertSame([], glob("$this->place/evil*"));

@@ -147,7 +147,7 @@ final class ReminderTest extends TestCase
     public function test_one_click_ends_the_mail_and_only_a_signed_link_does(): void
     {
         $this->post('/reminders/send')->assertRedirect('/reminders');
-        preg_match('#No more of these: (\S+)#', (string) DB::table('outbox')->value('text'), $link);
+        preg_match('#To stop these mails: (\S+)#', (string) DB::table('outbox')->value('text'), $link);
         $this->post('/logout');
         view()->share('errors', null); // as it is where no page with a session has been opened before
         $this->get($link[1] ?? '')->assertOk()->assertSee(__('views/reminders/stop.no_more_reminders_by_mail'));

@@ -142,7 +142,7 @@ final class LogbookTest extends TestCase
         $page = $this->get('/logbook')->assertSeeInOrder(
             ['Fine filter. Found: heavy; left: clear', '1 more from the same round', '15 ml of dish soap into the sink'],
         );
-        $page->assertDontSee('looked at: heavy')->assertDontSee('set right');
+        $page->assertDontSee('checked: heavy')->assertDontSee('set right');
         $this->get('/logbook?show=all')
             ->assertSee(__('logbook.voiding.correction'))
             ->assertSee(__('logbook.opening.looked', ['part' => 'Fine filter', 'found' => 'heavy']));

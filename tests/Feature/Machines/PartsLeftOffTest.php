@@ -61,7 +61,7 @@ final class PartsLeftOffTest extends TestCase
         $this->tick($round, 'soda-cycle')->assertSessionHasErrors('did');
         self::assertFalse($round->ticks()->where('step', 'soda-cycle')->exists());
         $this->tick($round, 'soda-cycle', null, ['knows' => '1'])->assertSessionHasNoErrors();
-        self::assertStringStartsWith('Run all the same: lower arm is off the machine', $this->notes()[1] ?? '');
+        self::assertStringStartsWith('Run anyway: lower arm is off the machine', $this->notes()[1] ?? '');
     }
 
     public function test_a_later_round_settles_an_earlier_one_only_when_it_has_put_all_of_it_right(): void

@@ -30,7 +30,7 @@ final class RhythmTest extends TestCase
         $this->get("/logbook?entry=$entry->id")
             ->assertSee(__('logbook.head.pointed'))
             ->assertSee('aria-current="true"', false)
-            ->assertSee('Fine filter looked at: film');
+            ->assertSee('Fine filter checked: film');
         $this->get('/logbook?entry='.$this->ulid())->assertOk()->assertSee(__('logbook.head.days'));
         $this->get('/rhythm?machine=nonsense')->assertOk()->assertSee('Galley');
     }
@@ -46,7 +46,7 @@ final class RhythmTest extends TestCase
                 'left' => '0', 'added' => '2.13',
             ]),
         )
-            ->assertSee('55.23 ÷ 2.97 = 18.61')->assertSee('30 days to begin with; never under 7 nor over 365 days')
+            ->assertSee('55.23 ÷ 2.97 = 18.61')->assertSee('30 days to begin with; never below 7 or above 365 days')
             ->assertSee('0 left in place + 30 ÷ 18.61 = 1.61 (30 days since 16 May)')
             ->assertSee(__('rhythm.sum_due_past', ['day' => '4 June 2026']));
         $this->get("/machines/{$this->machine->id}/rhythm/front")->assertNotFound();
@@ -125,7 +125,7 @@ final class RhythmTest extends TestCase
         $this->get('/')->assertDontSee(__('views/today/beside.is_it_gone'));
         self::assertLessThan($before, $unsure);
         $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee(
-            'a symptom came from it, so it counts as clogged (85 % shut) after 5 days',
+            'a symptom came from it, so it counts as clogged (85 % blocked) after 5 days',
         );
         $opening = Entry::query()->where('kind', EntryKind::Opening)->firstOrFail();
         $this->post("/entries/$opening->id/cause", ['id' => $this->ulid(), 'caused' => '1'])->assertSessionHasErrors('did');
@@ -168,7 +168,7 @@ final class RhythmTest extends TestCase
         self::assertNull($this->user->home()->refresh()->hardness);
         $this->put('/household/water', ['hardness' => '28', 'hardness_unit' => 'dH'])->assertRedirect('/household');
         $this->get("/machines/$pot->id/rhythm/descale")->assertSee(
-            '78 litres × 180 ÷ 500 mg/L, held between 26 and 156 litres. At 1.3 litres each, that is 22 brews',
+            '78 litres × 180 ÷ 500 mg/L, kept between 26 and 156 litres. At 1.3 litres each, that is 22 brews',
         );
     }
 

@@ -65,7 +65,7 @@ final class RoundWaitTest extends TestCase
         self::assertSame([], preg_grep('/^Bleach/', $this->notes()));
         $this->clock->move('+7 minutes');
         $this->tick($round, 'bleach-off');
-        self::assertContains('Bleach: it was 14 minutes, and 10 is the most it may be.', $this->notes());
+        self::assertContains('Bleach took 14 minutes, longer than the 10 minutes allowed.', $this->notes());
     }
 
     public function test_two_devices_see_how_far_a_round_is(): void

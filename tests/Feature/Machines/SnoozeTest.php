@@ -53,6 +53,6 @@ final class SnoozeTest extends TestCase
         self::assertEquals($seal, $this->rhythm('seal')->dueOn);
         $this->clock->move('+3 days');
         $this->get('/')->assertSee(__('today.use.away', ['day' => '25 Jun']));
-        $this->get('/logbook')->assertSee('Nobody there from 16 June 2026 to 25 June 2026: sea');
+        $this->get('/logbook')->assertSee('Nobody at home from 16 June 2026 to 25 June 2026: sea');
     }
 }

@@ -82,7 +82,7 @@ final class OldRoundTest extends TestCase
                 ->assertOk()
                 ->assertSee(__('rounds.unreadable'))
                 ->assertSee(__('views/rounds/unreadable.end_this_round'))
-                ->assertSee('looked at: heavy');
+                ->assertSee('checked: heavy');
             foreach ([
                 "/machines/$machine->id",
                 "/machines/$machine->id/rounds/new",

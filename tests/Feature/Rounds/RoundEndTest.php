@@ -72,7 +72,7 @@ final class RoundEndTest extends TestCase
         $this->post("/rounds/$round->id/end", ['how' => 'finished', 'knows' => '1'])->assertSessionHasNoErrors();
 
         $this->get('/')->assertSee('was left unfinished')->assertSee('the filter lifts');
-        $this->get('/logbook')->assertSee('The round ended with something left open');
+        $this->get('/logbook')->assertSee('The round ended with something left unfinished');
         $this->clock->move('+1 hour');
         $again = $this->round('look-and-wipe');
         $this->walk($again, []);

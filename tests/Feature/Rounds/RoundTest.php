@@ -65,7 +65,7 @@ final class RoundTest extends TestCase
         $this->tick($round, 'hold-to-light', 'clogged');
         $this->tick($round, 'scrape');
         $this->tick($round, 'soak');
-        $this->get("/rounds/$round->id")->assertSee('data-left="3600"', false)->assertSee('Over at 12:00');
+        $this->get("/rounds/$round->id")->assertSee('data-left="3600"', false)->assertSee('Ends at 12:00');
         $this->clock->move('+59 minutes');
         $this->get("/rounds/$round->id")->assertSee('data-left="60"', false);
         $this->clock->move('+2 minutes');

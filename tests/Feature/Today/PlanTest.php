@@ -56,7 +56,7 @@ final class PlanTest extends TestCase
 
         self::assertCount(2, $data->sentences, 'it cannot be shorter, and saves time');
         preg_match_all('/\d\d:\d\d/', $data->head, $hours);
-        preg_match('/(\d\d:\d\d): (\d+)/', $data->sentences[1], $saved);
+        preg_match('/(\d\d:\d\d)\D+(\d+)/', $data->sentences[1], $saved);
         $until = (new \DateTimeImmutable(max($hours[0])))->modify("+$saved[2] minutes");
         self::assertSame($saved[1], $until->format('H:i'), 'the minutes saved are those between the hours said');
         $hands = array_values(array_filter($data->lines, static fn (PlanLine $line): bool => null !== $line->number));

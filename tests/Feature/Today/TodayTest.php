@@ -26,8 +26,8 @@ final class TodayTest extends TestCase
         yield 'half way' => ['2026-05-31', 'Nothing to do today.', 'due in 15 days'];
         yield 'tomorrow' => ['2026-05-17', 'Nothing to do today.', 'due tomorrow'];
         yield 'today' => ['2026-05-16', 'One round today.', 'due today'];
-        yield 'a day over' => ['2026-05-15', 'One round today.', 'due, a day over'];
-        yield 'long over' => ['2026-04-16', 'One round today.', 'due, 30 days over'];
+        yield 'a day over' => ['2026-05-15', 'One round today.', 'overdue by a day'];
+        yield 'long over' => ['2026-04-16', 'One round today.', 'overdue by 30 days'];
     }
 
     #[DataProvider('standings')]

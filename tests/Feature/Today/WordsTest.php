@@ -43,7 +43,7 @@ final class WordsTest extends TestCase
         );
         yield 'the clock' => [$clock(31), null, '31 loads since the last check, of about 25.'];
         yield 'the clock since a day' => [$clock(1), '12 October', '1 load since 12 October, of about 25.'];
-        yield 'the clock just begun' => [$clock(0), 'today', 'Checked just now; about 25 loads to run.'];
+        yield 'the clock just begun' => [$clock(0), 'today', 'Checked just now. About 25 loads until it is due.'];
         yield 'learned' => [$learned(0.35, 30, 27), null, 'Patchy after 24 days, so 30 days became 27.'];
         yield 'learned nothing new' => [$learned(0.35, 26.9, 26.2), null, 'Patchy after 24 days, so it stays at 27 days.'];
         yield 'held at double' => [
@@ -70,7 +70,7 @@ final class WordsTest extends TestCase
         yield 'standing still' => [
             new Reason(ReasonCode::NoUse, ['unit' => 'loads']),
             null,
-            'No loads are being counted, so no date follows from it.',
+            'No loads are counted, so there is no date.',
         ];
         yield 'snoozed' => [
             new Reason(ReasonCode::Snoozed, ['until' => '2026-03-06']),
@@ -99,7 +99,7 @@ final class WordsTest extends TestCase
     public static function entries(): iterable
     {
         yield [new Opening('filter', Fraction::of(0.35), Fraction::none()), 'Fine filter. Found: patchy; left: clear'];
-        yield [new Opening('filter', Fraction::of(0.6), Fraction::of(0.6)), 'Fine filter looked at: heavy, left as it was'];
+        yield [new Opening('filter', Fraction::of(0.6), Fraction::of(0.6)), 'Fine filter checked: heavy, left as it was'];
         yield [new Opening('filter', Fraction::none(), Fraction::none()), 'Fine filter checked: clear'];
         yield [new Opening('filter', null, Fraction::none(), Opening::AS_TOLD), 'Fine filter cleaned, as far as you remember'];
         yield [new Dose('dish-soap', 'sink', Portion::of(15, PortionUnit::Millilitres)), '1 tbsp of dish soap into the sink'];
@@ -109,7 +109,7 @@ final class WordsTest extends TestCase
         yield [new UseCount('loads', 3), '3 loads counted'];
         yield [new Check('lock-test', 'lifts', false), 'Pull test: it lifts'];
         yield [new Note('über den Rand'), 'Über den Rand'];
-        yield [new Reversal(Reversal::UNDO), 'An entry was taken back'];
+        yield [new Reversal(Reversal::UNDO), 'An entry was undone'];
     }
 
     #[DataProvider('entries')]

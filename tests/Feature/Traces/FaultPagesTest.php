@@ -47,10 +47,10 @@ final class FaultPagesTest extends TestCase
     public function test_scripts_are_told_in_words_for_people(): void
     {
         $this->postJson('/machines', [])->assertUnauthorized()->assertJsonFragment(
-            ['message' => 'You are logged out. Log in again in another tab, then send this once more; it is kept here.'],
+            ['message' => __('failures.logged_out').' '.__('failures.logged_out_advice')],
         );
         $this->actingAs($this->member())->getJson("/rounds/{$this->ulid()}")->assertNotFound()->assertJsonFragment(
-            ['message' => 'There is nothing here. It may have been taken away, or it belongs to another household.'],
+            ['message' => 'There is nothing here. It may have been removed, or it belongs to another household.'],
         );
     }
 

@@ -9,8 +9,8 @@ return [
     'your_name' => 'Your name',
     'e_mail_address' => 'E-mail address',
     'password' => 'Password',
-    'at_least_10_characters_a_few' => 'At least 10 characters; a few words in a row do well.',
+    'at_least_10_characters_a_few' => 'At least 10 characters. A few words in a row work well.',
     'make_the_account' => 'Make the account',
-    'have_one_already' => 'Have one already?',
+    'have_one_already' => 'Do you have one already?',
     'log_in' => 'Log in',
 ];

@@ -6,7 +6,7 @@ return [
     'door_card' => ':machine, door card',
     'printed_for' => ':traits. Printed :day for :name.',
     'rhythm' => 'Rhythm',
-    'look_once' => 'look once',
+    'look_once' => 'check once',
     'next' => 'next',
     'every' => 'every :clocks; :due_on',
     'amounts' => 'Amounts',

@@ -11,7 +11,7 @@ return [
     'add_it' => 'Add it',
     'back' => 'Back',
     'already_there' => 'Already there',
-    'shut_out' => 'shut out',
+    'shut_out' => 'blocked',
     'last_data' => 'last data: :at',
     'no_data_yet' => 'no data yet',
     'no_counter_yet' => 'No counter yet.',

@@ -17,6 +17,6 @@ return [
     'here' => 'Here:',
     'the_last_time' => 'the last time',
     'times_running' => 'times running',
-    'it_held' => 'it held',
+    'it_held' => 'it stayed fixed',
     'where_this_order_comes_from' => 'Where this order comes from',
 ];

@@ -24,7 +24,7 @@ return [
     'serial_number' => 'Serial number',
     'bought' => 'Bought',
     'warranty_until' => 'Warranty until',
-    'under_warranty_the_maker_comes_first' => 'Under warranty the maker comes first. In rented rooms the landlord does.',
+    'under_warranty_the_maker_comes_first' => 'Under warranty, ask the maker first. In a rented home, ask the landlord.',
     'change_this' => 'Change this',
     'fill_this_in' => 'Fill this in',
     'manual_and_receipt' => 'Manual and receipt',

@@ -10,7 +10,7 @@ return [
     'still_unknown' => 'Still unknown',
     'thing' => 'thing',
     'things' => 'things',
-    'rounds_ask_as_they_show_them' => ':unsaid :what; rounds ask as they show them',
+    'rounds_ask_as_they_show_them' => ':unsaid :what; rounds ask about them as they show them',
     'the_light' => 'The :light light',
     'on_since' => 'on since',
     'off' => 'off',

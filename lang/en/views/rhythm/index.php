@@ -16,7 +16,7 @@ return [
     'to_begin_with' => 'to begin with',
     'as_a_table_and_where_it' => 'As a table, and where it started',
     'openings_of' => 'Checks of :care',
-    'opened' => 'Opened',
+    'opened' => 'Checked',
     'found' => 'Found',
     'left' => 'Left',
     'after' => 'After',

@@ -8,11 +8,10 @@ return [
     'in_words' => 'In words',
     'this_clock_decides' => 'this one decides the date',
     'counted_in' => 'Counted in :unit:what',
-    'one_fouling_is_the_way_from' => 'One fouling is the way from clean to the clean-by line, :clean_by % shut. Each '
-        .'older opening weighs less: half '
-        .'after :memory more.',
+    'one_fouling_is_the_way_from' => 'One fouling is the way from clean to the clean-by line, :clean_by % blocked. Each older check '
+        .'counts less: half after :memory more.',
     'openings_that_taught_the_clock_of' => 'Checks that set the interval in :unit',
-    'opened' => 'Opened',
+    'opened' => 'Checked',
     'found' => 'Found',
     'uses_foulings' => 'Uses ÷ foulings',
     'interval' => 'Interval',
@@ -30,9 +29,9 @@ return [
     'keep_it_at' => 'Keep it at :unit',
     'keep_it_at_as_it_is' => 'Keep it at :unit, as it is now',
     'keep_it_at_where_it_started' => 'Keep it at :unit, where it started',
-    'never_under_days' => 'Never under, days',
-    'never_over_days' => 'Never over, days',
-    'keep_it_so' => 'Keep it so',
+    'never_under_days' => 'Never below, days',
+    'never_over_days' => 'Never above, days',
+    'keep_it_so' => 'Save',
     'start_it_otherwise' => 'Change how it starts',
     'another_school_or_other_habits_see' => 'Choose another approach, or other habits; you see what moves before you decide.',
     'change_the_start' => 'Change the start',

@@ -8,7 +8,7 @@ return [
     'yes_it_is' => 'Yes, it is',
     'no_it_is_back' => 'No, it is back',
     'being_looked_into' => 'Being looked into',
-    'to_the_next_card' => 'To the next card',
+    'to_the_next_card' => 'Go to the next card',
     'is_it_gone' => 'Is it gone?',
     'noticed_since_then_did_it_come' => ':name, noticed :day. Since then: :care, :machine. Did it come from there?',
     'yes_gone' => 'Yes, gone',

@@ -6,11 +6,11 @@ return [
     'something_is_wrong_with' => 'Something is wrong with',
     'what_points_to_it' => 'What points to it:',
     'what_is_it_doing' => 'What is it doing?',
-    'written_down_it_makes_the_job' => 'Written down, it makes the job due today; once that is done you are asked whether it came from '
-        .'there.',
+    'written_down_it_makes_the_job' => 'Once it is written down, the job is due today. When that is done, you are asked '
+        .'whether it came from there.',
     'machine' => 'Machine',
     'just_now' => 'just now',
-    'held' => 'held',
+    'held' => 'still fixed',
     'last_time' => 'last time: :last, :last2',
     'write_it_down' => 'Write it down',
     'find_out_why' => 'Find out why',

@@ -1,2 +1,2 @@
 @props(['of'])
-<script type="application/json" data-words>@json(__("places/scripts.$of"))</script>
+<template data-words>@json(__("places/scripts.$of"))</template>

@@ -8,5 +8,5 @@ return [
     'again_if_cleaned_today' => 'again, if cleaned today',
     'about' => ':mark · :machine:what, about :mark2',
     'nothing_falls_due' => 'Nothing falls due.',
-    'and_more_after_these_each_stands' => 'And :more more after these; you find each on its machine\'s page.',
+    'and_more_after_these_each_stands' => 'And :more more after these. You find each on its machine’s page.',
 ];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 return [
     'rhythm' => 'Rhythm: :rhythm',
     'whichever_comes_first' => 'whichever comes first',
-    'soil_over_the_last_openings_it' => 'Soil over the last openings: it grew to what was found, fell to what was left, and stands at '
-        .':percent % now.',
+    'soil_over_the_last_openings_it' => 'Soil over the last checks: it grew to what was found, fell to what was left, and is '
+        .'at :percent % now.',
     'clean_by' => 'clean by',
     'now' => 'now',
     'how_it_comes_off_here' => 'How it comes off here',

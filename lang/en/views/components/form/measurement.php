@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 return [
-    'one_fewer_shut' => ':rule: one fewer shut',
-    'shut' => ':rule, shut',
-    'one_more_shut' => ':rule: one more shut',
-    'shut_of' => 'shut of',
+    'one_fewer_shut' => ':rule: one fewer blocked',
+    'shut' => ':rule, blocked',
+    'one_more_shut' => ':rule: one more blocked',
+    'shut_of' => 'blocked of',
     'all' => ':rule, all :unit',
 ];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 return [
     'not_like_this' => 'Not like this',
-    'i_know_and_run_it_all' => 'I know, and run it all the same.',
-    'it_has_ended_before_its_time' => 'It has ended before its time.',
+    'i_know_and_run_it_all' => 'I know. Run it anyway.',
+    'it_has_ended_before_its_time' => 'It ended early.',
     'late' => ':value late.',
     'you_began_without_this_step_wants' => 'You started without: :missing. You need it for this step.',
     'asked_times_so_far' => 'Asked :failures times so far.',

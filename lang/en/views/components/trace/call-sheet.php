@@ -12,6 +12,6 @@ return [
     'seen_measured_tried' => 'Seen, measured, tried',
     'nothing_yet' => 'Nothing yet.',
     'what_it_may_be' => 'What it may be',
-    'as_good_as_ruled_out' => 'As good as ruled out',
-    'done_to_it_lately' => 'Done to it lately',
+    'as_good_as_ruled_out' => 'Almost ruled out',
+    'done_to_it_lately' => 'Care it has had lately',
 ];
