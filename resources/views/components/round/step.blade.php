@@ -28,7 +28,8 @@
             @endforeach
             @if ($step->say !== '')<p class="step__say">{{ $step->say }}</p>@endif
         </div>
-        @if ($step->picture)<x-drawing.step-picture :name="$step->picture"/>@endif
+        @if ($where = $where())<x-machine.figure :figure="$where" :due="true" class="step__picture"/>
+        @elseif ($step->picture)<x-drawing.step-picture :name="$step->picture"/>@endif
     </div>
     @if ($stepView->wait)
         <div id="timers" tabindex="-1"><x-round.timer :timer="$stepView->wait" :now="$now" :big="true" :zone="$household->zone()"/></div>
@@ -122,7 +123,7 @@
     @endif
 
 
-    @if ($stepView->sheet && ($step->takesOff || $step->putsBack))
+    @if ($isApart())
         <x-round.apart :sheet="$stepView->sheet" :step="$step" :machine="$machine" :round="$round"/>
     @endif
 
