@@ -31,6 +31,9 @@ final readonly class VesselReader
     /** Days for which uses are looked at: what went in before is history. */
     private const USE_DAYS = 400;
 
+    /** Pours that tell where something is poured most. */
+    private const LATELY = 300;
+
     public function __construct(private Handbook $handbook, private ClockInterface $clock, private Repository $cache)
     {
     }
@@ -92,6 +95,21 @@ final readonly class VesselReader
         $owner = $own ? $machine->id : null;
 
         return $this->household($household)[VesselLedger::key($owner, $vessel)] ?? new VesselRecord($owner, $vessel, [], []);
+    }
+
+    /** @return array<string, int> how often something was poured of late, by key of the vessel */
+    public function pouredInto(Household $household): array
+    {
+        $counts = [];
+        foreach ($household->entries()->where('kind', EntryKind::Dose->value)->orderByDesc('happened_at')->limit(self::LATELY)
+            ->select('machine_id', 'payload->vessel as vessel')->toBase()->get() as $dose) {
+            $vessel = Scalar::text($dose->vessel);
+            $own = $this->handbook->chemistry()->vessels[$vessel]->own ?? false;
+            $key = VesselLedger::key($own ? Scalar::text($dose->machine_id) : null, $vessel);
+            $counts[$key] = ($counts[$key] ?? 0) + 1;
+        }
+
+        return $counts;
     }
 
     /** @return array<string, list<Residue>> what the machine's own vessels and the shared ones hold, by vessel */

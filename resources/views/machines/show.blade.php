@@ -118,8 +118,8 @@
                     </p>
                 <hr class="rule">
                 <p class="chips mb-0">{{
-                    __('views/machines/show.poured_something') }} @foreach ($pourInto as $vessel => $name)<a class="chip"
-                    href="{{ route('vessels.pour', [$care->machine, $vessel]) }}">{{ $name }}</a> @endforeach</p>
+                    __('views/machines/show.poured_something') }} @foreach ($pourInto as $place)<a class="chip"
+                    href="{{ route('vessels.pour', [$place->machine, $place->vessel]) }}">{{ $place->label }}</a> @endforeach</p>
             </section>@endif
         </div>
     </div>

@@ -101,14 +101,13 @@
             class="push">{{ __('views/today/beside.im_back') }}</button></form>@endif
         <p class="small mt-3 mb-0"><a href="/away">{{ __('views/today/beside.nobody_at_home_for_a_while') }}</a></p>
     </section>
-    @if ($machines)<section class="tile no-print">
+    @if ($pourInto)<section class="tile no-print">
         <h2>{{ __('views/today/beside.poured_something') }}</h2>
         <div class="chips small mb-0">
-            @foreach ($machines as $care)@if ($loop->iteration === 8)<details><summary>{{ __('views/today/beside.more') }}</summary>
-                @endif @foreach ($pourInto[$care->machine->id] as $vessel => $name)<a class="chip"
-                href="/machines/{{ $care->machine->id }}/vessels/{{ $vessel }}/pour">{{ isset($care->kind->vessels[$vessel])
-                && count($machines) > 1 ? $care->machine->name.', '.$name : $name }}</a> @endforeach @endforeach
-            @if (count($machines) > 7)</details>@endif
+            @foreach ($pourInto as $place)@if ($loop->iteration === 9)<details><summary>{{ __('views/today/beside.more') }}</summary>
+                @endif <a class="chip" href="/machines/{{ $place->machine }}/vessels/{{ $place->vessel }}/pour">{{
+                $place->label }}</a> @endforeach
+            @if (count($pourInto) > 8)</details>@endif
         </div>
     </section>@endif
     @if (count($machines) === 1 && $first)<x-drawing.grade-key :scale="$handbook->scales()->scale($first->care->scale())"

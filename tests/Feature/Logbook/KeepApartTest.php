@@ -8,6 +8,7 @@ use App\Care\Readers\VesselReader;
 use App\Models\Entry;
 use App\Models\Round;
 use GoodRinse\Core\Chemistry\VesselLedger;
+use GoodRinse\Core\Handbook\Handbook;
 use Tests\TestCase;
 
 /** What must not meet: by hand, in a round, on Today and in the logbook. */
@@ -40,6 +41,25 @@ final class KeepApartTest extends TestCase
         $after = $order($page());
         self::assertSame(['dish-soap', 'lemon'], array_slice($after, 0, 2));
         self::assertSame(array_values(array_diff($before, ['dish-soap', 'lemon'])), array_slice($after, 2), 'the rest as before');
+    }
+
+    public function test_where_something_is_poured_most_comes_first(): void
+    {
+        $brewer = $this->machineOf($this->user, ['kind' => 'drip-brewer', 'name' => 'Skerry', 'traits' => []]);
+        $first = function (string $page): string {
+            preg_match('#/machines/[^/"]+/vessels/[^/"]+/pour#', (string) $this->get($page)->getContent(), $found);
+
+            return $found[0] ?? '';
+        };
+        $this->pour('dish-soap', 'sink');
+        $this->pour('dish-soap', 'sink');
+        self::assertStringEndsWith('/vessels/sink/pour', $first('/'));
+        self::assertStringEndsWith('/vessels/sink/pour', $first("/machines/{$this->machine->id}"));
+        $own = array_key_first($brewer->kindIn($this->app->make(Handbook::class))->vessels);
+        foreach (range(1, 3) as $ignored) {
+            $this->post("/machines/$brewer->id/vessels/$own/pour", ['id' => $this->ulid(), 'agent' => 'white-vinegar']);
+        }
+        self::assertSame("/machines/$brewer->id/vessels/$own/pour", $first('/'));
     }
 
     public function test_what_must_not_go_in_is_refused_until_it_is_said_to_have_happened(): void

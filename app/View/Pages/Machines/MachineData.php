@@ -14,6 +14,7 @@ use App\View\Drawing\FoulingChart;
 use App\View\PageData;
 use App\View\Pages\Parts\PartNeedLine;
 use App\View\Pages\Today\TaskLine;
+use App\View\Pages\Vessels\PourPlace;
 use App\View\Pages\Vessels\VesselNotice;
 use App\View\Words\Uses;
 use GoodRinse\Core\Handbook\Handbook;
@@ -31,7 +32,7 @@ final readonly class MachineData extends PageData
      * @param Collection<int, Round> $running
      * @param array<string, string> $wanted
      * @param list<VesselNotice> $notices
-     * @param array<string, string> $pourInto
+     * @param list<PourPlace> $pourInto
      * @param list<PartNeedLine> $needs
      * @param list<array{string, Trace}> $caused
      */

@@ -61,7 +61,7 @@ final readonly class MachinePage
             wanted: $care->onDemand(),
             notices: $this->keepApart->for($household, [$care], $machine),
             needs: $this->needs->for($household, [$care->machine]),
-            pourInto: $this->keepApart->pourInto([$care])[$machine->id] ?? [],
+            pourInto: $this->keepApart->pourInto([$care], $household),
             caused: null === $shown ? [] : $this->fixes->causedBy($shown->task->id, $machine, $household),
             pointed: null !== $shown && [] !== (
                 $this->handbook->trouble($machine->kind)?->pointingTo($shown->task->id, $machine->traits) ?? []

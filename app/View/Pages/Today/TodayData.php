@@ -14,6 +14,7 @@ use App\View\Drawing\WeeksStrip;
 use App\View\PageData;
 use App\View\Pages\Parts\PartNeedLine;
 use App\View\Pages\Rounds\TrayPiece;
+use App\View\Pages\Vessels\PourPlace;
 use App\View\Pages\Vessels\VesselNotice;
 use App\View\Words\Dates;
 use App\View\Words\Uses;
@@ -42,7 +43,7 @@ final readonly class TodayData extends PageData
      * @param list<TaskLine> $putOff
      * @param list<array{SymptomRecord, TaskCare, string}> $asked
      * @param list<MachineCare> $uncounted
-     * @param array<string, array<string, string>> $pourInto
+     * @param list<PourPlace> $pourInto
      * @param list<PartNeedLine> $needs parts that wait for a new one
      * @param list<string> $short what is missing for jobs of the next days
      * @param list<VesselNotice> $dangers

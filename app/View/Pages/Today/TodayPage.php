@@ -103,7 +103,7 @@ final readonly class TodayPage
                 array_filter($machines, static fn (MachineCare $care): bool => $care->wantsCount($asking, $today, $zone)),
             ),
             waterAsks: null === $household->hardness ? $this->guessedByWater($machines) : null,
-            pourInto: $this->keepApart->pourInto($machines),
+            pourInto: $this->keepApart->pourInto($machines, $household),
             needs: $this->needs->for($household, array_map(static fn (MachineCare $care): Machine => $care->machine, $machines)),
             short: $this->shortages->sentences($household, $machines, $today),
             dangers: array_values(array_filter($notices, static fn (VesselNotice $notice): bool => [] !== $notice->met)),

@@ -9,6 +9,7 @@ use App\Care\Readers\VesselReader;
 use App\Models\Household;
 use App\Models\Machine;
 use GoodRinse\Core\Chemistry\Residue;
+use GoodRinse\Core\Chemistry\VesselLedger;
 use GoodRinse\Core\Chemistry\VesselRecord;
 use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Handbook;
@@ -53,26 +54,35 @@ final readonly class VesselNotices
     }
 
     /**
-     * The vessels something can be poured into at each machine: its own, and with the first machine those that
-     * all share.
+     * The vessels something can be poured into: each machine's own, and once those that all share; what was poured into most of late
+     * comes first.
      *
      * @param list<MachineCare> $machines
      *
-     * @return array<string, array<string, string>> names by machine and vessel
+     * @return list<PourPlace>
      */
-    public function pourInto(array $machines): array
+    public function pourInto(array $machines, Household $household): array
     {
-        $into = [];
+        $poured = $this->vessels->pouredInto($household);
+        $places = [];
+        $often = [];
         foreach ($machines as $i => $care) {
-            $into[$care->machine->id] = [];
             foreach ($this->rules->vessels as $vessel) {
-                if (isset($care->kind->vessels[$vessel->id]) || (0 === $i && !$vessel->own)) {
-                    $into[$care->machine->id][$vessel->id] = $care->kind->vessels[$vessel->id]->name ?? $vessel->name;
+                $own = $care->kind->vessels[$vessel->id] ?? null;
+                if (null !== $own || (0 === $i && !$vessel->own)) {
+                    $name = $own->name ?? $vessel->name;
+                    $places[] = new PourPlace(
+                        $care->machine->id,
+                        $vessel->id,
+                        null !== $own && count($machines) > 1 ? "{$care->machine->name}, $name" : $name,
+                    );
+                    $often[] = $poured[VesselLedger::key($vessel->own ? $care->machine->id : null, $vessel->id)] ?? 0;
                 }
             }
         }
+        array_multisort($often, \SORT_DESC, range(0, count($often) - 1), $places);
 
-        return $into;
+        return $places;
     }
 
     private function notice(VesselRecord $record, Machine $machine): ?VesselNotice

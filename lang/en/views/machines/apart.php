@@ -9,7 +9,7 @@ return [
     'what_the_handbook_says_of_a' => 'What the handbook says of a machine like yours, and what you changed. Rounds, '
         .'kit list, tray and door card '
         .'all follow this page.',
-    'comes_along' => 'Comes along:',
+    'comes_along' => 'Comes off:',
     'your_picture_of_how_the_is' => 'Your picture of how the :line is held',
     'added_by_you_it_comes_off' => 'Added by you. It comes off before:',
     'as_the_handbook_has_it' => 'As the handbook has it.',
