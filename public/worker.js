@@ -82,7 +82,7 @@ self.addEventListener('notificationclick', (event) => {
     event.notification.close();
     const path = event.notification.data?.path ?? '/';
     event.waitUntil(self.clients.matchAll({ type: 'window' }).then((open) => {
-        const there = open.find((client) => key(client.url) === path);
+        const there = open.find((client) => key(client.url) === key(path));
 
         return there ? there.focus() : self.clients.openWindow(path);
     }));

@@ -203,6 +203,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('machines/{machine}/readings', [ReadingController::class, 'store'])->can('update', 'machine');
 
         Route::get('reminders', [ReminderController::class, 'edit'])->name('reminders');
+        Route::get('reminders/due', [ReminderController::class, 'due']);
         Route::put('reminders', [ReminderController::class, 'update']);
         Route::post('reminders/send', [ReminderController::class, 'send'])->name('reminders.send')->middleware('throttle:sign-up');
         Route::post('feeds', [FeedController::class, 'store'])->name('feeds.store');

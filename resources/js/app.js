@@ -31,6 +31,7 @@ Object.entries({
 // What only some pages use comes with them. A round takes along what its later steps measure with, in case the network
 // drops.
 const rare = {
+    notices: () => import('./offline/notices.js'),
     compose: () => import('./components/compose.js'),
     pour: () => import('./components/pour.js'),
     traits: () => import('./components/traits.js'),

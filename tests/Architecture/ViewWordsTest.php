@@ -51,6 +51,21 @@ final class ViewWordsTest extends TestCase
         self::assertSame([], $found);
     }
 
+    public function test_a_list_with_messages_in_it_has_nothing_but_messages(): void
+    {
+        $found = [];
+        foreach (self::views() as $file => $blade) {
+            preg_match_all('/@foreach \(\[(.*?)\] as\b/s', $blade, $lists);
+            foreach ($lists[1] as $list) {
+                if (str_contains($list, '=> __(') && preg_match_all('/=> \'([^\']*\p{L}{2,}[^\']*)\'/u', $list, $bare)) {
+                    $found[] = "$file: ".implode(', ', $bare[1]);
+                }
+            }
+        }
+
+        self::assertSame([], $found);
+    }
+
     public function test_the_search_finds_words_where_there_are_some(): void
     {
         $blade = <<<'BLADE'

@@ -37,3 +37,21 @@ test('a wait that ends is notified where it was asked for @narrow', async ({ pag
     expect(title).toMatch(/^Soak/);
     expect(path).toBe(new URL(page.url()).pathname);
 });
+
+test('a device that was asked notifies of what is due, each once, and leads to the job @narrow', async ({ page }) => {
+    await page.addInitScript(stand, 'granted');
+    await page.route('/reminders/due', (route) => route.fulfill({
+        json: [{ id: 'm filter 2026-05-31', title: 'Due: Fine filter, Galley', body: 'It is time.', path: '/machines/m?task=filter' }],
+    }));
+    await logIn(page);
+    await page.goto('/reminders');
+    expect(await page.evaluate(() => window.shown), 'not before it is asked for').toEqual([]);
+    await page.getByRole('button', { name: 'Notify me on this device' }).click();
+    await expect(page.getByText('You are notified here of each job that falls due')).toBeVisible();
+    await expect.poll(() => page.evaluate(() => window.shown)).toEqual([['Due: Fine filter, Galley', '/machines/m?task=filter']]);
+    await page.getByRole('button', { name: 'Stop notifying me on this device' }).click();
+    await expect(page.getByRole('button', { name: 'Notify me on this device' })).toBeVisible();
+    await page.getByRole('button', { name: 'Notify me on this device' }).click();
+    await page.waitForTimeout(300);
+    expect(await page.evaluate(() => window.shown.length), 'each falling due is said once').toBe(1);
+});

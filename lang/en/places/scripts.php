@@ -38,6 +38,12 @@ return [
         'copied' => 'Copied',
         'selected' => 'Selected: copy it now',
     ],
+    'notices' => [
+        'notices_start' => 'Notify me on this device',
+        'notices_stop' => 'Stop notifying me on this device',
+        'notices_on' => 'You are notified here of each job that falls due, while Good Rinse is open on this device.',
+        'notices_refused' => 'Your browser does not allow it. Allow notifications for this page in its settings, then try again.',
+    ],
     'counts' => [
         'shut' => '1 of :all blocked: :percent %.|:count of :all blocked: :percent %.',
     ],

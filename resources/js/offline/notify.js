@@ -4,12 +4,12 @@ export const canAsk = () => 'Notification' in window && Notification.permission 
 
 export const ask = async () => (await Notification.requestPermission()) === 'granted';
 
-// Says it once, however many waits share a page; a press on it leads back to the page.
-export async function notify(title, body) {
+// Says it once, however many waits share a page; a press on it leads to the path.
+export async function notify(title, body, path = location.pathname) {
     if (! ('Notification' in window) || Notification.permission !== 'granted') {
         return;
     }
-    const options = { body, tag: `${location.pathname} ${title}`, icon: '/icons/192.png', data: { path: location.pathname } };
+    const options = { body, tag: `${path} ${title}`, icon: '/icons/192.png', data: { path } };
     try {
         const worker = await navigator.serviceWorker?.getRegistration();
         await (worker ? worker.showNotification(title, options) : new Notification(title, options));

@@ -35,6 +35,9 @@ export const startWorker = async () => {
             // No worker here: a round still goes on while its page stays open.
         }
     }
+    if (localStorage.getItem('due-wanted-by')) {
+        import('./due.js').then(({ watchDue }) => watchDue());
+    }
     if ('seen' in document.body.dataset) {
         note(words('seen'));
 

@@ -38,6 +38,13 @@
             <p>{{ __('reminders.display_line', ['url' => route('due')]) }}</p>
             <form method="post" action="{{ route('feeds.store') }}">@csrf<input type="hidden" name="id" value="{{ Str::ulid() }}"><input
                 type="hidden" name="reader" value="display"><button class="push">{{ __('reminders.display_do') }}</button></form>
+            <div x-data="notices" data-scripted>
+                <hr class="rule">
+                <h2>{{ __('reminders.device') }}</h2>
+                <x-page.words of="notices"/>
+                <p aria-live="polite" x-text="line">{{ __('reminders.device_line') }}</p>
+                <p class="mb-0"><button type="button" class="push" x-on:click="change" x-text="label"></button></p>
+            </div>
         </section>
         <form class="tile" method="post" action="{{ route('reminders') }}">
             @csrf
@@ -55,7 +62,7 @@
                 {{ __('views/reminders/edit.remind_when_something_falls_due', ['email' => $person->email]) }}</label>
             <div class="row g-3 mt-1">
                 @foreach (['digest_hour' => __('views/reminders/edit.at'), 'quiet_from' => __('views/reminders/edit.quiet_from'),
-                    'quiet_to' => 'until'] as $name => $label)
+                    'quiet_to' => __('views/reminders/edit.quiet_until')] as $name => $label)
                     <div class="col-6 col-sm-4 field">
                         <label class="form-label" for="f-{{ $name }}">{{ $label }}</label>
                         <select class="form-select" id="f-{{ $name }}" name="{{ $name }}"

@@ -34,6 +34,29 @@ final class ReminderTest extends TestCase
         );
     }
 
+    public function test_a_device_hears_what_is_due_at_the_hour_and_not_in_the_quiet(): void
+    {
+        $this->user->home()->update(['digest_hour' => 14, 'quiet_from' => 22, 'quiet_to' => 7]);
+        $due = fn (): array => (array) $this->getJson('/reminders/due')->assertOk()->json();
+        self::assertSame([], $due(), 'it is eleven in the morning there');
+        $this->clock->set('2026-06-15T12:30:00Z');
+        self::assertSame(
+            [
+                'id' => "{$this->machine->id} filter 2026-05-31",
+                'title' => 'Due: Fine filter, Galley; the "old", one',
+                'path' => "/machines/{$this->machine->id}?task=filter",
+            ],
+            array_diff_key((array) $due()[0], ['body' => '']),
+        );
+        $this->clock->set('2026-06-15T21:30:00Z');
+        self::assertSame([], $due(), 'half past eleven in the night');
+        $this->clock->set('2026-06-16T12:30:00Z');
+        $this->actingAs($this->member());
+        self::assertSame([], $due(), 'nothing of another household');
+        $this->post('/logout');
+        $this->getJson('/reminders/due')->assertUnauthorized();
+    }
+
     public function test_the_calendar_is_valid_and_read_back_it_says_what_today_says(): void
     {
         $calendar = $this->calendar($this->feed());

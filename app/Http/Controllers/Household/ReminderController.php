@@ -10,8 +10,10 @@ use App\Actions\Reminders\StopReminders;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Household\RemindersRequest;
 use App\Models\User;
+use App\View\Calendar\DueNotices;
 use App\View\Pages\Household\RemindersPage;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -36,6 +38,11 @@ final class ReminderController extends Controller
         );
 
         return redirect()->route('reminders')->with('did', __('reminders.saved'));
+    }
+
+    public function due(Request $request, DueNotices $due): JsonResponse
+    {
+        return response()->json($due->of($this->person($request)->home()));
     }
 
     public function send(Request $request, SendDigests $send): RedirectResponse

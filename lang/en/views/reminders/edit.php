@@ -15,6 +15,7 @@ return [
     'by_mail' => 'By mail',
     'remind_when_something_falls_due' => 'Remind :email when something falls due',
     'at' => 'At',
+    'quiet_until' => 'Quiet until',
     'quiet_from' => 'Quiet from',
     'one_mail_a_day_at_most' => 'One mail a day at most, and not about the same jobs every day. Each has a link that ends them.',
     'save' => 'Save',

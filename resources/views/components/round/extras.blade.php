@@ -22,10 +22,9 @@
             <summary>{{ __('views/components/round/extras.poured_another_amount') }}</summary>
             <fieldset class="poured-as">
                 <legend class="visually-hidden">{{ __('views/components/round/extras.how_much_was_poured') }}</legend>
-                @foreach (['0' => 'nothing', '0.5' => 'half',
+                @foreach (['0' => __('views/components/round/extras.none'), '0.5' => __('views/components/round/extras.half'),
                     '1' => __('views/components/round/extras.as_said'), '1.5' => __('views/components/round/extras.half_as_much_again'),
-                        '2' => 'twice'] as $share
-                    => $name)
+                    '2' => __('views/components/round/extras.twice')] as $share => $name)
                     <label class="chip"><input type="radio" name="share" value="{{ $share }}"
                         @checked((float) old('share', $view->answered->share ?? 1) === (float) $share)> {{ $name }}</label>
                 @endforeach
