@@ -6,6 +6,7 @@ namespace App\Exceptions;
 
 use App\Actions\Logbook\ActionRefused;
 use App\Models\UnreadableRound;
+use App\Support\RefusalWords;
 use GoodRinse\Core\Handbook\Compiler\InvalidHandbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use GoodRinse\Core\Refusal;
@@ -66,8 +67,8 @@ final class Failures
     private static function refused(\Throwable $e, Request $request): Response
     {
         return $request->expectsJson()
-            ? response()->json(['message' => $e->getMessage()], 422)
-            : self::backWith($request, $e->getMessage(), 422);
+            ? response()->json(['message' => RefusalWords::of($e)], 422)
+            : self::backWith($request, RefusalWords::of($e), 422);
     }
 
     private static function noDatabase(\Throwable $e, Request $request): Response

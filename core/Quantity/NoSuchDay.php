@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Quantity;
 
-use GoodRinse\Core\Refusal;
+use GoodRinse\Core\FillsSentence;
+use GoodRinse\Core\SentenceRefusal;
 
 /** A date that the calendar does not have. */
-final class NoSuchDay extends \DomainException implements Refusal
+final class NoSuchDay extends \DomainException implements SentenceRefusal
 {
+    use FillsSentence;
+
     public static function named(string $text): self
     {
-        return new self(sprintf('"%s" is not a day of the calendar written as YYYY-MM-DD.', mb_strimwidth($text, 0, 40, '…')));
+        return self::filled('":text" is not a day of the calendar written as YYYY-MM-DD.', ['text' => mb_strimwidth($text, 0, 40, '…')]);
     }
 
     public static function beyondCalendar(): self
     {
-        return new self('That day lies outside the years 1 to 9999.');
+        return self::filled('That day is outside the years 1 to 9999.');
     }
 }

@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'fields' => [
+        'name' => 'name',
+        'in_the_way_of' => 'part it is in the way of',
+        'number' => 'part number',
+        'stage' => 'what it needs',
+    ],
     'questions' => '{1} One question|[0,*] :count questions',
     'not_known' => 'not known yet',
     'part_need' => [

@@ -34,7 +34,7 @@ return [
     'done' => 'Done',
     'is_over' => 'It is over',
     'skip' => [
-        'off' => 'I leave it on',
+        'off' => 'Leave it on',
         'back' => 'Leave it off for now',
         'check' => 'Skip this check; it stays open',
         'step' => 'Skip this step',
@@ -58,6 +58,8 @@ return [
     'overtaken' => ':who did “:step” after you and answered it differently; theirs counts.',
     'somebody' => 'Someone',
     'clock_behind' => 'A clock was behind: this was dated no earlier than the step before it.',
+    'then' => ', then ',
+    'with' => ':part with :pieces',
     'kit_dirty' => 'only if it is dirty',
     'kit_dirty_or' => 'only if it is dirty, or for :answers',
     'kit_if' => 'only for :answers',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'state_now' => ':when, about :percent % :fouls',
     'soil' => 'About :percent % :fouls by now: ',
     'strip_due' => ':job of :machine, due about :when',
     'strip_again' => ':job of :machine, cleaned today, again about :when',

@@ -44,6 +44,7 @@ return [
         'oz' => 'ounces by weight',
     ],
     'pieces' => '{1} :count piece|[0,*] :count pieces',
+    'or' => ' or ',
     'money' => ':amount in your money',
     'names' => ['cooking-hours' => 'cooking hours', 'litres' => 'litres'],
     'small' => [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'],

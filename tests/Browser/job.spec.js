@@ -108,7 +108,7 @@ test('from nothing: an account, a household, a machine in three questions, a rou
     await page.getByRole('button', { name: 'Make the account' }).click();
     await accessible(page);
     await page.getByLabel('Name', { exact: true }).fill('Lighthouse');
-    await page.getByRole('button', { name: 'This is it' }).click();
+    await page.getByRole('button', { name: 'Create the household' }).click();
     await expect(page.getByText('Which machine do you look after?')).toBeVisible();
     await accessible(page);
 

@@ -78,7 +78,7 @@ test('a step that pours stops while something in the vessel must not meet it', a
     await page.getByRole('button', { name: 'The plain cycle has run' }).click();
     await expect(page.getByRole('heading', { name: 'Clear first' })).toHaveCount(0);
     await page.getByText('Poured another amount').click();
-    await page.getByLabel('half', { exact: true }).check();
+    await page.getByLabel('half of it', { exact: true }).check();
     await done();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Start the hottest, longest cycle.');
     await page.goto('/logbook');

@@ -109,7 +109,7 @@ test('by Tab, Space and Enter alone: the first account, the first machine, its f
     await page.keyboard.type('lantern on the quay');
     await page.keyboard.press('Enter');
     await expect(heading(page)).toHaveText('What is this kitchen called?');
-    await keyboard.press(/^This is it/);
+    await keyboard.press(/^Create the household/);
     await expect(page).not.toHaveURL(/household/);
     await page.goto('/machines/new');
     await keyboard.press(/^Kettle/);

@@ -49,7 +49,7 @@ test('a cup, a pot and a weight: each says at once what it makes of the number @
     await page.goto(`${await machineAt(page, 'Tarnbeck 60')}/cup`);
     await accessible(page);
     await page.getByRole('button', { name: 'First spray: start the clock' }).click();
-    await expect(page.getByRole('status')).toHaveText('Leave it shut for a minute.');
+    await expect(page.getByRole('status')).toHaveText('Leave the door shut for a minute.');
     await page.getByLabel('Minute, 2').fill('1');
     await page.getByLabel('In it, ml, 2').fill('20');
     await expect(page.getByRole('status')).toContainText('look again at minute 6');

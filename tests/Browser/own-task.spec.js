@@ -29,6 +29,6 @@ test('a task of one’s own: written, done step by step, changed, given up @narr
     await page.goto('/tasks');
     await page.getByRole('link', { name: `Change: ${name}` }).click();
     await page.getByRole('button', { name: 'Stop this task' }).click();
-    await page.getByRole('button', { name: `Take up again: ${name}` }).click();
+    await page.getByRole('button', { name: `Start again: ${name}` }).click();
     await expect(page.locator('main')).toContainText('It is back');
 });

@@ -73,7 +73,7 @@ test('a part left on, one back early, a screw left over, and the machine not run
     ]) {
         await done(page, title);
     }
-    await page.getByRole('button', { name: 'I leave it on' }).click();
+    await page.getByRole('button', { name: 'Leave it on' }).click();
     await expect(heading).toHaveText('Take the top arm off.');
     await expect(page.locator('.round__aside')).toContainText('Left on: upper arm.');
     await page.getByText('Upper rack is back already?').click();
@@ -103,10 +103,10 @@ test('a part left on, one back early, a screw left over, and the machine not run
     await accessible(page);
     await page.locator('.step__do .push--main').click();
     await expect(page.locator('.said--trouble:visible')).toContainText('an arm sticks');
-    await page.getByRole('checkbox', { name: /run it all the same/ }).check();
+    await page.getByRole('checkbox', { name: /Run it anyway/ }).check();
     await done(page, 'Stand an ordinary cup upright on the upper rack.');
     await page.getByRole('textbox', { name: 'Cup after one minute, ml' }).or(page.getByLabel('Cup after one minute, ml')).fill('60');
-    await page.getByRole('checkbox', { name: /run it all the same/ }).check();
+    await page.getByRole('checkbox', { name: /Run it anyway/ }).check();
     await done(page, "Open after a minute's spray and look.");
     await goThrough(page);
     await expect(heading).toHaveText('Everything is done, but not everything is right.');
@@ -165,7 +165,7 @@ test('jets that are counted decide the grade, and how many there are is remember
     const id = await begin(page, 'dishwasher', { ...dishwasher, arms: 'one', heater: 'hidden' }, ['spray-arms']);
     const count = async (shut, all = null) => {
         await page.getByText('Or count the jets, and let that decide').click();
-        await page.getByLabel('Lower arm, top, shut').fill(shut);
+        await page.getByLabel('Lower arm, top, blocked').fill(shut);
         if (all) {
             await page.getByLabel('Lower arm, top, all jets').fill(all);
         }
@@ -178,12 +178,12 @@ test('jets that are counted decide the grade, and how many there are is remember
     await goThrough(page, {}, 'How many jets are blocked now?');
     await page.getByText('Or count the jets, and let that decide').click();
     await expect(page.getByLabel('Lower arm, top, all jets')).toHaveValue('12');
-    await page.getByLabel('Lower arm, top, shut').fill('0');
+    await page.getByLabel('Lower arm, top, blocked').fill('0');
     await done(page, 'How many jets are blocked now?');
     await goThrough(page);
     await page.getByRole('button', { name: /^Finish( space)?$/ }).click();
     await page.goto(`/logbook?machine=${id}`);
-    await expect(page.getByText('Lower arm, top: 4 of 12 jets shut').first()).toBeAttached();
+    await expect(page.getByText('Lower arm, top: 4 of 12 jets blocked').first()).toBeAttached();
 });
 
 test('cups are counted one by one, across a reload and on a second device @narrow', async ({ page, browser }) => {

@@ -74,9 +74,9 @@ test('a simulated counter counts, a table is read, the calendar opens and mail l
     await page.getByRole('button', { name: "Send today's now" }).click();
     await expect(page.locator('.mail')).toContainText('Fine filter, Tarnbeck 60: due');
     await accessible(page);
-    await page.goto((await page.locator('.mail').innerText()).match(/No more of these: (\S+)/)[1]);
+    await page.goto((await page.locator('.mail').innerText()).match(/To stop these mails: (\S+)/)[1]);
     await page.getByRole('button', { name: 'Stop them' }).click();
-    await expect(heading(page)).toHaveText('No more mail from here.');
+    await expect(heading(page)).toHaveText('You get no more mail from here.');
     await page.goto('/household/water?strip=1');
     await expect(heading(page)).toHaveText('This is what would move.');
     await accessible(page);

@@ -95,7 +95,7 @@ test('a person gets from an account to a machine through it', async () => {
         await page.getByLabel('Password').fill('harbour kettle nineteen');
         await page.getByRole('button', { name: 'Make the account' }).click();
         await page.getByLabel('Name').fill('Quay');
-        await page.getByRole('button', { name: 'This is it' }).click();
+        await page.getByRole('button', { name: 'Create the household' }).click();
         await page.waitForURL(`${url}/`);
         const cookies = await page.context().cookies();
         assert.ok(cookies.length > 0 && cookies.every((cookie) => cookie.secure && cookie.httpOnly));

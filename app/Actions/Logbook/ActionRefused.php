@@ -12,127 +12,124 @@ final class ActionRefused extends \DomainException implements Refusal
 {
     public static function inTheFuture(): self
     {
-        return new self('That lies in the future. Write it down when it has happened.');
+        return self::because('in_the_future');
     }
 
     /** @param string $unit that the supply is counted in */
     public static function otherUnit(string $supply, string $unit): self
     {
-        return new self(sprintf('Here %s is counted in %s, and nobody can say how much of it that would be. Give it so.', $supply, $unit));
+        return self::because('other_unit', ['supply' => $supply, 'unit' => $unit]);
     }
 
     public static function tooManySupplies(): self
     {
-        return new self('You keep 200 supplies of your own already. Use one of them, or keep several things under one name.');
+        return self::because('too_many_supplies');
     }
 
     public static function hasRound(string $machine): self
     {
-        return new self(sprintf('A round on %s is under way already. Finish it or stop it first, or leave %1$s out here.', $machine));
+        return self::because('has_round', ['machine' => $machine]);
     }
 
     public static function handsEnough(): self
     {
-        return new self('Two people are at it already. A plan has work for two at most; take a machine of its own instead.');
+        return self::because('hands_enough');
     }
 
     public static function idTaken(): self
     {
-        return new self('This was already sent under the same number, with something else in it. Reload the page and send it again.');
+        return self::because('id_taken');
     }
 
     public static function beforeItWasThere(): self
     {
-        return new self('The machine was not there yet on that day. Look at the day again.');
+        return self::because('before_it_was_there');
     }
 
     public static function notCorrectable(): self
     {
-        return new self('This line cannot be set right. Take it back and write it down anew.');
+        return self::because('not_correctable');
     }
 
     public static function roundIsRunning(): self
     {
-        return new self('Its round is still under way. Set it right there, on its step.');
+        return self::because('round_is_running');
     }
 
     public static function roundEnded(): self
     {
-        return new self('This round has ended, so nothing more was written. Start a new one to go on.');
+        return self::because('round_ended');
     }
 
     public static function openEnds(): self
     {
-        return new self('Something is still apart or untested. Say that you know before ending the round.');
+        return self::because('open_ends');
     }
 
     public static function notAllDone(): self
     {
-        return new self('There are steps left. Do them, or stop the round here.');
+        return self::because('not_all_done');
     }
 
     /** The machine would run with something off it or untested. */
     public static function notWhole(string $what): self
     {
-        return new self("Don't run it like this: $what. Put it right first, or say that you know.");
+        return self::because('not_whole', ['what' => $what]);
     }
 
     public static function stillRunning(string $what, int $minutes): self
     {
-        return new self("$what: about $minutes min are left. Has it really ended already? Then say so below.");
+        return new self(trans_choice('places/refusals.still_running', $minutes, ['what' => $what]));
     }
 
     public static function tooManyParts(int $most): self
     {
-        return new self("That is the most parts that can be added to one machine: $most. Take one away first.");
+        return self::because('too_many_parts', ['most' => $most]);
     }
 
     public static function tooManyTasks(int $most): self
     {
-        return new self("That is the most tasks of your own that one machine can have: $most. Change one that is there.");
+        return self::because('too_many_tasks', ['most' => $most]);
     }
 
     public static function drawingBroken(): self
     {
-        return new self('The drawing of the arms did not arrive whole. Reload the page and try again.');
+        return self::because('drawing_broken');
     }
 
     public static function noSuchMesh(): self
     {
-        return new self('That is not a mesh of this machine. Pick one of those shown.');
+        return self::because('no_such_mesh');
     }
 
     public static function armGone(): self
     {
-        return new self('This machine does not have that spray arm any more. Reload the page: it shows the arms there are.');
+        return self::because('arm_gone');
     }
 
     public static function boreUnlikely(float $least, float $most): self
     {
-        return new self("A jet is between $least and $most mm wide. Look at the widths again.");
+        return self::because('bore_unlikely', ['least' => $least, 'most' => $most]);
     }
 
     public static function noSuchWait(): self
     {
-        return new self('That is not one of the times this step offers. Pick one of those shown.');
+        return self::because('no_such_wait');
     }
 
     public static function roundUnreadable(): self
     {
-        return new self(
-            'The steps of this round were written by an earlier version and cannot be read any more. End it here and start a new one; '
-                .'everything it wrote down is kept.',
-        );
+        return self::because('round_unreadable');
     }
 
     public static function invitationUsed(): self
     {
-        return new self('This invitation has been used or has run out. Ask for a new one.');
+        return self::because('invitation_used');
     }
 
     public static function alreadyHasHousehold(): self
     {
-        return new self('You already belong to this household. Log out and open the link with another account.');
+        return self::because('already_has_household');
     }
 
     /** The interlock refuses; its reason and its remedy are the message. */
@@ -143,74 +140,77 @@ final class ActionRefused extends \DomainException implements Refusal
 
     public static function noSuchLight(): self
     {
-        return new self('This machine has no such light.');
+        return self::because('no_such_light');
     }
 
     public static function noSuchPart(): self
     {
-        return new self('The machine has no such part.');
+        return self::because('no_such_part');
     }
 
     public static function notASymptom(): self
     {
-        return new self('That entry tells of nothing that a job could have caused.');
+        return self::because('not_a_symptom');
     }
 
     public static function notAhead(): self
     {
-        return new self('Choose a day between tomorrow and a year from now.');
+        return self::because('not_ahead');
     }
 
     public static function endsBeforeItBegins(): self
     {
-        return new self('That ends before it begins. Change one of the two days.');
+        return self::because('ends_before_it_begins');
     }
 
     public static function simulatorNeedsToken(): self
     {
-        return new self('Its token was revoked. Make a new one first, then start the simulator.');
+        return self::because('simulator_needs_token');
     }
 
     public static function traceEnded(): self
     {
-        return new self('This trace has ended, so nothing more was written.');
+        return self::because('trace_ended');
     }
 
     public static function answeredMeanwhile(): self
     {
-        return new self('Somebody else answered meanwhile. This is how it stands now; answer again if it still fits.');
+        return self::because('answered_meanwhile');
     }
 
     public static function photoUnreadable(): self
     {
-        return new self('That picture could not be read. Take it again, or choose a JPEG, PNG or WebP file.');
+        return self::because('photo_unreadable');
     }
 
     public static function documentNotKept(): self
     {
-        return new self('The file could not be stored: the disk is full or closed to us. Free some space and add it again.');
+        return self::because('document_not_kept');
     }
 
     public static function tooManyDocuments(int $most): self
     {
-        return new self("A machine keeps $most papers at most. Remove one that is no longer needed.");
+        return self::because('too_many_documents', ['most' => $most]);
     }
 
     public static function quotaFull(int $megabytes): self
     {
-        return new self("Your pictures and papers fill the $megabytes MB there are for them. Take some away first; all else was kept.");
+        return self::because('quota_full', ['megabytes' => $megabytes]);
     }
 
     public static function alreadyRunning(): self
     {
-        return new self('It is running already. Wait a few seconds.');
+        return self::because('already_running');
     }
 
     public static function photoNotKept(): self
     {
-        return new self(
-            'The picture could not be stored: the disk is full or closed to us. Everything else was kept; free some space and add the '
-                .'picture again.',
-        );
+        return self::because('photo_not_kept');
+    }
+
+    /** @param array<string, string|int|float> $values */
+    private static function because(string $key, array $values = []): self
+    {
+        return new self((string) __("places/refusals.$key", $values));
     }
 }

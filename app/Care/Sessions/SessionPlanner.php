@@ -8,6 +8,7 @@ use App\Care\MachineCare;
 use App\Care\RoundComposer;
 use App\Care\TaskCare;
 use App\Models\Household;
+use App\Support\RefusalWords;
 use GoodRinse\Core\Handbook\Order\OrderConflict;
 use GoodRinse\Core\Plan\FittingSet;
 use GoodRinse\Core\Plan\Rounds\RoundBlocks;
@@ -171,7 +172,7 @@ final class SessionPlanner
         try {
             $expected = $this->composer->expected($care, $household, $procedures);
         } catch (OrderConflict $e) {
-            return new PlannedRound($care->machine, null, null, $e->getMessage());
+            return new PlannedRound($care->machine, null, null, RefusalWords::of($e));
         }
 
         return null === $expected ? null : new PlannedRound(

@@ -17,7 +17,9 @@ final class KitWords
     /** @param list<string> $ids of the kit, and "agent:" with the id of an agent */
     public static function list(Round $round, array $ids): string
     {
-        return implode(', ', array_filter(array_map(static fn (string $id): string => self::name($round, $id), $ids)));
+        $names = array_filter(array_map(static fn (string $id): string => self::name($round, $id), $ids));
+
+        return implode(str_contains(implode($names), ',') ? '; ' : ', ', $names);
     }
 
     /** When something of the kit is needed. */
@@ -26,7 +28,7 @@ final class KitWords
         $answers = array_map(static fn (string $answer): string => '“'.mb_strtolower($answer).'”', $if->answers);
         $key = [] === $answers ? 'rounds.kit_dirty' : ($if->isDirt ? 'rounds.kit_dirty_or' : 'rounds.kit_if');
 
-        return (string) __($key, ['answers' => Arr::join($answers, ', ', ' or ')]);
+        return (string) __($key, ['answers' => Arr::join($answers, ', ', (string) __('units.or'))]);
     }
 
     private static function name(Round $round, string $id): string

@@ -36,7 +36,7 @@ export const drawing = {
         this.$refs.ask.textContent = next.dataset.title;
         this.$refs.where.textContent = next.dataset.short;
         this.$refs.trouble.hidden = true;
-        document.title = document.title.replace(/^[^:]+/, next.dataset.title);
+        document.title = document.title.replace(/^[^:]+/, next.dataset.title.replace(/\.$/, ''));
         this.$refs.ask.focus();
     },
 

@@ -8,6 +8,7 @@
 @foreach ($list->tasks as $task)
 - {!! $task->name() !!}, {!! $task->machine->name !!}{!! $task->rhythm->dueOn
     ? ': '.__('reminders.since', ['day' => Dates::weekday($task->rhythm->dueOn)]) : '' !!}
+  {!! route('machines.show', [$task->machine, 'task' => $task->task->id]) !!}
 @endforeach
 
 {!! __('reminders.go', ['url' => route('today')]) !!}

@@ -1,4 +1,4 @@
-<x-layout :title="($step->title ?? __('views/rounds/show.all_done')).': '.$machine->name" place="today" :in-round="true">
+<x-layout :title="rtrim($step->title ?? __('views/rounds/show.all_done'), '.').': '.$machine->name" place="today" :in-round="true">
     <x-drawing.scale-symbols :handbook="$handbook" :only="$scales"/>
     <div class="round" x-data="round" x-on:keydown.window="key" data-round="{{ $round->id }}" data-step="{{ $step?->id }}"
         data-current="{{ $view === null || $view->isCurrent ? '1' : '' }}" data-last="{{ $last }}"

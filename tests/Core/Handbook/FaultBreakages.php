@@ -33,7 +33,7 @@ trait FaultBreakages
         ];
         yield 'something to do at once that leaves it on' => [
             'machines/hood/trace.yaml',
-            'hazard: true, now: "Leave it without power. Don\'t use it again before somebody has looked at it."',
+            'hazard: true, now: "Leave it without power. Don\'t use it again before a technician has looked at it."',
             'hazard: true, now: "Mind your fingers."',
             '/causes/',
             'pattern',

@@ -150,7 +150,7 @@ final class HandbookPlaceTest extends TestCase
         foreach ([
             'Rhythm',
             'every 30 days or',
-            'into the tub 240 ml white vinegar, 1 × machine cleaner (acid) or 1 × machine cleaner (oxygen)',
+            'into the tub: 240 ml white vinegar, 1 × machine cleaner (acid) or 1 × machine cleaner (oxygen)',
             'Lower rack.',
             'Glass hides here',
             'Ångström &lt;b&gt;',

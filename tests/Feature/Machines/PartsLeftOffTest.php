@@ -34,7 +34,7 @@ final class PartsLeftOffTest extends TestCase
         $this->post("/rounds/$round->id/end", ['how' => 'finished'])->assertSessionHasErrors('did');
         $this->post("/rounds/$round->id/end", ['how' => 'finished', 'knows' => '1']);
         $this->get('/')->assertSee(__('rounds.open.left-over', ['part' => 'lower arm']));
-        $this->get("/rounds/$round->id/record")->assertSee(__('views/rounds/show.left_out'));
+        $this->get("/rounds/$round->id/record")->assertSee(__('places/record.left_out'));
 
         $this->post("/rounds/$round->id/settle")->assertRedirect();
         $this->post("/rounds/$round->id/settle");

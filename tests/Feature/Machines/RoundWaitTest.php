@@ -129,7 +129,7 @@ final class RoundWaitTest extends TestCase
             ->assertSee('The cycle has ended')
             ->assertSee(__('views/components/round/step.it_has_ended_before_its_time'));
         $this->tick($round, 'acid-out', null, ['ended' => '0'])->assertSessionHasErrors(
-            ['did' => 'Hot cycle: about 150 min are left. Has it really ended already? Then say so below.'],
+            ['did' => 'Hot cycle: about 150 minutes are left. Has it really ended already? Then say so below.'],
         );
         $this->clock->move('+150 minutes');
         $this->tick($round, 'acid-out', null, ['ended' => '0'])->assertSessionHasNoErrors();

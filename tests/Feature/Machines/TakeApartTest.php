@@ -21,12 +21,12 @@ final class TakeApartTest extends TestCase
         $this->get("/rounds/$round->id")->assertSee('driver, six-point star 20')->assertSee('for 8 cover screws, 4 long screws');
         $kit = ['kit' => ['driver', 'dish', 'agent:dish-soap'], 'have' => ['dish']];
         $this->tick($round, 'kit', null, $kit)->assertSessionHasErrors(
-            ['kit' => 'Not ticked off: driver, six-point star 20, dish soap. Get it before you open the machine, or say that you go on '
+            ['kit' => 'Not ticked off: driver, six-point star 20; dish soap. Get it before you open the machine, or say that you go on '
                 .'without.'],
         );
         self::assertSame('kit', $round->load('ticks')->progress()->current()?->id);
         $this->tick($round, 'kit', null, $kit + ['without' => '1'])->assertSessionHasNoErrors();
-        self::assertSame(['Begun without: driver, six-point star 20, dish soap.'], $this->notes());
+        self::assertSame(['Begun without: driver, six-point star 20; dish soap.'], $this->notes());
         foreach ([
             'power-off',
             'rack-out',

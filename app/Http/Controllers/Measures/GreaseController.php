@@ -9,6 +9,7 @@ use App\Care\Measures\GreaseReader;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Measures\WeightRequest;
 use App\Models\Machine;
+use App\Support\RefusalWords;
 use App\View\Pages\Measures\GreasePage;
 use GoodRinse\Core\Measure\OddWeight;
 use Illuminate\Contracts\View\View;
@@ -38,7 +39,7 @@ final class GreaseController extends Controller
                 $request->boolean('sure'),
             );
         } catch (OddWeight $e) {
-            return redirect()->route('measures.grease', $machine)->withInput()->with('doubt', $e->getMessage());
+            return redirect()->route('measures.grease', $machine)->withInput()->with('doubt', RefusalWords::of($e));
         }
 
         return redirect()->route('measures.grease', $machine)->with('did', __('measures.grease.kept'))->with('undo', $request->ulid());

@@ -28,7 +28,10 @@ final class OwnPartRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['name' => 'name', 'in_the_way_of' => 'part it is in the way of'] + $this->pieceNames();
+        return [
+            'name' => (string) __('machines.fields.name'),
+            'in_the_way_of' => (string) __('machines.fields.in_the_way_of'),
+        ] + $this->pieceNames();
     }
 
     /** @return list<string> ids of the handbook's parts that come off this machine */

@@ -25,7 +25,7 @@ final class PartNeedRequest extends UlidRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['number' => 'part number', 'stage' => 'what it needs'];
+        return ['number' => (string) __('machines.fields.number'), 'stage' => (string) __('machines.fields.stage')];
     }
 
     public function need(): PartNeed

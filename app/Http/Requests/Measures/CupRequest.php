@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Measures;
 
 use App\Http\Requests\UlidRequest;
+use App\Support\RefusalWords;
 use App\View\Words\HouseMeasures;
 use GoodRinse\Core\Flow\InvalidFlow;
 use GoodRinse\Core\Handbook\Handbook;
@@ -68,7 +69,7 @@ final class CupRequest extends UlidRequest
                 $this->boolean('clean'),
             );
         } catch (InvalidFlow $e) {
-            throw ValidationException::withMessages(['level' => $e->getMessage()]);
+            throw ValidationException::withMessages(['level' => RefusalWords::of($e)]);
         } catch (MalformedEntry) {
             throw ValidationException::withMessages(['level' => __('measures.cup.half')]);
         }

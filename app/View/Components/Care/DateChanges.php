@@ -37,9 +37,11 @@ final class DateChanges extends Component
     public function day(?Rhythm $rhythm): string
     {
         return match (true) {
-            null === $rhythm => 'on no clock',
-            null === $rhythm->dueOn => 'no date',
-            default => ($this->today->isAfter($rhythm->dueOn) ? 'due since ' : '').Dates::day($rhythm->dueOn, $this->today),
+            null === $rhythm => (string) __('places/dates.no_schedule'),
+            null === $rhythm->dueOn => (string) __('places/dates.no_date'),
+            default => $this->today->isAfter($rhythm->dueOn)
+                ? (string) __('places/dates.since', ['day' => Dates::day($rhythm->dueOn, $this->today)])
+                : Dates::day($rhythm->dueOn, $this->today),
         };
     }
 
@@ -48,9 +50,11 @@ final class DateChanges extends Component
         $days = $date->days();
 
         return match (true) {
-            null === $days => $date->moves() ? 'new' : '',
-            0 === $days => 'stays',
-            default => Uses::counted(abs($days), 'days').($days > 0 ? ' later' : ' earlier'),
+            null === $days => $date->moves() ? (string) __('places/dates.new') : '',
+            0 === $days => (string) __('places/dates.stays'),
+            default => (string) __($days > 0 ? 'places/dates.later' : 'places/dates.earlier', [
+                'days' => Uses::counted(abs($days), 'days'),
+            ]),
         };
     }
 
@@ -61,6 +65,6 @@ final class DateChanges extends Component
 
     private static function start(StartingInterval $start): string
     {
-        return null === $start->base ? 'no clock' : Uses::counted($start->count, $start->unit);
+        return null === $start->base ? (string) __('places/dates.no_schedule') : Uses::counted($start->count, $start->unit);
     }
 }

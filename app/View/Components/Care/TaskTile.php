@@ -51,7 +51,11 @@ final class TaskTile extends Component
     {
         return match (true) {
             $this->task->neverOpened() => (string) __($this->task->graded ? 'today.never_looked' : 'today.never_done'),
-            $this->task->graded => $this->line->when().', about '.$this->task->rhythm->blockedNow->percent().' % '.$this->task->task->fouls,
+            $this->task->graded => (string) __('today.state_now', [
+                'when' => $this->line->when(),
+                'percent' => $this->task->rhythm->blockedNow->percent(),
+                'fouls' => $this->task->task->fouls,
+            ]),
             default => $this->line->when(),
         };
     }
@@ -64,7 +68,7 @@ final class TaskTile extends Component
             $this->task->rhythm->clocks,
         );
 
-        return Arr::join($clocks, ', ', ' or ');
+        return Arr::join($clocks, ', ', (string) __('units.or'));
     }
 
     /** @return list<string> how the part comes off, step by step */

@@ -7,7 +7,6 @@ namespace App\View\Components\Round;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
-use App\View\Drawing\KitchenFigure;
 use App\View\Pages\Rounds\StepView;
 use App\View\Words\Dates;
 use GoodRinse\Core\Handbook\Chemistry\Caution;
@@ -48,27 +47,6 @@ final class Step extends Component
     public function isApart(): bool
     {
         return null !== $this->stepView->sheet && null !== ($this->step->takesOff ?? $this->step->putsBack);
-    }
-
-    /**
-     * The machine with the place of the part that comes off or goes back, or that is looked at and stays on it; null where another
-     * picture shows more, or the place is not drawn.
-     */
-    public function where(): ?KitchenFigure
-    {
-        $part = $this->isApart() ? $this->stepView->sheet?->part : $this->fixedPart();
-
-        return null === $part ? null : KitchenFigure::at($this->machine->kind, $part);
-    }
-
-    private function fixedPart(): ?string
-    {
-        $id = null === $this->step->picture ? $this->step->part : null;
-        if (null === $id || null === KitchenFigure::at($this->machine->kind, $id)) {
-            return null;
-        }
-
-        return null === $this->machine->kindIn($this->handbook)->part($id)->holding($this->machine->traits, []) ? $id : null;
     }
 
     /** @return list<Caution> of the step, and of the part that it takes off */

@@ -35,14 +35,18 @@ final class Tray extends Component
     ) {
         $this->drawing = TrayDrawing::of($pieces);
         $this->top = [] === $pieces ? null : $pieces[count($pieces) - 1];
-        $this->goesBack = implode(', then ', array_reverse(array_map(static fn (TrayPiece $piece): string => $piece->name, $pieces)));
+        $names = array_map(static fn (TrayPiece $piece): string => $piece->name, $pieces);
+        $this->goesBack = implode((string) __('rounds.then'), array_reverse($names));
     }
 
     /** What lies in it, each with what came off along with it. */
     public function contents(): string
     {
         return implode(', ', array_map(
-            static fn (TrayPiece $piece): string => $piece->name.([] === $piece->along ? '' : ' with '.implode(', ', $piece->along)),
+            static fn (TrayPiece $piece): string => [] === $piece->along ? $piece->name : (string) __('rounds.with', [
+                'part' => $piece->name,
+                'pieces' => implode(', ', $piece->along),
+            ]),
             $this->pieces,
         ));
     }

@@ -22,7 +22,7 @@ final readonly class HandbookSearch
         $found = [];
         foreach ($this->schools->for($household, $all)->questions as $question) {
             $found[] = [
-                'sort' => 'Where they differ',
+                'sort' => (string) __('views/components/page/handbook-tabs.where_they_differ'),
                 'title' => $question->question,
                 'text' => $question->because,
                 'url' => route('handbook.schools')."#$question->id",

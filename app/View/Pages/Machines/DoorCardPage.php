@@ -90,8 +90,12 @@ final readonly class DoorCardPage
             foreach ($poured as $vessel => $portions) {
                 $name = $kind->vessels[$vessel]->name ?? $rules->vessel($vessel)->name;
                 $sure = implode(', ', array_unique($portions['sure'] ?? []));
-                $perhaps = Arr::join(array_unique($portions['perhaps'] ?? []), ', ', ' or ');
-                $lines[] = "into the $name ".$sure.('' === $perhaps ? '' : ('' === $sure ? $perhaps : ", perhaps $perhaps"));
+                $perhaps = Arr::join(array_unique($portions['perhaps'] ?? []), ', ', (string) __('units.or'));
+                $lines[] = (string) __('' === $perhaps || '' === $sure ? 'places/card.into' : 'places/card.into_perhaps', [
+                    'vessel' => $name,
+                    'what' => '' === $sure ? $perhaps : $sure,
+                    'perhaps' => $perhaps,
+                ]);
             }
             if ([] !== $lines) {
                 $rows[] = [$procedure->name, $lines];

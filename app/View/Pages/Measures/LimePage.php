@@ -12,6 +12,7 @@ use App\Care\Measures\MeasureReader;
 use App\Care\Readers\HistoryReader;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Support\RefusalWords;
 use App\View\Words\Dates;
 use App\View\Words\LimeWords;
 use GoodRinse\Core\Dose\Descaling;
@@ -165,7 +166,7 @@ final readonly class LimePage
                 $grams,
             ), null];
         } catch (NoCapacity $e) {
-            return [[], $e->getMessage()];
+            return [[], RefusalWords::of($e)];
         }
     }
 }

@@ -12,6 +12,7 @@ use App\Care\TaskCare;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
+use App\Support\RefusalWords;
 use App\View\Pages\Today\TaskLine;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Handbook\Handbook;
@@ -126,7 +127,7 @@ final readonly class ComposePage
         try {
             return [$this->together($care, $household, $picked), null];
         } catch (OrderConflict $e) {
-            return [null, $e->getMessage()];
+            return [null, RefusalWords::of($e)];
         }
     }
 

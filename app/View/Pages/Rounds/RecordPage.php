@@ -78,11 +78,13 @@ final readonly class RecordPage
             || null === $step->capture ? null : Option::among($step->capture->options, $tick->answer)->name ?? $tick->answer;
 
         return match (true) {
-            null === $tick => 'not done',
-            $progress->isSkipped($step) => 'left out',
-            !$progress->isDone($step) => 'not passed: '.mb_strtolower((string) $answer),
-            null !== $answer => mb_strtolower($answer).($tick->overruled ? ', left so' : ''),
-            default => 'done',
+            null === $tick => (string) __('places/record.not_done'),
+            $progress->isSkipped($step) => (string) __('places/record.left_out'),
+            !$progress->isDone($step) => (string) __('places/record.not_passed', ['answer' => mb_strtolower((string) $answer)]),
+            null !== $answer => (string) __($tick->overruled ? 'places/record.overruled' : 'places/record.answered', [
+                'answer' => mb_strtolower($answer),
+            ]),
+            default => (string) __('places/record.done'),
         };
     }
 

@@ -6,6 +6,7 @@ namespace App\View\Pages\Rounds;
 
 use App\Care\Gates\PourVerdict;
 use App\Models\Photo;
+use App\View\Drawing\KitchenFigure;
 use App\View\Pages\Measures\ArmView;
 use GoodRinse\Core\Apart\SheetLine;
 use GoodRinse\Core\Handbook\Machine\MachineTrait;
@@ -29,6 +30,7 @@ final readonly class StepView
      * @param array<string, string> $previews what each grade would make of the rhythm
      * @param RunningTimer|null $wait what it waits for
      * @param SheetLine|null $sheet how the part it takes off or puts back is held
+     * @param KitchenFigure|null $where the machine with the place of its part
      * @param list<MeasurementRule> $asked readings beside its question
      * @param list<MeasurementRule> $counted what can be counted instead of grading by eye
      * @param array<string, float> $totals how many there were in all the last time, by reading
@@ -58,6 +60,7 @@ final readonly class StepView
         public ?RunningTimer $wait = null,
         public ?Lateness $late = null,
         public ?SheetLine $sheet = null,
+        public ?KitchenFigure $where = null,
         public array $asked = [],
         public array $counted = [],
         public array $totals = [],

@@ -12,6 +12,7 @@ use App\Care\Readers\CareReader;
 use App\Models\Household;
 use App\Models\Machine;
 use App\Models\Round;
+use App\View\Drawing\KitchenFigure;
 use App\View\Words\FreshnessWords;
 use App\View\Words\ReasonWords;
 use GoodRinse\Core\Apart\SheetLine;
@@ -72,6 +73,7 @@ final readonly class StepViews
             wait: $wait,
             late: $wait?->lateness($this->clock->now()),
             sheet: $line,
+            where: self::where($round->machine->kind, $step, $sheet),
             asked: array_map($round->handbook()->reading(...), $step->observe),
             counted: array_map($round->handbook()->reading(...), $form->counted($step, $traits)),
             totals: [] === $form->counted($step, $traits) ? [] : $this->history->totals($round->machine),
@@ -90,6 +92,18 @@ final readonly class StepViews
             armsScript: $arms->script,
             ages: $this->ages->warnings($household, array_map(static fn (Amount $amount): string => $amount->agent, $step->amounts)),
         );
+    }
+
+    /**
+     * The machine with the place of the part that comes off or goes back, or that is looked at and stays on it; null where another
+     * picture shows more, or the place is not drawn.
+     */
+    private static function where(string $kind, Step $step, TakeApartSheet $sheet): ?KitchenFigure
+    {
+        $moved = $step->takesOff ?? $step->putsBack;
+        $fixed = null === $step->picture && null !== $step->part && null === $sheet->line($step->part) ? $step->part : null;
+
+        return KitchenFigure::at($kind, $moved ?? $fixed ?? '');
     }
 
     public function sheet(Machine $machine): TakeApartSheet

@@ -80,9 +80,9 @@ final readonly class VesselNotices
                 }
             }
         }
-        array_multisort($often, \SORT_DESC, range(0, count($often) - 1), $places);
+        arsort($often); // stable: what was poured into as often stays in order
 
-        return $places;
+        return array_map(static fn (int $at): PourPlace => $places[$at], array_keys($often));
     }
 
     private function notice(VesselRecord $record, Machine $machine): ?VesselNotice

@@ -28,7 +28,7 @@ return [
     'pause' => 'Pause',
     'stop_the_round_for_good' => 'Stop the round for good',
     'left_open' => 'Left open: :open_ends.',
-    'i_know' => 'I know, and I won’t use it until it is fixed.',
+    'i_know' => 'I know.',
     'what_you_ticked_stays_in_the' => 'What you ticked stays in the logbook. To go on later, pause instead.',
     'stop_the_round' => 'Stop the round',
     'leave_the_round' => 'Leave the round?',

@@ -28,7 +28,7 @@
             @endforeach
             @if ($step->say !== '')<p class="step__say">{{ $step->say }}</p>@endif
         </div>
-        @if ($where = $where())<x-machine.figure :figure="$where" :due="true" class="step__picture"/>
+        @if ($stepView->where)<x-machine.figure :figure="$stepView->where" :due="true" class="step__picture"/>
         @elseif ($step->picture)<x-drawing.step-picture :name="$step->picture"/>@endif
     </div>
     @if ($stepView->wait)
