@@ -23,7 +23,7 @@ final class ArrowsTest extends TestCase
         'Backups' => ['Care', 'Models', 'Support'],
         'View' => ['Backups', 'Care', 'Exchange', 'Models', 'Support'],
         'Outside' => ['Actions', 'Models'],
-        'Exceptions' => ['Actions', 'Models'],
+        'Exceptions' => ['Actions', 'Models', 'Support'],
         'Http' => ['Actions', 'Care', 'Databases', 'Exchange', 'Models', 'Outside', 'Support', 'View'],
         'Console' => ['Actions', 'Backups', 'Care', 'Databases', 'Exchange', 'Handbook', 'Models', 'Outside', 'Support', 'View'],
         'Providers' => ['Handbook', 'Models', 'Outside', 'Policies', 'Databases', 'Support', 'View'],

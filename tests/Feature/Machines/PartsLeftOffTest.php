@@ -99,7 +99,7 @@ final class PartsLeftOffTest extends TestCase
         self::assertSame('jets-few', $round->load('ticks')->progress()->answers['jets'], 'the count decides');
         $this->tick($round, 'jets-look', 'jets-open', ['r' => ['jets-lower-top' => ['shut' => '11', 'all' => '10']]])
             ->assertSessionHasErrors(
-                ['did' => 'Lower arm, top: that number cannot be right. Look again.'],
+                ['did' => 'Lower arm, top: that number cannot be right. Check it.'],
             );
         $this->tick($round, 'jets-look', 'jets-open', ['r' => ['jets-lower-top' => ['shut' => '1', 'all' => '10']]])
             ->assertSessionHasNoErrors();

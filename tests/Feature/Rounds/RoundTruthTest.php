@@ -68,7 +68,7 @@ final class RoundTruthTest extends TestCase
         );
         $this->tick($round, 'hold-to-light', 'clear')->assertSessionHasNoErrors();
         $this->tick($round, 'soak')->assertSessionHasErrors(
-            ['did' => 'Soak does not come up in this round with the answers given so far.'],
+            ['did' => '“Soak” does not come up in this round with the answers given so far.'],
         );
         $this->tick($round, 'polish')->assertSessionHasErrors(['did' => 'This round has no step polish.']);
         self::assertSame(1, $round->ticks()->count());
