@@ -8,7 +8,7 @@ return [
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8400'),
     'timezone' => 'UTC',
-    'locale' => 'en',
+    'locale' => env('APP_LOCALE', 'en'),
     'fallback_locale' => 'en',
     'faker_locale' => 'en_GB',
     'cipher' => 'AES-256-CBC',

@@ -18,8 +18,11 @@ final class IcuLocale
 
     public static function current(): string
     {
-        $locale = app()->getLocale();
+        return self::named(app()->getLocale());
+    }
 
+    public static function named(string $locale): string
+    {
         return self::$names[$locale] ??= self::REGIONS[$locale] ?? (self::isKnown($locale) ? $locale : self::UNKNOWN);
     }
 

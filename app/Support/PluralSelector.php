@@ -60,7 +60,7 @@ final class PluralSelector extends MessageSelector
     private function category(string $locale, float $number): string
     {
         $rule = $this->rules[$locale] ??= new \MessageFormatter(
-            $locale,
+            IcuLocale::named($locale),
             '{0, plural, zero {zero} one {one} two {two} few {few} many {many} other {other}}',
         );
 
