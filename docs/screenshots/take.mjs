@@ -115,7 +115,7 @@ try {
     for (const job of [/^Strip down/, /^Spray arms/, /^Acid wash/]) {
         await light.getByRole('checkbox', { name: job }).check();
     }
-    await light.getByText('One by one it would be').waitFor();
+    await light.getByText('One by one it would take').waitFor();
     await light.goto(`${light.url().split('?')[0]}?procedures[]=strip-down`);
     await light.locator('#sum').getByRole('button', { name: 'Start' }).click();
     await light.waitForURL(/rounds\/\w{26}$/);

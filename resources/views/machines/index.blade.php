@@ -9,7 +9,8 @@
     </div>
     <div class="kitchen">
         @foreach ($rooms as $room)
-            <section @class(['tile', 'room', 'room--large' => $loop->first && count($rooms) > 1]) aria-labelledby="room-{{ $loop->index }}">
+            <section @class(['tile', 'room', 'room--many' => $room->isMany(),
+                'room--large' => $loop->first && count($rooms) > 1 && ! $room->isMany()]) aria-labelledby="room-{{ $loop->index }}">
                 <h2 id="room-{{ $loop->index }}" @class(['visually-hidden' => $room->name === null && count($rooms) === 1])>{{
                     $room->name ?? __('places/kitchen.nowhere') }}</h2>
                 @foreach ($room->levels as $level => $tiles)

@@ -9,6 +9,9 @@ use App\View\Drawing\KitchenFigure;
 /** One place of the kitchen page: what hangs on its wall, what stands on its worktop and what below. */
 final readonly class KitchenRoom
 {
+    /** Machines from which a place takes the whole width and stands in rows. */
+    private const MANY = 7;
+
     /** @var array<string, non-empty-list<MachineTile>> by level, from the top down; only the levels that hold something */
     public array $levels;
 
@@ -23,5 +26,10 @@ final readonly class KitchenRoom
             }
         }
         $this->levels = $levels;
+    }
+
+    public function isMany(): bool
+    {
+        return count(array_merge(...array_values($this->levels))) >= self::MANY;
     }
 }
