@@ -10,7 +10,7 @@ final readonly class Assessment
     /**
      * @param string|null $with agent or surface that decides; null for a rule of the household or the vessel, and for
      *     go
-     * @param string $reason one sentence
+     * @param string $reason one sentence; where something forbids the agent anyway, the danger beside a residue first
      * @param string|null $remedy what to do first or instead
      */
     public function __construct(public Verdict $verdict, public ?string $with, public string $reason, public ?string $remedy = null)

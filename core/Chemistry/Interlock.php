@@ -30,7 +30,7 @@ final readonly class Interlock
         if (!isset($this->rules->vessels[$state->vessel])) {
             throw UnknownVessel::vessel($state->vessel);
         }
-        $worst = null;
+        $worst = $danger = null;
         foreach ([
             ...$this->ofHousehold($agent, $allowsHarsh),
             ...$this->onSurfaces($state, $agent),
@@ -40,6 +40,11 @@ final readonly class Interlock
             if (null === $worst || $found->verdict->severity() > $worst->verdict->severity()) {
                 $worst = $found;
             }
+            $danger ??= Verdict::ClearFirst === $found->verdict ? $found : null;
+        }
+        if (null !== $danger && Verdict::Never === $worst?->verdict) {
+            // What forbids it anyway must not hide what it would do there: someone may still pour it.
+            return new Assessment(Verdict::Never, $worst->with, "$danger->reason $worst->reason", $worst->remedy);
         }
 
         return $worst ?? new Assessment(Verdict::Go, null, $this->sentence($this->rules->hasAgent($agent) ? 'fine' : 'alone', $agent));

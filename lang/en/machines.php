@@ -18,7 +18,7 @@ return [
     ],
     'document' => ['manual' => 'manual', 'receipt' => 'receipt', 'other' => 'other paper'],
     'document_about' => ':kind, :size, added :day',
-    'document_kept' => 'Kept.',
+    'document_kept' => 'Saved.',
     'document_gone' => 'The file is removed.',
     'document_none' => 'Choose a file first.',
     'document_sort' => 'That file could not be read. Choose a PDF, or a JPEG, PNG or WebP picture.',

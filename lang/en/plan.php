@@ -104,7 +104,7 @@ return [
         'weeks' => ['every', 'the first', 'the second', 'the third', 'the fourth', 'the last'],
         'weekday' => 'Day',
         'minutes' => 'Minutes at most',
-        'look' => 'Look',
+        'look' => 'Show it',
         'keep' => 'Use this plan',
         'keep_none' => 'Stop using sessions',
         'kept' => 'Saved. The calendar shows the sessions.',

@@ -42,7 +42,7 @@ return [
     'certain' => 'nearly certain',
     'hardly' => 'less than 1 in 80',
     'pick_one' => 'Tick at least one thing that you noticed.',
-    'noted' => 'Written down.',
+    'noted' => 'Saved.',
     'gone' => 'an answer to a question that the handbook no longer asks',
     'did_not_help' => ':action: did not help',
     'left_out' => ':what: left out',

@@ -94,7 +94,7 @@ return [
         'gone' => 'Noted that it is used up.',
         'wish' => 'It is on the shopping list.',
         'unwish' => 'It is off the shopping list.',
-        'kept' => 'Kept.',
+        'kept' => 'Saved.',
         'own' => 'Added.',
         'removed' => 'It is out of the cupboard. The logbook keeps what was written about it.',
     ],

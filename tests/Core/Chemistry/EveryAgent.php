@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Chemistry;
 
+use GoodRinse\Core\Chemistry\Assessment;
 use GoodRinse\Core\Chemistry\Interlock;
 use GoodRinse\Core\Chemistry\Residue;
 use GoodRinse\Core\Chemistry\Verdict;
@@ -30,11 +31,25 @@ trait EveryAgent
         string $vessel = 'bucket',
         bool $harsh = true,
     ): Verdict {
+        return self::assessment($agent, $residues, $surfaces, $harsh, $vessel)->verdict;
+    }
+
+    /**
+     * @param list<string> $residues
+     * @param list<string> $surfaces
+     */
+    private static function assessment(
+        string $agent,
+        array $residues,
+        array $surfaces = [],
+        bool $harsh = true,
+        string $vessel = 'bucket',
+    ): Assessment {
         return self::interlock()->assess(
             new VesselState($vessel, $surfaces, array_map(static fn (string $id): Residue => new Residue($id), $residues)),
             $agent,
             $harsh,
-        )->verdict;
+        );
     }
 
     /** @return list<string> every agent of the handbook and one that it does not know */

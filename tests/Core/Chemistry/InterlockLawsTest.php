@@ -42,6 +42,30 @@ final class InterlockLawsTest extends CoreTestCase
         }
     }
 
+    /** What forbids it anyway, steel or a house rule, must not hide that it would make a gas there. */
+    public function test_a_danger_with_what_is_there_is_named_whatever_else_forbids_it(): void
+    {
+        $rules = self::handbook()->chemistry();
+        $both = 0;
+        foreach (self::agents() as $agent) {
+            foreach (self::agents() as $there) {
+                if (!$rules->isDanger($agent, $there)) {
+                    continue;
+                }
+                $alone = self::assessment($agent, [$there])->reason;
+                foreach (array_keys($rules->surfaces) as $surface) {
+                    foreach ([true, false] as $allowsHarsh) {
+                        $found = self::assessment($agent, [$there], [$surface], $allowsHarsh);
+                        self::assertTrue($found->verdict->refuses());
+                        self::assertStringContainsString($alone, $found->reason, "$agent onto $there on $surface");
+                        $both += Verdict::Never === $found->verdict ? 1 : 0;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(20, $both);
+    }
+
     public function test_an_unknown_agent_is_never_go_next_to_a_residue(): void
     {
         foreach (self::agents() as $there) {
