@@ -42,7 +42,7 @@ final readonly class Interlock
             }
             $danger ??= Verdict::ClearFirst === $found->verdict ? $found : null;
         }
-        if (null !== $danger && Verdict::Never === $worst?->verdict) {
+        if (null !== $danger && Verdict::Never === $worst->verdict) {
             // What forbids it anyway must not hide what it would do there: someone may still pour it.
             return new Assessment(Verdict::Never, $worst->with, "$danger->reason $worst->reason", $worst->remedy);
         }

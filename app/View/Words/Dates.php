@@ -10,9 +10,6 @@ use GoodRinse\Core\Quantity\Day;
 /** Says when. Names of days and months are those of ICU for the language of the pages; the order is the language file's. */
 final class Dates
 {
-    /** Days within which a day and a month say which year is meant. */
-    private const SAME_YEAR = 270;
-
     /** @var array<string, \IntlDateFormatter> by locale and pattern */
     private static array $formatters = [];
 
@@ -34,10 +31,10 @@ final class Dates
         return self::format($day, self::year($day) === self::year($today) ? 'long_weekday' : 'long_weekday_year');
     }
 
-    /** "3 Dec", with the year where it is far from today. */
+    /** "3 Dec", with the year where it is not this one; on an axis, which shows where today is, without. */
     public static function short(Day $day, ?Day $today = null): string
     {
-        return self::format($day, null === $today || abs($day->since($today)) < self::SAME_YEAR ? 'short' : 'short_year');
+        return self::format($day, null === $today || self::year($day) === self::year($today) ? 'short' : 'short_year');
     }
 
     /**

@@ -32,7 +32,7 @@
                 __('views/cards/door.every', ['clocks' => implode(' or ', array_map(fn ($reading)
                 => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)),
                     'due_on' => $task->neverOpened() ? __('views/cards/door.look_once') : ($task->rhythm->dueOn
-                        ? __('views/cards/door.next').' '.Dates::short($task->rhythm->dueOn) : '')]) }}</td>
+                        ? __('views/cards/door.next').' '.Dates::short($task->rhythm->dueOn, $today) : '')]) }}</td>
                 @endforeach</tr>
         @endforeach
     </table>

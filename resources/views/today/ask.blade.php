@@ -11,7 +11,8 @@
                     }}</h1>
             <p>{{ __('views/today/ask.begun_at', ['machine' => $running->machine->name,
                 'fitted_procedure' => mb_strtolower($running->fittedProcedure()->name),
-                    'started_at' => Dates::short(GoodRinse\Core\Quantity\Day::at($running->started_at, $household->zone()))]) }}
+                    'started_at' => Dates::short(
+                        GoodRinse\Core\Quantity\Day::at($running->started_at, $household->zone()), $today)]) }}
                 <strong>{{ Dates::time($running->started_at, $household->zone()) }}</strong>{{
                     __('views/today/ask.everything_you_ticked_is_kept') }}</p>
             @if ($tray)<p><strong>{{ __('views/today/ask.off_the_machine') }}</strong>

@@ -8,7 +8,7 @@
         <p class="mb-0">
             {{ __('views/today/body.the_round_of_ended_with_this', ['ended_at' =>
                 Dates::short(GoodRinse\Core\Quantity\Day::at($open->ended_at,
-                $household->zone())), 'left_open' => App\Care\Words\OpenEndWords::list($open, $open->leftOpen())]) }}
+                $household->zone()), $today), 'left_open' => App\Care\Words\OpenEndWords::list($open, $open->leftOpen())]) }}
         </p>
         <form method="post" action="{{ route('rounds.settle', $open) }}" class="mt-2 mb-0">
             @csrf<button class="push">{{ __('views/today/body.it_is_put_right') }}</button></form>

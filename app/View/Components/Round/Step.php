@@ -90,7 +90,10 @@ final class Step extends Component
     {
         return null === $this->stepView->lastPhoto
             ? ''
-            : Dates::short(Day::at($this->stepView->lastPhoto->taken_at, $this->household->zone()));
+            : Dates::short(
+                Day::at($this->stepView->lastPhoto->taken_at, $this->household->zone()),
+                Day::at($this->now, $this->household->zone()),
+            );
     }
 
     public function render(): string

@@ -63,7 +63,7 @@ final readonly class DeviceData extends PageData
     /** "3 Dec, 18:40". */
     public function moment(\DateTimeImmutable $at): string
     {
-        return Dates::short($this->dayOf($at)).', '.Dates::time($at, $this->household->zone());
+        return Dates::short($this->dayOf($at), $this->today).', '.Dates::time($at, $this->household->zone());
     }
 
     private function dayOf(\DateTimeImmutable $at): Day

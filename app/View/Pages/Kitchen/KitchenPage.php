@@ -27,15 +27,17 @@ final readonly class KitchenPage
     public function for(Household $household): KitchenData
     {
         $cares = $this->care->household($household);
+        $today = Day::at($this->clock->now(), $household->zone());
         $wrong = $this->wrong($household, $cares);
         $places = [];
         $due = 0;
         foreach ($cares as $care) {
-            $tile = MachineTile::of($care, $wrong[$care->machine->id] ?? []);
+            $tile = MachineTile::of($care, $wrong[$care->machine->id] ?? [], $today);
             $places[$care->machine->place ?? ''][] = $tile;
             $due += $tile->isDue() ? 1 : 0;
         }
-        uasort($places, static fn (array $a, array $b): int => count($b) <=> count($a));
+        uksort($places, static fn (string|int $a, string|int $b): int => count($places[$b]) <=> count($places[$a])
+            ?: strnatcasecmp((string) $a, (string) $b));
         $rooms = [];
         foreach ($places as $name => $tiles) {
             $rooms[] = new KitchenRoom('' === (string) $name ? null : (string) $name, $tiles);

@@ -9,6 +9,7 @@ use App\Care\Readers\CareReader;
 use App\Care\TaskCare;
 use App\View\Drawing\KitchenFigure;
 use App\View\Words\Dates;
+use GoodRinse\Core\Quantity\Day;
 
 /** A machine among others: what it is, and the task that is due first. */
 final readonly class MachineTile
@@ -22,15 +23,16 @@ final readonly class MachineTile
         public ?TaskCare $first,
         public KitchenFigure $figure,
         public array $wrong,
+        private Day $today,
     ) {
     }
 
     /** @param list<string> $wrong symptoms that are being looked into */
-    public static function of(MachineCare $care, array $wrong): self
+    public static function of(MachineCare $care, array $wrong, Day $today): self
     {
         $first = CareReader::byUrgency([$care])[0] ?? null;
 
-        return new self($care, $first, KitchenFigure::of($care->machine->kind, $first->task->part ?? ''), $wrong);
+        return new self($care, $first, KitchenFigure::of($care->machine->kind, $first->task->part ?? ''), $wrong, $today);
     }
 
     public function isDue(): bool
@@ -57,7 +59,7 @@ final readonly class MachineTile
         return $this->first->name().': '.match (true) {
             $rhythm->state->isDue() => __('machines.tile.'.($this->first->neverOpened() ? ($this->first->graded ? 'look' : 'do') : 'due')),
             null === $rhythm->dueOn => __('machines.tile.no_date'),
-            default => __('machines.tile.due_on', ['day' => Dates::short($rhythm->dueOn)]),
+            default => __('machines.tile.due_on', ['day' => Dates::short($rhythm->dueOn, $this->today)]),
         };
     }
 }

@@ -121,7 +121,7 @@ final readonly class TodayData extends PageData
         $until = $care->awayUntil($this->today);
 
         return (string) match (true) {
-            null !== $until => __('today.use.away', ['day' => Dates::short($until)]),
+            null !== $until => __('today.use.away', ['day' => Dates::short($until, $this->today)]),
             $care->isWeekKnown() => __('today.use.week', ['uses' => Uses::number($care->weekUses())]),
             default => __('today.use.rate', ['uses' => Uses::number($care->history->rate * 7)]),
         };

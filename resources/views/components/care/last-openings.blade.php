@@ -5,7 +5,7 @@
             @foreach ($openings as $opening)
                 <li><svg class="swatch swatch--{{ $size }}" aria-hidden="true"><use href="#grade-{{ $opening['grade']->id }}"/></svg>
                     <span>{{ $opening['grade']->name }}</span><span
-                        class="muted">{{ App\View\Words\Dates::short($opening['day']) }}</span>
+                        class="muted">{{ App\View\Words\Dates::short($opening['day'], $today) }}</span>
                         </li>
             @endforeach
         </ul>
