@@ -72,7 +72,7 @@ final class FixHistoryTest extends TestCase
         $this->get("/traces/$again->id")
             ->assertSee(__('views/traces/show.learned_here'))
             ->assertSee(__('views/traces/show.confirmed', ['name' => 'The fine filter is clogged', 'what' => 'once']));
-        $this->get('/handbook/symptoms')->assertSee('clean the filter')->assertSee('the last time; it stayed fixed 7 days');
+        $this->get('/handbook/symptoms')->assertSee('clean the filter')->assertSee('the last time; it stayed fixed for 7 days');
         $this->get("/machines/{$this->machine->id}?task=filter")
             ->assertSee(__('views/components/care/task-tile.what_it_caused_left_too_long'))
             ->assertSee('Food bits on dishes');

@@ -17,6 +17,6 @@ return [
     'here' => 'Here:',
     'the_last_time' => 'the last time',
     'times_running' => 'times running',
-    'it_held' => 'it stayed fixed',
+    'it_held' => 'it stayed fixed for',
     'where_this_order_comes_from' => 'Where this order comes from',
 ];

@@ -29,7 +29,7 @@ return [
     'nothing_else' => 'Nothing else to do today.',
     'next_on' => 'Next on',
     'is_put_off_until_then_you' => ':care, :machine, is put off until then:put_off_because. You can still do it now.',
-    'you_can_open_it_earlier_what' => 'You can open it earlier: what you find moves the date.',
+    'you_can_open_it_earlier_what' => 'You can check it earlier: what you find moves the date.',
     'you_can_do_it_earlier' => 'You can do it earlier.',
     'first_comes' => 'First comes :care, :machine: :when. :what',
     'go_on' => 'Go on',

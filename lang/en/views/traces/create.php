@@ -10,7 +10,7 @@ return [
         .'whether it came from there.',
     'machine' => 'Machine',
     'just_now' => 'just now',
-    'held' => 'still fixed',
+    'held' => 'stayed fixed for',
     'last_time' => 'last time: :last, :last2',
     'write_it_down' => 'Write it down',
     'find_out_why' => 'Find out why',
