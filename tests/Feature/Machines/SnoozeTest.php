@@ -29,7 +29,7 @@ final class SnoozeTest extends TestCase
         $this->get('/')
             ->assertDontSee(__('views/today/ask.one_round_today'))->assertSee(__('views/today/later.put_off'))
             ->assertSee('until 20 Jun (guests)')->assertSee(
-                'First comes door and seal, Galley:',
+                'Door and seal of Galley comes first:',
             );
         self::assertEquals($due, $this->rhythm()->dueOn);
         $this->get("/machines/{$this->machine->id}/rhythm/filter")->assertSee(__('reasons.snoozed', ['until' => '20 June']));

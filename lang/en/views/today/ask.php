@@ -31,7 +31,7 @@ return [
     'is_put_off_until_then_you' => ':care, :machine, is put off until then:put_off_because. You can still do it now.',
     'you_can_open_it_earlier_what' => 'You can check it earlier: what you find moves the date.',
     'you_can_do_it_earlier' => 'You can do it earlier.',
-    'first_comes' => 'First comes :care, :machine: :when. :what',
+    'first_comes' => ':Care of :machine comes first: :when. :what',
     'go_on' => 'Go on',
     'stop_this_round' => 'Stop this round',
     'left_open' => 'Left open: :open_ends.',
