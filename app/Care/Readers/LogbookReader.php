@@ -142,11 +142,12 @@ final readonly class LogbookReader
         }
         $word = trim($criteria->find);
         if ('' !== $word) {
-            $like = static fn (string $text): string => '%'.addcslashes($text, '%_\\').'%';
+            // A backslash would hide the next place for a value from PDO where PostgreSQL is spoken.
+            $like = static fn (string $text): string => '%'.preg_replace('/[%_!]/', '!$0', $text).'%';
             $query->where(function (Builder $any) use ($word, $named, $like): void {
-                $any->whereRaw("lower(json_extract(payload, '$.text')) like lower(?) escape '\\'", [$like($word)]);
+                $any->whereRaw("lower(json_extract(payload, '$.text')) like lower(?) escape '!'", [$like($word)]);
                 foreach ($named($word) as $id) {
-                    $any->orWhere('part', $id)->orWhereRaw("payload like ? escape '\\'", [$like("\"$id\"")]);
+                    $any->orWhere('part', $id)->orWhereRaw("payload like ? escape '!'", [$like("\"$id\"")]);
                 }
             });
         }

@@ -78,7 +78,10 @@ final class ConcurrencyTest extends TestCase
         $root = dirname(__DIR__, 3);
         $database = "$this->path.application";
         file_put_contents($database, (string) gzdecode((string) file_get_contents("$root/tests/fixtures/logbook/d1e356f.sqlite.gz")));
-        $environment = ['DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => "$root/bootstrap/cache/none-config.php", 'APP_ENV' => 'testing'];
+        $environment = [
+            'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => $database,
+            'APP_CONFIG_CACHE' => "$root/bootstrap/cache/none-config.php", 'APP_ENV' => 'testing',
+        ];
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $environment))->mustRun();
         $count = static function () use ($database): int {
             $query = (new \PDO("sqlite:$database"))->query('SELECT count(*) FROM entries');
