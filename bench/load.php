@@ -20,6 +20,7 @@ foreach ($parts as $part) {
         exit(0);
     }
     fclose($pair[1]);
+    stream_set_timeout($pair[0], (int) $seconds + 300); // logging in comes first
     $pipes[] = $pair[0];
 }
 $sum = ['written' => 0, 'refused' => 0, 'failed' => 0, 'times' => []];
