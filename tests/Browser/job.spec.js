@@ -140,7 +140,8 @@ test('from nothing: an account, a household, a machine in three questions, a rou
     await expect(page.getByText('was left unfinished')).toHaveCount(0);
 });
 
-test('every page is accessible and works by keyboard', async ({ page }, { project }) => {
+// How large things are on a phone is asserted of every page, in every-page.spec.js.
+test('every page is accessible and works by keyboard @wide', async ({ page }) => {
     await logIn(page);
     for (const place of ['Kitchen', 'Logbook', 'Household']) {
         await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
@@ -163,13 +164,11 @@ test('every page is accessible and works by keyboard', async ({ page }, { projec
     await accessible(page);
     await page.goto('/nowhere').catch(() => {});
     await accessible(page);
-    if (project.name === 'desktop') {
-        await page.goto('/kitchen');
-        await page.keyboard.press('Tab');
-        await expect(page.getByRole('link', { name: 'Skip to the page' })).toBeFocused();
-        await page.keyboard.press('Enter');
-        await expect(page.locator('#main')).toBeFocused();
-    }
+    await page.goto('/kitchen');
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('link', { name: 'Skip to the page' })).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#main')).toBeFocused();
 });
 
 test('the household: invite, take back, dark, log out @wide', async ({ page, browser }) => {

@@ -2,9 +2,8 @@ import { accessible, done, expect, goThrough, logIn, test } from './support/hous
 import { answering, begin, dishwasher, drip, espresso, hood, kettle, pods, screwed, washer } from './support/machines.js';
 
 // Kind, procedure, traits, which answers other than the first (by the start of the heading), what the record says.
-// The other procedures are walked over HTTP, by the random rounds.
+// Two more are walked elsewhere (job.spec.js, and the weights below); the others over HTTP, by the random rounds.
 const procedures = [
-    ['dishwasher', 'filter-clean', dishwasher, { 'Hold the filter': 3, 'Hold it to the light': 1 }, '. Found: heavy; left: film'],
     [
         'dishwasher', 'spray-arms', dishwasher, { 'How many jets are blocked on': 2, 'Is there white crust': 1 },
         'Spin test: every arm runs freely',
@@ -12,7 +11,6 @@ const procedures = [
     ['dishwasher', 'strip-down', screwed, { 'Hold its mesh': 3 }, 'Run empty: dry and quiet'],
     ['drip-brewer', 'descale-programme', { ...drip, programme: 'programmed' }, { 'How did the last pots': 3 }, 'The clean light went out'],
     ['pod-brewer', 'descale-pods', pods, { 'How did the last cups': 2 }, 'New part fitted: water filter cartridge'],
-    ['hood', 'wash-filters', hood, { 'Hold one to the light': 3 }, 'The filters are dry'],
     ['kettle', 'descale', kettle, { 'Look at the floor': 3 }, 'No smell of acid left'],
     ['washing-machine', 'drain-filter', washer, { 'Look at the filter': 3 }, 'Nothing drips'],
     ['espresso-machine', 'backflush', espresso, {}, 'The water runs clear'],
