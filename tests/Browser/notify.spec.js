@@ -40,9 +40,9 @@ test('a wait that ends is notified where it was asked for @narrow', async ({ pag
 
 test('a device that was asked notifies of what is due, each once, and leads to the job @narrow', async ({ page }) => {
     await page.addInitScript(stand, 'granted');
-    await page.route('/reminders/due', (route) => route.fulfill({
-        json: [{ id: 'm filter 2026-05-31', title: 'Due: Fine filter, Galley', body: 'It is time.', path: '/machines/m?task=filter' }],
-    }));
+    const due = [{ id: 'm filter 2026-05-31', title: 'Due: Fine filter, Galley', body: 'It is time.', path: '/machines/m?task=filter' }];
+    let isQuiet = false;
+    await page.route('/reminders/due', (route) => route.fulfill({ json: isQuiet ? [] : due }));
     await logIn(page);
     await page.goto('/reminders');
     expect(await page.evaluate(() => window.shown), 'not before it is asked for').toEqual([]);
@@ -54,4 +54,16 @@ test('a device that was asked notifies of what is due, each once, and leads to t
     await page.getByRole('button', { name: 'Notify me on this device' }).click();
     await page.waitForTimeout(300);
     expect(await page.evaluate(() => window.shown.length), 'each falling due is said once').toBe(1);
+    // The night, in which nothing is due, and the morning after it.
+    const opened = async () => {
+        await Promise.all([page.waitForResponse('/reminders/due'), page.reload()]);
+        await page.waitForTimeout(300);
+
+        return page.evaluate(() => window.shown.length);
+    };
+    await page.addInitScript(() => (window.Notification.permission = 'granted'));
+    isQuiet = true;
+    expect(await opened()).toBe(0);
+    isQuiet = false;
+    expect(await opened(), 'it was said before the night').toBe(0);
 });

@@ -1,5 +1,5 @@
 // Whether this device notifies of what falls due; the browser is asked when its person presses the button.
-import { ask, canAsk } from './notify.js';
+import { ask } from './notify.js';
 import { isWanted, want, watchDue } from './due.js';
 import { words } from '../words.js';
 
@@ -19,17 +19,12 @@ export default () => ({
     async change() {
         if (isWanted()) {
             want(false);
-        } else {
+        } else if (await ask()) {
             want(true);
-            if (canAsk()) {
-                await ask();
-            }
-            this.line = isWanted() ? words('notices_on') : words('notices_refused');
-            if (isWanted()) {
-                watchDue();
-            } else {
-                want(false);
-            }
+            this.line = words('notices_on');
+            watchDue();
+        } else {
+            this.line = words('notices_refused');
         }
         this.show();
     },

@@ -2,7 +2,10 @@
 // presses the button beside a wait.
 export const canAsk = () => 'Notification' in window && Notification.permission === 'default';
 
-export const ask = async () => (await Notification.requestPermission()) === 'granted';
+export const ask = async () => 'Notification' in window && (await Notification.requestPermission()) === 'granted';
+
+// Where the device keeps who wants to hear of what falls due: beside the rest, which every page loads.
+export const DUE_WANTED_BY = 'due-wanted-by';
 
 // Says it once, however many waits share a page; a press on it leads to the path.
 export async function notify(title, body, path = location.pathname) {

@@ -1,6 +1,7 @@
 // Lets the service worker keep the pages of a running round, and says on every page when something still waits
 // to be sent.
 import { words } from '../words.js';
+import { DUE_WANTED_BY } from './notify.js';
 import { flush, waiting } from './outbox.js';
 
 const note = (text) => {
@@ -20,6 +21,9 @@ export const startWorker = async () => {
 
         return;
     }
+    if (localStorage.getItem(DUE_WANTED_BY)) {
+        import('./due.js').then(({ watchDue }) => watchDue());
+    }
     if ('serviceWorker' in navigator) {
         try {
             await navigator.serviceWorker.register('/worker.js');
@@ -34,9 +38,6 @@ export const startWorker = async () => {
         } catch {
             // No worker here: a round still goes on while its page stays open.
         }
-    }
-    if (localStorage.getItem('due-wanted-by')) {
-        import('./due.js').then(({ watchDue }) => watchDue());
     }
     if ('seen' in document.body.dataset) {
         note(words('seen'));
