@@ -22,7 +22,7 @@ export default defineConfig({
             plugins: [purgeCss({
                 content: files,
                 safelist: [':focus-visible', ...[...composed].map((start) => new RegExp(`^${start}`))],
-                dynamicAttributes: ['data-theme', 'type', 'aria-current', 'aria-pressed', 'aria-invalid', 'data-verdict', 'data-state'],
+                dynamicAttributes: ['data-theme', 'type', 'aria-current', 'aria-pressed', 'aria-invalid'],
             })],
         },
     },

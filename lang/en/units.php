@@ -45,6 +45,7 @@ return [
     ],
     'pieces' => '{1} :count piece|[0,*] :count pieces',
     'or' => ' or ',
+    'and' => ' and ',
     'money' => ':amount in your money',
     'names' => ['cooking-hours' => 'cooking hours', 'litres' => 'litres'],
     'small' => [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'],

@@ -9,7 +9,9 @@ use PHPUnit\Framework\TestCase;
 /** What the application says to people lies in lang/, refusals and errors too; code holds no sentence. */
 final class AppWordsTest extends TestCase
 {
-    private const APP = __DIR__.'/../../app/';
+    use SourceFiles;
+
+    private const APP = __DIR__.'/../../app';
 
     /** For whoever runs or programs it: the command line, databases, brokers, drawings, the published schema and the printed handbook. */
     private const OTHERS = [
@@ -29,17 +31,13 @@ final class AppWordsTest extends TestCase
     public function test_code_holds_no_sentence_for_people(): void
     {
         $found = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::APP, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            \assert($file instanceof \SplFileInfo);
-            $name = substr($file->getPathname(), strlen(self::APP));
+        foreach (self::files(self::APP, 'php') as $name => $path) {
             if ([] === array_filter(self::OTHERS, static fn (string $other): bool => str_starts_with($name, $other))) {
-                foreach (self::sentences((string) file_get_contents($file->getPathname())) as $line => $text) {
+                foreach (self::sentences((string) file_get_contents($path)) as $line => $text) {
                     $found[] = "$name:$line $text";
                 }
             }
         }
-        sort($found);
-
         self::assertSame([], $found);
     }
 

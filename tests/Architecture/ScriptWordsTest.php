@@ -9,6 +9,8 @@ use PHPUnit\Framework\TestCase;
 /** What scripts show lies in lang/ as well; the page that runs them carries it. */
 final class ScriptWordsTest extends TestCase
 {
+    use SourceFiles;
+
     private const SCRIPTS = __DIR__.'/../../resources/js';
 
     /** What a machine reads: remarks, paths of modules, selectors, classes of styles, names that are thrown or stored. */
@@ -59,13 +61,6 @@ final class ScriptWordsTest extends TestCase
     /** @return array<string, string> by path under resources/js */
     private static function scripts(): array
     {
-        $scripts = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::SCRIPTS, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            \assert($file instanceof \SplFileInfo);
-            $scripts[substr($file->getPathname(), strlen(self::SCRIPTS) + 1)] = (string) file_get_contents($file->getPathname());
-        }
-        ksort($scripts);
-
-        return $scripts;
+        return array_map(static fn (string $path): string => (string) file_get_contents($path), self::files(self::SCRIPTS, 'js'));
     }
 }

@@ -9,6 +9,8 @@ use PHPUnit\Framework\TestCase;
 /** Every word a person reads lies in lang/ or in the handbook: a second language is a folder, and views hold none. */
 final class ViewWordsTest extends TestCase
 {
+    use SourceFiles;
+
     /** Attributes of elements and components whose value is read out or shown. */
     private const SHOWN = 'label|title|hint|legend|placeholder|alt|aria-label|aria-description';
 
@@ -42,7 +44,7 @@ final class ViewWordsTest extends TestCase
             $blade = (string) preg_replace('/\{\{--.*?--\}\}|@class\(\[.*?\]\)|\b(?:class|d)="[^"]*"/s', '', $blade);
             preg_match_all('/(?<!\(:class)\'((?:[^\'\\\\]|\\\\.)*)\'/', $blade, $literals);
             foreach ($literals[1] as $text) {
-                if (1 === preg_match('/[A-Za-z]{2,} [a-z]|^[A-Z][a-z]+[.?!:]?$/', $text)) {
+                if (1 === preg_match('/[A-Za-z]{2,} [a-z]|^[A-Z][a-z]+[.?!:]?$|^,? (?:or|and|of|with|then) $/', $text)) {
                     $found[] = "$file: $text";
                 }
             }
@@ -138,21 +140,6 @@ final class ViewWordsTest extends TestCase
         }
 
         return $views;
-    }
-
-    /** @return array<string, string> paths by name under the folder */
-    private static function files(string $folder, string $ending): array
-    {
-        $files = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            \assert($file instanceof \SplFileInfo);
-            if (str_ends_with($file->getFilename(), ".$ending")) {
-                $files[substr($file->getPathname(), strlen($folder) + 1)] = $file->getPathname();
-            }
-        }
-        ksort($files);
-
-        return $files;
     }
 
     /** @return list<string> text between tags, without what Blade fills in */

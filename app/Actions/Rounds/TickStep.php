@@ -12,7 +12,6 @@ use App\Care\Gates\RunGate;
 use App\Models\Round;
 use App\Models\UnreadableRound;
 use App\Models\User;
-use App\Support\RefusalWords;
 use GoodRinse\Core\Handbook\Procedure\Capture;
 use GoodRinse\Core\Handbook\Procedure\Step;
 use GoodRinse\Core\Handbook\Scale\Scales;
@@ -208,7 +207,7 @@ final readonly class TickStep
             }
             $this->clock->waitIsOver($progress, $step, $draft);
         } catch (ActionRefused $e) {
-            return $draft->isLate() ? RefusalWords::of($e) : throw $e;
+            return $draft->isLate() ? $e->getMessage() : throw $e;
         }
 
         return null;

@@ -16,6 +16,7 @@ use GoodRinse\Core\Logbook\Entry as LogbookEntry;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -31,7 +32,7 @@ final readonly class VesselReader
     /** Days for which uses are looked at: what went in before is history. */
     private const USE_DAYS = 400;
 
-    /** Pours that tell where something is poured most. */
+    /** Pours that tell what is poured most, and where. */
     private const LATELY = 300;
 
     public function __construct(private Handbook $handbook, private ClockInterface $clock, private Repository $cache)
@@ -97,19 +98,34 @@ final readonly class VesselReader
         return $this->household($household)[VesselLedger::key($owner, $vessel)] ?? new VesselRecord($owner, $vessel, [], []);
     }
 
-    /** @return array<string, int> how often something was poured of late, by key of the vessel */
+    /** @return array<int|string, int> how often something was poured of late, by key of the vessel */
     public function pouredInto(Household $household): array
     {
-        $counts = [];
-        foreach ($household->entries()->where('kind', EntryKind::Dose->value)->orderByDesc('happened_at')->limit(self::LATELY)
-            ->select('machine_id', 'payload->vessel as vessel')->toBase()->get() as $dose) {
+        return $this->doses($household)->countBy(function (object $dose): string {
             $vessel = Scalar::text($dose->vessel);
             $own = $this->handbook->chemistry()->vessels[$vessel]->own ?? false;
-            $key = VesselLedger::key($own ? Scalar::text($dose->machine_id) : null, $vessel);
-            $counts[$key] = ($counts[$key] ?? 0) + 1;
-        }
 
-        return $counts;
+            return VesselLedger::key($own ? Scalar::text($dose->machine_id) : null, $vessel);
+        })->all();
+    }
+
+    /** @return array<int|string, int> how often each agent was poured of late, by its id */
+    public function poured(Household $household): array
+    {
+        return $this->doses($household)->countBy(static fn (object $dose): string => Scalar::text($dose->agent))->all();
+    }
+
+    /**
+     * @return Collection<int, object{machine_id: mixed, agent: mixed, vessel: mixed}&\stdClass> those written last: the index of what
+     *     vessels hold leads there, however much was counted since
+     */
+    private function doses(Household $household): Collection
+    {
+        /** @var Collection<int, object{machine_id: mixed, agent: mixed, vessel: mixed}&\stdClass> $doses */
+        $doses = $this->entries($household)->where('kind', EntryKind::Dose->value)->orderByDesc('seq')->limit(self::LATELY)
+            ->get(['machine_id', 'payload->agent as agent', 'payload->vessel as vessel']);
+
+        return $doses;
     }
 
     /** @return array<string, list<Residue>> what the machine's own vessels and the shared ones hold, by vessel */

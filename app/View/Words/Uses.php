@@ -6,6 +6,8 @@ namespace App\View\Words;
 
 use GoodRinse\Core\Handbook\Machine\MachineTrait;
 use GoodRinse\Core\Rhythm\Clock;
+use GoodRinse\Core\Rhythm\ClockState;
+use Illuminate\Support\Arr;
 
 /** Says how many days, loads or brews. */
 final class Uses
@@ -25,6 +27,17 @@ final class Uses
     public static function interval(float $count, string $unit): string
     {
         return self::counted(self::whole($count, $unit), $unit);
+    }
+
+    /** @param list<ClockState> $clocks "24 days or 21 loads" */
+    public static function intervals(array $clocks): string
+    {
+        $each = array_map(
+            static fn (ClockState $reading): string => self::interval($reading->learned->interval, $reading->clock->unit),
+            $clocks,
+        );
+
+        return Arr::join($each, ', ', (string) __('units.or'));
     }
 
     /** The same without its unit. */

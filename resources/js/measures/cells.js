@@ -1,4 +1,6 @@
 // Shut cells of a mesh, counted while they are tapped.
+import { fill } from '../words.js';
+
 export default () => ({
     init() {
         this.count();
@@ -12,9 +14,8 @@ export default () => ({
         });
         const inside = cells.filter((cell) => !round || cell.dataset.off !== '1');
         const shut = inside.filter((cell) => cell.checked).length;
-        this.$refs.said.textContent = this.$refs.said.dataset.text
-            .replace(':shut', shut)
-            .replace(':all', inside.length)
-            .replace(':percent', Math.round((100 * shut) / inside.length));
+        this.$refs.said.textContent = fill(this.$refs.said.dataset.text, {
+            shut, all: inside.length, percent: Math.round((100 * shut) / inside.length),
+        });
     },
 });

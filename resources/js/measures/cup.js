@@ -1,4 +1,5 @@
 // A cup in the rack: the clock starts at the first spray, says when to open, and each look goes into a line of the table.
+import { fill } from '../words.js';
 import { filled, heightOf, judge } from '../flow/cup.js';
 
 const [TOP, BOTTOM, MIDDLE, WIDE] = [10, 140, 60, 36];
@@ -100,8 +101,7 @@ export default () => ({
         }
         if (said) {
             const rate = Math.round((said.rate / this.given.size) * 10) / 10;
-            const words = this.given.words[said.verdict];
-            this.tell(words.replace(':rate', `${rate} ${this.given.unit}`).replace(':minute', this.given.flow.span));
+            this.tell(fill(this.given.words[said.verdict], { rate: `${rate} ${this.given.unit}`, minute: this.given.flow.span }));
         }
         return said;
     },

@@ -29,8 +29,7 @@
     <table>
         @foreach (array_chunk($tasks, 2) as $pair)
             <tr>@foreach ($pair as $task)<th>{{ $task->name() }}</th><td>{{
-                __('views/cards/door.every', ['clocks' => implode(' or ', array_map(fn ($reading)
-                => Uses::interval($reading->learned->interval, $reading->clock->unit), $task->rhythm->clocks)),
+                __('views/cards/door.every', ['clocks' => Uses::intervals($task->rhythm->clocks),
                     'due_on' => $task->neverOpened() ? __('views/cards/door.look_once') : ($task->rhythm->dueOn
                         ? __('views/cards/door.next').' '.Dates::short($task->rhythm->dueOn, $today) : '')]) }}</td>
                 @endforeach</tr>

@@ -10,7 +10,7 @@
         <section class="tile">
             <h2>{{ __('views/vessels/happened.once_the_air_is_clear') }}</h2>
             <p>{{ __('views/vessels/happened.until_that_is_written_down_as', ['remedy' => $vessel->remedy,
-                'what' => implode(' and ', $there) ?: __('views/vessels/happened.it'),
+                'what' => implode(__('units.and'), $there) ?: __('views/vessels/happened.it'),
                     'what2' => count($there) > 1 ? __('views/vessels/happened.count')
                 : __('views/vessels/happened.counts'), 'vessel_name' => $vesselName]) }}</p>
             <form method="post" action="{{ route('vessels.clear', [$machine, $vessel->id]) }}">

@@ -11,7 +11,6 @@ use App\Exchange\ImportRefused;
 use App\Exchange\WaitingImport;
 use App\Http\Controllers\Controller;
 use App\Models\Machine;
-use App\Support\RefusalWords;
 use App\View\Exchange\ExportArchive;
 use App\View\Exchange\ImportPage;
 use Illuminate\Contracts\View\View;
@@ -55,7 +54,7 @@ final class ExchangeController extends Controller
         } catch (ImportRefused $e) {
             $waiting->forget();
 
-            return redirect()->route('import')->withErrors(['file' => RefusalWords::of($e)]);
+            return redirect()->route('import')->withErrors(['file' => $e->getMessage()]);
         }
 
         return redirect()->route('import.show', $waiting->id);

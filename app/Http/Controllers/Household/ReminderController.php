@@ -10,7 +10,7 @@ use App\Actions\Reminders\StopReminders;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Household\RemindersRequest;
 use App\Models\User;
-use App\View\Calendar\DueNotices;
+use App\View\Calendar\DueJson;
 use App\View\Pages\Household\RemindersPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -40,9 +40,9 @@ final class ReminderController extends Controller
         return redirect()->route('reminders')->with('did', __('reminders.saved'));
     }
 
-    public function due(Request $request, DueNotices $due): JsonResponse
+    public function due(Request $request, DueJson $due): JsonResponse
     {
-        return response()->json($due->of($this->person($request)->home()));
+        return response()->json($due->notices($this->person($request)->home()));
     }
 
     public function send(Request $request, SendDigests $send): RedirectResponse

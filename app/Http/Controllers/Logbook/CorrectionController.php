@@ -9,7 +9,6 @@ use App\Actions\Logbook\CorrectEntry;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Logbook\CorrectionRequest;
 use App\Models\Entry;
-use App\Support\RefusalWords;
 use App\View\Pages\Machines\CorrectionPage;
 use GoodRinse\Core\Handbook\UnknownEntry;
 use Illuminate\Contracts\View\View;
@@ -40,7 +39,7 @@ final class CorrectionController extends Controller
         } catch (UnknownEntry) {
             return back()->withInput()->withErrors(['found' => (string) __('logbook.no_grade')]);
         } catch (ActionRefused $e) {
-            return back()->withInput()->withErrors(['on' => RefusalWords::of($e)]);
+            return back()->withInput()->withErrors(['on' => $e->getMessage()]);
         }
 
         return redirect()->route('logbook', ['entry' => $id])->with('did', __('logbook.corrected'));

@@ -11,7 +11,6 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Machines\RemovalRequest;
 use App\Models\Machine;
 use App\Models\Round;
-use App\Support\RefusalWords;
 use App\View\Pages\Machines\DisassemblyPage;
 use GoodRinse\Core\Apart\OwnWay;
 use Illuminate\Contracts\View\View;
@@ -44,7 +43,7 @@ final class DisassemblyController extends Controller
             try {
                 $keep->ofPart($machine, $this->person($request), $request->ulid(), $part, $photo);
             } catch (ActionRefused $e) {
-                return redirect()->back()->withInput($request->except('photo'))->withErrors(['photo' => RefusalWords::of($e)]);
+                return redirect()->back()->withInput($request->except('photo'))->withErrors(['photo' => $e->getMessage()]);
             }
             $own = new OwnWay($own->counts, $own->loose, $own->way, $own->note, $request->ulid(), $own->first, $own->pieces);
         }

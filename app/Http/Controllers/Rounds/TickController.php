@@ -12,7 +12,6 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Rounds\TickRequest;
 use App\Models\CareSession;
 use App\Models\Round;
-use App\Support\RefusalWords;
 use App\View\Words\TurnWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -65,7 +64,7 @@ final class TickController extends Controller
                 $keep->ofStep($round, $this->person($request), $request->photoId(), $step, $photo);
             }
         } catch (ActionRefused $e) {
-            return RefusalWords::of($e);
+            return $e->getMessage();
         }
 
         return null;

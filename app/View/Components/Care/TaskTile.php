@@ -15,8 +15,6 @@ use App\View\Words\Uses;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\MachineKind;
 use GoodRinse\Core\Quantity\Day;
-use GoodRinse\Core\Rhythm\ClockState;
-use Illuminate\Support\Arr;
 use Illuminate\View\Component;
 
 /** A care task of a machine: how it stands, why, and what can be done about it. */
@@ -63,12 +61,7 @@ final class TaskTile extends Component
     /** "30 loads or 60 days, whichever comes first". */
     public function rhythm(): string
     {
-        $clocks = array_map(
-            static fn (ClockState $reading): string => Uses::interval($reading->learned->interval, $reading->clock->unit),
-            $this->task->rhythm->clocks,
-        );
-
-        return Arr::join($clocks, ', ', (string) __('units.or'));
+        return Uses::intervals($this->task->rhythm->clocks);
     }
 
     /** @return list<string> how the part comes off, step by step */

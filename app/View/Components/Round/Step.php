@@ -43,12 +43,6 @@ final class Step extends Component
         $this->details = $stepView->answered?->details;
     }
 
-    /** Whether the step takes a part off or puts one back, so that how it is held is shown. */
-    public function isApart(): bool
-    {
-        return null !== $this->stepView->sheet && null !== ($this->step->takesOff ?? $this->step->putsBack);
-    }
-
     /** @return list<Caution> of the step, and of the part that it takes off */
     public function cautions(): array
     {

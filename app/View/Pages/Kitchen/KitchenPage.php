@@ -43,7 +43,7 @@ final readonly class KitchenPage
             $rooms[] = new KitchenRoom('' === (string) $name ? null : (string) $name, $tiles);
         }
 
-        return new KitchenData($rooms, $this->aside($household), self::headline(count($cares), $due));
+        return new KitchenData($rooms, $this->aside($household, $today), self::headline(count($cares), $due));
     }
 
     private static function headline(int $all, int $due): string
@@ -69,10 +69,8 @@ final readonly class KitchenPage
     }
 
     /** @return list<array{Machine, string}> */
-    private function aside(Household $household): array
+    private function aside(Household $household, Day $today): array
     {
-        $today = Day::at($this->clock->now(), $household->zone());
-
         return array_values($household->machines()->whereNotNull('retired_on')->orderByDesc('retired_on')->orderBy('name')->get()
             ->map(static fn (Machine $machine): array => [$machine, (string) __("places/retired.left.$machine->retired_how", [
                 'day' => Dates::day(Day::of((string) $machine->retired_on), $today),

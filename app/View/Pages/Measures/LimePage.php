@@ -12,7 +12,6 @@ use App\Care\Measures\MeasureReader;
 use App\Care\Readers\HistoryReader;
 use App\Models\Household;
 use App\Models\Machine;
-use App\Support\RefusalWords;
 use App\View\Words\Dates;
 use App\View\Words\LimeWords;
 use GoodRinse\Core\Dose\Descaling;
@@ -166,7 +165,7 @@ final readonly class LimePage
                 $grams,
             ), null];
         } catch (NoCapacity $e) {
-            return [[], RefusalWords::of($e)];
+            return [[], $e->getMessage()];
         }
     }
 }

@@ -17,16 +17,12 @@ use GoodRinse\Core\Handbook\Chemistry\ChemistryRules;
 use GoodRinse\Core\Handbook\Chemistry\Vessel;
 use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Handbook\UnknownEntry;
-use GoodRinse\Core\Logbook\Payload\EntryKind;
 use GoodRinse\Core\Quantity\Day;
 use Psr\Clock\ClockInterface;
 
 /** What a person sees who writes down that something was poured. */
 final readonly class PourPage
 {
-    /** Pours that tell what is poured most. */
-    private const LATELY = 300;
-
     public function __construct(
         private Handbook $handbook,
         private VesselReader $vessels,
@@ -51,7 +47,7 @@ final readonly class PourPage
             vessel: $rules->vessel($vessel),
             vesselName: $this->name($machine, $rules->vessel($vessel)),
             vessels: array_map(fn (Vessel $each): string => $this->name($machine, $each), $this->judge->vesselsOf($machine)),
-            agents: self::oftenFirst(
+            agents: $this->oftenFirst(
                 array_filter($rules->agents, static fn (Agent $each): bool => !$each->noTrace),
                 $household,
             ) + [ChemistryRules::STRANGER => $rules->agent(ChemistryRules::STRANGER)],
@@ -98,11 +94,9 @@ final readonly class PourPage
      *
      * @return array<string, Agent>
      */
-    private static function oftenFirst(array $agents, Household $household): array
+    private function oftenFirst(array $agents, Household $household): array
     {
-        $poured = $household->entries()->where('kind', EntryKind::Dose->value)
-            ->orderByDesc('happened_at')->limit(self::LATELY)->select('payload->agent as agent')->toBase()
-            ->pluck('agent')->countBy()->all();
+        $poured = $this->vessels->poured($household);
         uasort($agents, static fn (Agent $a, Agent $b): int => ($poured[$b->id] ?? 0) <=> ($poured[$a->id] ?? 0));
 
         return $agents;

@@ -123,7 +123,7 @@
     @endif
 
 
-    @if ($isApart())
+    @if ($stepView->sheet)
         <x-round.apart :sheet="$stepView->sheet" :step="$step" :machine="$machine" :round="$round"/>
     @endif
 

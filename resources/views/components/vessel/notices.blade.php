@@ -7,7 +7,7 @@
         @foreach ($notice->met as $meeting)<p>{{ app(App\View\Words\MeetingWords::class)->describe($meeting) }}
             <a href="{{ route('vessels.happened', [$notice->machine, $notice->vessel->id]) }}">{{
                 __('views/components/vessel/notices.what_to_do_now') }}</a></p>@endforeach
-        <p class="small">{{ __('views/components/vessel/notices.since', ['holds' => Str::ucfirst(implode(' and ', $notice->holds)),
+        <p class="small">{{ __('views/components/vessel/notices.since', ['holds' => Str::ucfirst(implode(__('units.and'), $notice->holds)),
             'what' => $notice->since
             ? Dates::day(GoodRinse\Core\Quantity\Day::at($notice->since, $household->zone()), $today).', '.Dates::time($notice->since,
             $household->zone()) : __('views/components/vessel/notices.an_unknown_day'),
