@@ -8,6 +8,7 @@ $finder = PhpCsFixer\Finder::create()
     ->append([__FILE__]);
 
 return (new PhpCsFixer\Config())
+    ->setParallelConfig(new PhpCsFixer\Runner\Parallel\ParallelConfig(2))
     ->setRiskyAllowed(true)
     ->setRules([
         '@Symfony' => true,

@@ -22,8 +22,12 @@ for ($i = 0; $i < (int) $writers; ++$i) {
 }
 $sum = ['written' => 0, 'failed' => 0, 'slowest' => 0];
 foreach ($running as [$process, $out]) {
-    $said = json_decode((string) stream_get_contents($out), true) ?? exit("a writer said nothing\n");
+    $said = json_decode((string) stream_get_contents($out), true);
     proc_close($process);
+    if (!is_array($said)) {
+        fwrite(STDERR, "a writer said nothing\n");
+        exit(1);
+    }
     $sum = [
         'written' => $sum['written'] + $said['written'],
         'failed' => $sum['failed'] + $said['failed'],

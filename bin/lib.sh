@@ -6,6 +6,9 @@ cd "$root"
 stamps="$root/.stamps"
 mkdir -p "$stamps"
 
+# How PHP runs the tests.
+optimized='-d opcache.enable_cli=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000'
+
 say() { printf '\033[1m· %s\033[0m\n' "$*" >&2; }
 die() { printf 'good-rinse: %s\n' "$*" >&2; exit 1; }
 
@@ -92,6 +95,14 @@ ensure_host() {
     command -v openssl > /dev/null || missing+=(openssl)
     [ -x /usr/sbin/mosquitto ] || missing+=(mosquitto)
     command -v mosquitto_pub > /dev/null || missing+=(mosquitto-clients)
+    command -v strace > /dev/null || missing+=(strace)
+    apt_install "${missing[@]}"
+}
+
+ensure_postgres() {
+    local missing=()
+    php_has pdo_pgsql || missing+=(php8.2-pgsql)
+    compgen -G '/usr/lib/postgresql/*/bin/initdb' > /dev/null || missing+=(postgresql)
     apt_install "${missing[@]}"
 }
 

@@ -9,6 +9,7 @@ use App\Http\Controllers\Devices\DeviceEventController;
 use App\Http\Controllers\Devices\DueController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\Household\FeedController;
+use App\Http\Controllers\Household\RegistrationController;
 use App\Http\Controllers\Household\ReminderController;
 use App\Http\Middleware\DeviceToken;
 use Illuminate\Support\Facades\Route;
@@ -25,4 +26,8 @@ Route::post('reminders/stop/{user}', [ReminderController::class, 'stop'])->middl
 Route::middleware(['web', 'signed:relative'])->group(function (): void {
     Route::get('account/email/{user}', [AccountController::class, 'confirm'])->name('account.email.confirm');
     Route::post('account/email/{user}', [AccountController::class, 'confirmed']);
+    Route::middleware('guest')->group(function (): void {
+        Route::get('register/confirmed', [RegistrationController::class, 'confirmed'])->name('register.confirmed');
+        Route::post('register/confirmed', [RegistrationController::class, 'storeConfirmed'])->middleware('throttle:sign-up');
+    });
 });

@@ -57,6 +57,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('login', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     Route::get('register', [RegistrationController::class, 'create'])->name('register');
     Route::post('register', [RegistrationController::class, 'store'])->middleware('throttle:sign-up');
+    Route::post('register/link', [RegistrationController::class, 'sendLink'])->name('register.link')->middleware('throttle:mail');
 });
 
 Route::get('join/{token}', [JoinController::class, 'show'])->name('join')->middleware('throttle:sign-up');

@@ -46,7 +46,11 @@ final readonly class CoreInputs
         $kept = OwnRhythm::read((array) ($machine->rhythms[$task] ?? []));
         $own = $machine->ownTasks()->task($task);
 
-        return null === $own || null !== $own->scale ? $kept : $kept->keptAt($own->unit, (float) $own->every);
+        if (null !== $own && null === $own->scale) {
+            $kept = $kept->keptAt($own->unit, (float) $own->every);
+        }
+
+        return $kept->countedIn($machine->kindIn($this->handbook)->useUnit);
     }
 
     /**

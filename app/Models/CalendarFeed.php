@@ -28,7 +28,7 @@ final class CalendarFeed extends Model implements BelongsToHousehold
 
     protected $table = 'calendar_feeds';
 
-    protected $fillable = ['household_id', 'made_by', 'token_hash', 'reader', 'asked_as'];
+    protected $fillable = ['household_id', 'made_by', 'token_hash', 'reader', 'request_id'];
 
     protected $attributes = ['reader' => self::CALENDAR];
 

@@ -83,18 +83,18 @@ final class Entry extends Model implements BelongsToHousehold
      */
     public static function voidedAmong(array $ids): array
     {
-        $voidings = [];
+        $reversals = [];
         for ($look = $ids; [] !== $look;) {
             /** @var list<object{seq: int, id: string, voids: string}> $found */
             $found = DB::table('entries')->whereIn('voids', $look)->get(['seq', 'id', 'voids'])->all();
-            foreach ($found as $voiding) {
-                $voidings[$voiding->seq] = $voiding;
+            foreach ($found as $reversal) {
+                $reversals[$reversal->seq] = $reversal;
             }
             $look = array_column($found, 'id');
         }
-        krsort($voidings);
+        krsort($reversals);
 
-        return EffectiveEntries::voided(array_column($voidings, 'voids', 'id'));
+        return EffectiveEntries::voided(array_column($reversals, 'voids', 'id'));
     }
 
     /**

@@ -26,7 +26,7 @@ final class Invitation extends Model implements BelongsToHousehold
 
     protected $table = 'invitations';
 
-    protected $fillable = ['household_id', 'invited_by', 'token_hash', 'expires_at', 'used_at', 'asked_as'];
+    protected $fillable = ['household_id', 'invited_by', 'token_hash', 'expires_at', 'used_at', 'request_id'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -28,6 +28,9 @@ final class SecurityEvent extends Model
         'handed-over', 'device-added', 'device-removed', 'device-token', 'feed-made', 'feed-removed', 'exported', 'imported',
     ];
 
+    /** Those of which the person is told by mail. */
+    public const MAILED = ['password-changed', 'password-reset', 'email-changed', 'two-factor-on', 'two-factor-off', 'recovery-code-used'];
+
     public $timestamps = false;
 
     protected $table = 'security_events';

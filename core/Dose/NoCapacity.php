@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace GoodRinse\Core\Dose;
 
-use GoodRinse\Core\CoreException;
+use GoodRinse\Core\FillsSentence;
+use GoodRinse\Core\SentenceRefusal;
 
 /** A dose or hardness that cannot be computed with. */
-final class NoCapacity extends \DomainException implements CoreException
+final class NoCapacity extends \DomainException implements SentenceRefusal
 {
+    use FillsSentence;
+
     public static function agent(string $agent): self
     {
-        return new self(sprintf(
-            '"%s" is not a vinegar or citric acid, so nobody can say how much lime it takes away.',
-            mb_strimwidth($agent, 0, 40, '…'),
-        ));
+        return self::filled(
+            '":agent" is not a vinegar or citric acid, so nobody can say how much lime it takes away.',
+            ['agent' => mb_strimwidth($agent, 0, 40, '…')],
+        );
     }
 
     public static function unit(string $unit): self
     {
-        return new self(sprintf('There is no unit of hardness "%s".', mb_strimwidth($unit, 0, 40, '…')));
+        return self::filled('There is no unit of hardness ":unit".', ['unit' => mb_strimwidth($unit, 0, 40, '…')]);
     }
 }

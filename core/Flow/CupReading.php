@@ -16,10 +16,10 @@ final readonly class CupReading
      */
     public function __construct(public float $minute, public float $ml, public bool $overflowed = false)
     {
-        if (!($minute >= 0) || !is_finite($minute)) {
+        if ($minute < 0 || !is_finite($minute)) {
             throw InvalidFlow::backwards();
         }
-        if (!($ml >= 0) || !is_finite($ml)) {
+        if ($ml < 0 || !is_finite($ml)) {
             throw InvalidFlow::level();
         }
     }

@@ -33,7 +33,7 @@ final readonly class CupTest
         if (count($readings) < 2) {
             throw InvalidFlow::fewReadings();
         }
-        if (null !== $baseline && (!($baseline > 0) || !is_finite($baseline))) {
+        if (null !== $baseline && ($baseline <= 0 || !is_finite($baseline))) {
             throw InvalidFlow::baseline();
         }
         [$rate, $atLeast] = $this->best($readings);

@@ -20,10 +20,10 @@ final readonly class Jet
      */
     public function __construct(public float $place, public JetSide $side, public float $bore, public float $blocked = self::OPEN)
     {
-        if (!(abs($place) <= 1.0)) {
+        if (abs($place) > 1.0 || is_nan($place)) {
             throw InvalidFlow::offTheArm();
         }
-        if (!($bore > 0.0) || !is_finite($bore)) {
+        if ($bore <= 0.0 || !is_finite($bore)) {
             throw InvalidFlow::noBore();
         }
         if (!in_array($blocked, [self::OPEN, self::HALF, self::SHUT], true)) {

@@ -47,7 +47,7 @@ final class Handbook
     private array $troubles = [];
 
     /**
-     * @param array<string, mixed>|\Closure(): array<string, mixed> $compiled what HandbookLoader made of the folder, or what gets it
+     * @param array<string, mixed>|\Closure(): array<string, mixed> $compiled made of the folder, or an excerpt that was kept
      */
     public function __construct(private array|\Closure $compiled)
     {
@@ -55,7 +55,7 @@ final class Handbook
 
     private function root(): Node
     {
-        return $this->root ??= Node::of($this->compiled instanceof \Closure ? ($this->compiled)() : $this->compiled);
+        return $this->root ??= Node::of(Excerpt::current($this->compiled instanceof \Closure ? ($this->compiled)() : $this->compiled));
     }
 
     /** Changes with every change of the handbook's data. */
@@ -167,9 +167,9 @@ final class Handbook
      *
      * @throws UnknownEntry
      */
-    public function reading(string $id): MeasurementRule
+    public function measurement(string $id): MeasurementRule
     {
-        return MeasurementRule::read($this->root()->at('readings')->byId()[$id] ?? throw UnknownEntry::named('reading', $id));
+        return MeasurementRule::read($this->root()->at('measurements')->byId()[$id] ?? throw UnknownEntry::named('measurement', $id));
     }
 
     /** How a test is spoken of; null for one that the handbook has dropped since. */

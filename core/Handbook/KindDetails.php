@@ -180,7 +180,7 @@ final readonly class KindDetails
             $school->string('id'),
             $school->has('days') ? $school->number('days') : null,
             $school->string('name'),
-            $school->string('who'),
+            $school->string('note'),
             $school->has('uses') ? $school->number('uses') : null,
             $school->optional('start'),
             $school->has('litres') ? $school->number('litres') : null,

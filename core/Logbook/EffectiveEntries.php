@@ -11,16 +11,16 @@ namespace GoodRinse\Core\Logbook;
 final class EffectiveEntries
 {
     /**
-     * @param array<string, string> $voidedBy for each voiding entry, newest written first: its id and the id it voids
+     * @param array<string, string> $voidedBy for each reversal, newest written first: its id and the id it voids
      *
      * @return array<string, string> id of each entry out of force, with the id of the entry that voids it
      */
     public static function voided(array $voidedBy): array
     {
         $voided = [];
-        foreach ($voidedBy as $voiding => $target) {
-            if (!isset($voided[$voiding])) {
-                $voided[$target] ??= $voiding;
+        foreach ($voidedBy as $reversal => $target) {
+            if (!isset($voided[$reversal])) {
+                $voided[$target] ??= $reversal;
             }
         }
 
@@ -30,7 +30,7 @@ final class EffectiveEntries
     /**
      * @param iterable<Entry> $entries in any order
      *
-     * @return list<Entry> those in force, without the voidings, oldest happening first
+     * @return list<Entry> those in force, without the reversals, oldest happening first
      */
     public static function among(iterable $entries): array
     {

@@ -18,7 +18,7 @@ final readonly class Fraction
      */
     public static function of(float $value): self
     {
-        if (!($value >= 0.0 && $value <= 1.0)) {
+        if ($value < 0.0 || $value > 1.0 || is_nan($value)) {
             throw QuantityOutOfRange::fraction($value);
         }
 

@@ -24,7 +24,7 @@ final readonly class OwnRhythm
         public ?float $most = null,
     ) {
         foreach ([$count, $least, $most] as $number) {
-            if (null !== $number && !($number > 0 && $number <= self::LONGEST)) {
+            if (null !== $number && ($number <= 0 || $number > self::LONGEST || is_nan($number))) {
                 throw InvalidClock::notPositive('An interval of your own');
             }
         }
@@ -47,6 +47,14 @@ final readonly class OwnRhythm
     public function keptAt(?string $unit, ?float $count): self
     {
         return new self($unit, $count, $this->least, $this->most);
+    }
+
+    /** @param string $useUnit what the machine's use is counted in, which may have had another name when the interval was kept */
+    public function countedIn(string $useUnit): self
+    {
+        $isOther = null === $this->unit || in_array($this->unit, [Clock::DAYS, TaskClocks::LITRES], true);
+
+        return $isOther ? $this : $this->keptAt($useUnit, $this->count);
     }
 
     /** @return array<string, string|float> */

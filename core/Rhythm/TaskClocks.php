@@ -19,7 +19,7 @@ use GoodRinse\Core\Rhythm\Learning\Observation;
 /** Sets up the clocks of a care task from the handbook, the household and what the logbook holds. */
 final readonly class TaskClocks
 {
-    private const LITRES = 'litres';
+    public const LITRES = 'litres';
 
     private Descaling $descaling;
 

@@ -20,6 +20,7 @@ final readonly class TickDetails
      * @param float|null $wait minutes that were picked for the wait it starts, 0 for as long as the rest takes
      * @param string|null $despite what was not as it should be when the machine was run all the same
      * @param JetMap|null $map the spray arms as they were drawn
+     * @param list<string> $listed kit ids of the tools that were asked for at the step that asks for them
      */
     public function __construct(
         public array $readings = [],
@@ -29,6 +30,7 @@ final readonly class TickDetails
         public ?float $wait = null,
         public ?string $despite = null,
         public ?JetMap $map = null,
+        public array $listed = [],
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class TickDetails
             'wait' => $this->wait,
             'despite' => $this->despite,
             'map' => $this->map?->toArray(),
+            'listed' => $this->listed,
         ], static fn (mixed $value): bool => null !== $value && [] !== $value);
     }
 
@@ -90,6 +93,7 @@ final readonly class TickDetails
             is_int($wait) || is_float($wait) ? (float) $wait : null,
             $text('despite'),
             self::map($data['map'] ?? null),
+            array_values(array_filter($list('listed'), is_string(...))),
         );
     }
 

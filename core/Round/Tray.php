@@ -13,9 +13,15 @@ final readonly class Tray
      * @param list<string> $early parts that went back before their turn
      * @param array<string, array<string, int>> $leftOver pieces that did not go back with a part, how many of each by
      *     name, by part
+     * @param bool $isReturned whether something came off and everything is back
      */
-    public function __construct(public array $off, public array $leftOn, public array $early, public array $leftOver)
-    {
+    public function __construct(
+        public array $off,
+        public array $leftOn,
+        public array $early,
+        public array $leftOver,
+        public bool $isReturned = false,
+    ) {
     }
 
     public function isEmpty(): bool
@@ -46,6 +52,6 @@ final readonly class Tray
             }
         }
 
-        return new self($off, $leftOn, $early, array_filter($leftOver));
+        return new self($off, $leftOn, $early, array_filter($leftOver), [] === $off && [] !== $leftOver);
     }
 }

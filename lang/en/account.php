@@ -75,6 +75,30 @@ return [
         .'deleted too, with its logbook and pictures.',
     'delete_do' => 'Delete my account',
     'deleted' => 'Your account is deleted.',
+    'register_address_line' => 'You get a link by mail first. That way nobody makes an account with someone else’s address.',
+    'register_address_do' => 'Send me the link',
+    'register_sent' => 'A link was sent to :email. Open it within an hour to choose your name and password.',
+    'registered_already' => 'That address has an account already. Log in, or choose a new password if you have forgotten it.',
+    'mail_register' => 'Make your account with Good Rinse',
+    'mail_register_line' => 'Choose your name and password here. The link works for an hour:',
+    'mail_in_use' => 'You have an account with Good Rinse',
+    'mail_in_use_line' => 'Someone gave this address for a new account or a changed one. It has an account already. Log in to it here:',
+    'mail_changed' => 'Your account was changed',
+    'mail_changed_line' => [
+        'password-changed' => 'Your password was changed. If that was you, all is well. If not, choose a new one here at once, which '
+            .'logs out every other browser:',
+        'password-reset' => 'Your password was chosen anew by a link or by whoever runs this installation. If that was you, all is well. '
+            .'If not, choose another one here at once:',
+        'email-changed' => 'Your account has another e-mail address from now on, and no more mail comes here. If that was you, all is '
+            .'well. If not, tell whoever runs this installation at once. Its address:',
+        'two-factor-on' => 'A code from a phone is asked for when you log in. If that was you, all is well. If not, choose a new '
+            .'password here at once:',
+        'two-factor-off' => 'No code from a phone is asked for any more when you log in. If that was you, all is well. If not, choose a '
+            .'new password here at once:',
+        'recovery-code-used' => 'Someone logged in with one of your recovery codes. If that was you, all is well. If not, choose a new '
+            .'password here at once:',
+    ],
+    'mail_changed_after' => 'You get a mail like this each time something changes about how you log in.',
     'mail_email' => 'Is this your address?',
     'mail_email_line' => 'Someone wants to log in to Good Rinse with this address. If that is you, open this within two days:',
     'mail_password' => 'A new password for Good Rinse',
@@ -85,6 +109,8 @@ return [
         'email_taken' => 'Another account uses that address.',
         'on_already' => 'It is on already. Switch it off first, then set up the other phone.',
         'wrong_code' => 'That is not the code. Look at the phone again; it changes every half minute.',
+        'mail_down' => 'The mail could not be sent. Try again in a few minutes. If it stays like this, tell whoever runs this '
+            .'installation.',
         'registration' => 'You need an invitation to make an account here. Ask someone who has one.',
         'keeper_only' => 'Only the keeper of the household can do this.',
         'keeper_stays' => 'The keeper cannot be removed. Hand the household over first.',

@@ -35,7 +35,7 @@ return [
         'rinse' => ':vessel rinsed out',
         'flush' => ':vessel flushed',
         'plain-cycle' => 'A plain cycle ran through the :vessel',
-        'plain-brews' => 'Plain water ran through the :vessel, twice the tank',
+        'plain-brews' => 'Two fills of plain water went through the :vessel',
     ],
     'reading_number' => ':name: :number :unit',
     'reading_ratio' => ':name: :number of :of :unit blocked',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'subject' => '{1} Due: :first, :machine|[2,*] Due: :first, :machine, and :others more',
     'hello' => 'Hello :name,',
+    'hello_you' => 'Hello,',
     'due' => '{1} One job is due, about :minutes minutes of your hands:|[2,*] :Count jobs are due, about :minutes minutes of your hands '
         .'in all:',
     'since' => 'due :day',

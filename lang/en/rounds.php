@@ -18,6 +18,7 @@ return [
     'photo_sort' => 'That picture could not be read. Take it again, or choose a JPEG, PNG or WebP file.',
     'photo_pixels' => 'This picture has more than 36 megapixels. Take a smaller one.',
     'photo_big' => 'That picture is too large: 12 MB is the most. Take it at a lower resolution.',
+    'unlisted' => 'Also get this, for what is different on your machine: :what.',
     'missing' => 'Not ticked off: :what. Get it before you open the machine, or say that you go on without.',
     'was_late' => ':label took :minutes minutes, longer than the :most minutes allowed.',
     'begun_without' => 'Begun without: :what.',

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Account;
 
 use App\Models\User;
+use App\Notifications\AddressInUse;
 use App\Notifications\ConfirmEmail;
 use App\Notifications\NewPassword;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Notification;
 use Illuminate\Support\Facades\Password;
 
 /** Changes a person's name, e-mail address and password. */
@@ -27,7 +27,12 @@ final readonly class ChangeAccount
     public function askForEmail(User $user, string $email): void
     {
         $user->forceFill(['new_email' => mb_strtolower($email)])->save();
-        Notification::route('mail', $user->new_email)->notify(new ConfirmEmail($user));
+    }
+
+    /** Asks at the new address; where somebody else has it, tells them instead. */
+    public function sendConfirmation(User $user): void
+    {
+        AddressInUse::orAsk((string) $user->new_email, new ConfirmEmail($user), $user);
     }
 
     /** @throws AccountRefused when another address was asked for since, or somebody else has it by now */
@@ -40,9 +45,9 @@ final readonly class ChangeAccount
             if (User::query()->where('email', $email)->whereKeyNot($user->id)->exists()) {
                 throw AccountRefused::because('email_taken');
             }
-            $before = $user->email;
+            // While the old address is still theirs: that is where it is mailed to.
+            $this->record->handle('email-changed', $user, "$user->email → $email");
             $user->forceFill(['email' => $email, 'new_email' => null])->save();
-            $this->record->handle('email-changed', $user, "$before → $email");
         });
     }
 

@@ -6,10 +6,13 @@ namespace App\Actions\Account;
 
 use App\Models\SecurityEvent;
 use App\Models\User;
+use App\Notifications\AccountChange;
 use App\Support\Caller;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Notification;
 use Psr\Clock\ClockInterface;
 
-/** Keeps what concerns who can get in, for the keeper of the household. */
+/** Keeps what concerns who can get in, for the keeper of the household; mails a person what was changed about their own way in. */
 final readonly class RecordSecurity
 {
     public function __construct(private ClockInterface $clock, private Caller $caller)
@@ -31,5 +34,16 @@ final readonly class RecordSecurity
             'address' => $this->caller->address,
             'at' => $this->clock->now(),
         ]);
+        if (null !== $by && in_array($kind, SecurityEvent::MAILED, true)) {
+            $this->mail($by->email, $by, $kind);
+        }
+    }
+
+    /** After the answer has gone out, once what was changed is written; a mail server that does not answer undoes nothing. */
+    private function mail(string $to, User $person, string $kind): void
+    {
+        DB::afterCommit(static fn () => app()->terminating(static fn () => rescue(
+            static fn () => Notification::route('mail', $to)->notify(new AccountChange($person, $kind)),
+        )));
     }
 }

@@ -25,7 +25,7 @@ final readonly class InviteMember
     public function handle(User $by, ?string $id = null): string
     {
         $token = Str::random(40);
-        $by->home()->invitations()->updateOrCreate(['asked_as' => $id ?? (string) Str::ulid()], [
+        $by->home()->invitations()->updateOrCreate(['request_id' => $id ?? (string) Str::ulid()], [
             'invited_by' => $by->id,
             'token_hash' => Invitation::hash($token),
             'expires_at' => app(ClockInterface::class)->now()->modify(sprintf('+%d days', config()->integer('good-rinse.invitation_days'))),

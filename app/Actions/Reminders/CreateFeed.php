@@ -27,7 +27,7 @@ final readonly class CreateFeed
         $token = Str::random(40);
         DB::transaction(function () use ($by, $id, $reader, $token): void {
             $by->home()->feeds()->updateOrCreate(
-                ['asked_as' => $id ?? (string) Str::ulid()],
+                ['request_id' => $id ?? (string) Str::ulid()],
                 ['made_by' => $by->id, 'token_hash' => hash('sha256', $token), 'reader' => $reader],
             );
             $this->record->handle('feed-made', $by);

@@ -19,6 +19,7 @@ use GoodRinse\Core\Logbook\Payload\MalformedEntry;
 use GoodRinse\Core\Logbook\Payload\Measured\JetMap;
 use GoodRinse\Core\Logbook\Payload\Note;
 use GoodRinse\Core\Round\CannotTick;
+use GoodRinse\Core\Round\Kit\KitList;
 use GoodRinse\Core\Round\Progress;
 use GoodRinse\Core\Round\Projection\EntryProjector;
 use GoodRinse\Core\Round\Projection\MeasurementForm;
@@ -141,6 +142,7 @@ final readonly class TickStep
             null === $step->timer ? null : $this->clock->wait($by, $step->timer, $draft->wait),
             CoreTick::DONE === $draft->how && $draft->knows ? $despite : null,
             null === $draft->map ? null : $this->map($round, $step, $draft->map),
+            $step->kit ? KitList::of($round->fittedProcedure(), [])->tools() : [],
         );
     }
 

@@ -41,7 +41,7 @@ final class BrewReader
     private function readTime(Machine $machine): PotTime
     {
         $model = $this->handbook->measureModel();
-        $times = $this->measures->readings($machine, [$model->timed['reading']]);
+        $times = $this->measures->readings($machine, [$model->timed['measurement']]);
 
         return PotTime::of(
             array_map(static fn (MeasuredEntry $time): array => [$time->at, (float) $time->payload->number], $times),

@@ -32,7 +32,7 @@ final readonly class LimeReader
     public function share(Machine $machine, Household $household): LimeShare
     {
         $model = $this->handbook->measureModel();
-        $ran = $this->brews->isTimed($machine) ? $this->measures->readings($machine, [$model->ranReading]) : [];
+        $ran = $this->brews->isTimed($machine) ? $this->measures->readings($machine, [$model->ranMeasurement]) : [];
         if ([] === $ran) {
             return LimeShare::learn([], 1.0, $model);
         }

@@ -101,7 +101,7 @@ final readonly class SeriesReader
         $series = [];
         foreach ($points as $what => $each) {
             try {
-                $rule = $this->handbook->reading((string) $what);
+                $rule = $this->handbook->measurement((string) $what);
                 $series[] = new Series($rule->id, $rule->name, $rule->unit ?? '', $each);
             } catch (UnknownEntry) {
                 continue; // the handbook has dropped it since

@@ -75,7 +75,7 @@ final readonly class KnownAnswers
 
     private function fromLogbook(FaultCheck $check, Trace $trace, Household $household): ?string
     {
-        if (null === $check->task || null === $check->told || !$check->when->holds($trace->machine->traits)) {
+        if (null === $check->task || null === $check->asOpened || !$check->when->holds($trace->machine->traits)) {
             return null;
         }
         $last = ($this->care->machine($trace->machine, $household)->tasks[$check->task] ?? null)?->history->last();
@@ -87,6 +87,6 @@ final readonly class KnownAnswers
             return null;
         }
 
-        return $last->left->value >= $this->handbook->rhythmModel()->cleanBy ? $check->told[0] : $check->told[1];
+        return $last->left->value >= $this->handbook->rhythmModel()->cleanBy ? $check->asOpened[0] : $check->asOpened[1];
     }
 }

@@ -158,7 +158,7 @@ final readonly class LogbookReader
     {
         $query->whereRaw("kind NOT IN ('counter', 'meter', 'voiding')")
             ->whereNotExists(
-                static fn (Builder $voiding): Builder => $voiding->from('entries as v')->whereColumn('v.voids', 'entries.id')->where(
+                static fn (Builder $reversal): Builder => $reversal->from('entries as v')->whereColumn('v.voids', 'entries.id')->where(
                     'v.payload',
                     'like',
                     '%"correction"%',

@@ -12,7 +12,8 @@ use Illuminate\Support\Str;
 /** Writes entries as fast as it can: one of the writers that bin/robust runs side by side. */
 final class BenchWrite extends Command
 {
-    protected $signature = 'bench:write {email : of the person who writes} {--seconds=30}';
+    protected $signature = 'bench:write {email : of the person who writes} {--seconds=30}
+        {--aloud : print the id of each entry once it is written}';
 
     protected $description = 'Writes entries for a while and prints how many, how many failed, and the slowest';
 
@@ -26,8 +27,11 @@ final class BenchWrite extends Command
         $failed = [];
         while (($began = microtime(true)) < $until) {
             try {
-                $count->handle($machine, $person, (string) Str::ulid());
+                $count->handle($machine, $person, $id = (string) Str::ulid());
                 ++$written;
+                if ($this->option('aloud')) {
+                    $this->line($id);
+                }
             } catch (\Throwable $e) {
                 $failed[] = $e->getMessage();
             }

@@ -19,13 +19,13 @@ final readonly class MeasureModel
      * @param array<string, array{name: string, flare: float}> $shapes of cups by id; width at the brim over width at
      *     the floor
      * @param float $longestTest minutes
-     * @param array{reading: string, task: string} $timed what is timed, and the care task that lime makes due
+     * @param array{measurement: string, task: string} $timed what is timed, and the care task that lime makes due
      * @param int $normalTimes newest clean times that make a machine's normal
      * @param NumberRange $times minutes that a pot or cup may take
      * @param array{least: float, most: float, ran: list<string>, expects: list<float>, step: float} $lime by what the share that
      *     settles may be multiplied; what may run out, from little lime to much; of a full interval's lime, from which each but
      *     the first is expected; factor for one step more or less
-     * @param string $ranReading reading of what ran out while descaling
+     * @param string $ranMeasurement reading of what ran out while descaling
      * @param array{dripsAt: float, wet: float, tare: float} $grease in g: due to be washed off; what a filter may gain by
      *     a wash; what a clean weight may differ by
      * @param string $weighedTask care task of the filters that are weighed
@@ -45,7 +45,7 @@ final readonly class MeasureModel
         public int $normalTimes,
         public NumberRange $times,
         public array $lime,
-        public string $ranReading,
+        public string $ranMeasurement,
         public array $grease,
         public string $weighedTask,
         public NumberRange $filters,
@@ -72,7 +72,7 @@ final readonly class MeasureModel
                 $cup->at('shapes')->byId(),
             ),
             longestTest: $cup->number('minutes'),
-            timed: ['reading' => $node->at('time')->string('reading'), 'task' => $node->at('time')->string('task')],
+            timed: ['measurement' => $node->at('time')->string('measurement'), 'task' => $node->at('time')->string('task')],
             normalTimes: (int) $node->at('time')->number('readings'),
             times: self::range($node->at('time')->at('minutes')),
             lime: [
@@ -82,7 +82,7 @@ final readonly class MeasureModel
                 'expects' => array_values($lime->at('expects')->numbers()),
                 'step' => $lime->number('step'),
             ],
-            ranReading: $lime->string('reading'),
+            ranMeasurement: $lime->string('measurement'),
             grease: [
                 'dripsAt' => $grease->number('dripsAt'),
                 'wet' => $grease->number('wet'),

@@ -11,8 +11,8 @@ final readonly class Question
 {
     /**
      * @param list<Viewpoint> $sides
-     * @param string $ours id of the side taken
-     * @param string $because why
+     * @param string $default id of the side taken
+     * @param string $reason why
      * @param list<string> $kinds machine kinds it is about; empty for all
      * @param list<string> $procedures it is about
      */
@@ -20,8 +20,8 @@ final readonly class Question
         public string $id,
         public string $question,
         public array $sides,
-        public string $ours,
-        public string $because,
+        public string $default,
+        public string $reason,
         public array $kinds,
         public array $procedures,
     ) {
@@ -37,8 +37,8 @@ final readonly class Question
                 static fn (Node $side): Viewpoint => new Viewpoint($side->string('id'), $side->string('name'), $side->string('why')),
                 $node->at('schools')->items(),
             ),
-            $node->string('ours'),
-            $node->string('because'),
+            $node->string('default'),
+            $node->string('reason'),
             $node->at('kinds')->strings(),
             $node->at('procedures')->strings(),
         );

@@ -17,7 +17,7 @@ final readonly class School
         public string $id,
         public ?float $days,
         public string $name,
-        public string $who,
+        public string $note,
         public ?float $uses = null,
         public ?string $start = null,
         public ?float $litres = null,

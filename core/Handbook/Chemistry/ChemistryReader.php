@@ -96,7 +96,7 @@ final readonly class ChemistryReader
 
         $step = [
             'title' => $clearing->string('title'),
-            'say' => $clearing->string('say'),
+            'instruction' => $clearing->string('instruction'),
             'short' => $clearing->string('short'),
             'picture' => $clearing->string('picture'),
             'hands' => $clearing->number('hands'),

@@ -27,7 +27,7 @@ final class CrossReferences
         $problems->ids('schools.yaml', '', $handbook->at('schools'));
         foreach ($handbook->at('schools')->items() as $i => $question) {
             $sides = $problems->ids('schools.yaml', "/$i/schools", $question->at('schools'));
-            $problems->known('schools.yaml', "/$i/ours", 'school', [$question->string('ours')], $sides);
+            $problems->known('schools.yaml', "/$i/default", 'school', [$question->string('default')], $sides);
             $problems->known('schools.yaml', "/$i/kinds", 'machine kind', $question->at('kinds')->strings(), $kinds);
             $problems->known('schools.yaml', "/$i/procedures", 'procedure', $question->at('procedures')->strings(), $procedures);
         }

@@ -46,8 +46,8 @@ final readonly class FaultReferences
                 "/checks/$i/told",
                 'result',
                 array_filter([
-                    $check->at('told')->optional('shut'),
-                    $check->at('told')->optional('open'),
+                    $check->at('asOpened')->optional('shut'),
+                    $check->at('asOpened')->optional('open'),
                     $check->at('residue')->optional('result'),
                     ...array_values($check->at('measured')->at('results')->texts()),
                 ]),
@@ -79,7 +79,7 @@ final readonly class FaultReferences
             }
         }
         foreach ($trace->at('reasoning')->items() as $i => $each) {
-            $this->problems->known($this->file, "/reasoning/$i/noticed", 'symptom', $each->at('noticed')->strings(), $symptoms);
+            $this->problems->known($this->file, "/reasoning/$i/symptoms", 'symptom', $each->at('symptoms')->strings(), $symptoms);
         }
         $floods = $trace->at('floods');
         $this->problems->known($this->file, '/floods/symptoms', 'symptom', $floods->at('symptoms')->strings(), $symptoms);

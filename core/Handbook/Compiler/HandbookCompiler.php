@@ -22,7 +22,7 @@ final class HandbookCompiler
         'measures',
         'cautions',
         'kit',
-        'readings',
+        'measurements',
         'checks',
         'schools',
         'asking',

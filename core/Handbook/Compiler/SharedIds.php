@@ -19,7 +19,7 @@ final readonly class SharedIds
      * @param list<string> $ownVessels of a machine
      * @param list<string> $sharedVessels of a household
      * @param array<string, list<string>> $scales ids of the steps of each scale
-     * @param list<string> $readings
+     * @param list<string> $measurements
      * @param list<string> $checks
      */
     public function __construct(
@@ -30,7 +30,7 @@ final readonly class SharedIds
         public array $ownVessels,
         public array $sharedVessels,
         public array $scales,
-        public array $readings,
+        public array $measurements,
         public array $checks,
     ) {
     }

@@ -51,7 +51,7 @@ final readonly class SharedReferences
             array_keys(array_filter($vessels)),
             array_keys(array_filter($vessels, static fn (bool $own): bool => !$own)),
             $this->scales($handbook),
-            $this->problems->ids('readings.yaml', '', $handbook->at('readings')),
+            $this->problems->ids('measurements.yaml', '', $handbook->at('measurements')),
             $this->problems->ids('checks.yaml', '', $handbook->at('checks')),
         );
     }

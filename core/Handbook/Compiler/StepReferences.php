@@ -94,8 +94,9 @@ final readonly class StepReferences
                 $answers + $this->facts,
             );
         }
+        $this->lengths($file, $at, $step->at('timer'));
         $this->problems->known($file, "$at/back/then", 'step', $step->at('back')->at('then')->strings(), $steps);
-        $this->readings($file, $at, $step);
+        $this->measurements($file, $at, $step);
         $this->problems->known($file, "$at/marks", 'care task', [$step->optional('marks')], $this->tasks);
         $this->problems->known($file, "$at/capture/of", 'care task', [$step->at('capture')->optional('of')], $this->tasks);
         if ($step->flag('mustPass') && 'confirm' !== $step->at('capture')->optional('kind')) {
@@ -106,21 +107,33 @@ final readonly class StepReferences
         $this->problems->words($file, $at, $raw, $this->words);
     }
 
-    private function readings(string $file, string $at, Node $step): void
+    /** A wait that can be picked has the length that is advised among what there is to pick. */
+    private function lengths(string $file, string $at, Node $timer): void
+    {
+        $choices = $timer->at('choices')->raw();
+        foreach ([] === $choices ? [] : [$timer->number('minutes'), ...array_values($timer->at('longer')->numbers())] as $advised) {
+            if (!in_array($advised, array_map(floatval(...), array_filter($choices, is_numeric(...))), true)) {
+                $this->problems->add($file, "$at/timer/choices", "$advised minutes are advised and not among what there is to pick");
+            }
+        }
+    }
+
+    private function measurements(string $file, string $at, Node $step): void
     {
         $capture = $step->at('capture');
-        $this->problems->known($file, "$at/observe", 'reading', $step->at('observe')->strings(), $this->shared->readings);
+        $known = $this->shared->measurements;
+        $this->problems->known($file, "$at/observe", 'measurement', $step->at('observe')->strings(), $known);
         $this->problems->known($file, "$at/capture/check", 'check', [$capture->optional('check')], $this->shared->checks);
-        $this->problems->known($file, "$at/capture/reading", 'reading', [$capture->optional('reading')], $this->shared->readings);
+        $this->problems->known($file, "$at/capture/measurement", 'measurement', [$capture->optional('measurement')], $known);
         $this->problems->known(
             $file,
-            "$at/capture/counts/reading",
-            'reading',
-            [$capture->at('counts')->optional('reading')],
-            $this->shared->readings,
+            "$at/capture/counts/measurement",
+            'measurement',
+            [$capture->at('counts')->optional('measurement')],
+            $known,
         );
         foreach ($capture->at('count')->items() as $i => $row) {
-            $this->problems->known($file, "$at/capture/count/$i/reading", 'reading', [$row->string('reading')], $this->shared->readings);
+            $this->problems->known($file, "$at/capture/count/$i/measurement", 'measurement', [$row->string('measurement')], $known);
             $this->problems->condition($file, "$at/capture/count/$i/when", $row->condition('when'), $this->facts);
         }
     }

@@ -15,7 +15,7 @@ final readonly class FaultCheck
      * @param bool $hazard whether it rules out that somebody is hurt, and so comes first
      * @param Condition $when traits a machine must have for it to make sense
      * @param string|null $task care task whose openings tell its result
-     * @param array{string, string}|null $told results for a part that is shut and for one that is open
+     * @param array{string, string}|null $asOpened results for a part that is shut and for one that is open
      * @param array{string, string}|null $residue a vessel of the machine and the result that something left in it
      *     stands for
      * @param array<string, string> $measured results by what an instrument found
@@ -33,7 +33,7 @@ final readonly class FaultCheck
         public bool $hazard,
         public Condition $when,
         public ?string $task = null,
-        public ?array $told = null,
+        public ?array $asOpened = null,
         public ?array $residue = null,
         public array $needs = [],
         public bool $dry = false,

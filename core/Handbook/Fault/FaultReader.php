@@ -36,7 +36,7 @@ final readonly class FaultReader
             ), $node->at('accesses')->byId()),
             FloodRule::read($node->at('floods')),
             array_map(
-                static fn (Node $each): array => [$each->at('noticed')->strings(), $each->string('says')],
+                static fn (Node $each): array => [$each->at('symptoms')->strings(), $each->string('conclusion')],
                 $node->at('reasoning')->items(),
             ),
         );
@@ -47,7 +47,7 @@ final readonly class FaultReader
         return new Symptom(
             $symptom->string('id'),
             $symptom->string('name'),
-            $symptom->number('grave'),
+            $symptom->number('severity'),
             $symptom->number('else'),
             $symptom->at('given')->numbers(),
             $symptom->flag('where'),
@@ -90,7 +90,7 @@ final readonly class FaultReader
             hazard: $check->flag('hazard'),
             when: $check->condition('when', $this->defaults),
             task: $check->optional('task'),
-            told: $check->has('told') ? [$check->at('told')->string('shut'), $check->at('told')->string('open')] : null,
+            asOpened: $check->has('asOpened') ? [$check->at('asOpened')->string('shut'), $check->at('asOpened')->string('open')] : null,
             residue: $check->has('residue') ? [$check->at('residue')->string('vessel'), $check->at('residue')->string('result')] : null,
             needs: $check->at('needs')->strings(),
             dry: $check->flag('dry'),

@@ -10,7 +10,7 @@ use GoodRinse\Core\Handbook\Procedure\Condition;
 final readonly class Symptom
 {
     /**
-     * @param float $grave how much it matters against others, 0 to 5: 5 where somebody can be hurt
+     * @param float $severity how much it matters against others, 0 to 5: 5 where somebody can be hurt
      * @param float $else chance of seeing it under a cause that is not named, 0 to 1
      * @param array<string, float> $given chance by cause, 0 to 1
      * @param bool $where whether it matters where in the machine it is seen
@@ -21,7 +21,7 @@ final readonly class Symptom
     public function __construct(
         public string $id,
         public string $name,
-        public float $grave,
+        public float $severity,
         public float $else,
         private array $given,
         public bool $where,

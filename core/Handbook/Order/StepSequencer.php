@@ -99,6 +99,7 @@ final readonly class StepSequencer
                 $this->before($graph, $graded[$part] ?? [], $id);
             }
             $this->before($graph, isset($step['inWell']) ? $bails : [], $id);
+            $this->before($graph, isset($step['whileOn']) ? $power : [], $id);
             $back = StepChain::backOf($step);
             if (null !== $back && $graph->has($back)) {
                 $graph->put($id, $back);

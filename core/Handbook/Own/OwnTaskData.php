@@ -36,7 +36,7 @@ final readonly class OwnTaskData
         foreach ($tasks->tasks as $task) {
             $steps = $this->steps($task);
             $about['parts'] = [...self::list($about, 'parts'), $this->part($task)];
-            $about['tasks'] = [...self::list($about, 'tasks'), $this->task($task)];
+            $about['tasks'] = [...self::list($about, 'tasks'), $this->task($task, $kind->at('kind')->at('uses')->string('unit'))];
             $raw['steps'] = [...self::list($raw, 'steps'), ...self::withIds($steps)];
             if (!$task->ended) {
                 $raw['procedures'] = [...self::list($raw, 'procedures'), $this->procedure($task, array_keys($steps))];
@@ -81,7 +81,7 @@ final readonly class OwnTaskData
     }
 
     /** @return array<string, mixed> */
-    private function task(OwnTask $task): array
+    private function task(OwnTask $task, string $useUnit): array
     {
         [$least, $most] = [$this->rules->at('bounds')->number('least'), $this->rules->at('bounds')->number('most')];
 
@@ -93,7 +93,7 @@ final readonly class OwnTaskData
             'fouls' => $this->rules->string('fouls'),
             'procedures' => $task->ended ? [] : [['id' => $task->id]],
             'clocks' => [[
-                'unit' => $task->unit,
+                'unit' => $task->isByDays() ? OwnTask::DAYS : $useUnit,
                 'least' => max(1, round($least * $task->every)),
                 'most' => round($most * $task->every),
             ]],
@@ -174,7 +174,7 @@ final readonly class OwnTaskData
 
         return [
             'title' => strtr($rules->string('title'), ['{part}' => $task->part ?? $task->title]),
-            'say' => $rules->string('say'),
+            'instruction' => $rules->string('instruction'),
             'short' => $rules->string('short'),
             'part' => $task->id,
             'hands' => 0,
@@ -197,7 +197,7 @@ final readonly class OwnTaskData
 
         return [
             'title' => $title,
-            'say' => $rest ?? '',
+            'instruction' => $rest ?? '',
             'short' => mb_strimwidth(rtrim($title, '.'), 0, self::SHORT, '…'),
             'part' => $task->id,
             'hands' => (floor(1000 * $task->minutes / $count) - 0.5) / 1000, // the sum rounds up to the whole

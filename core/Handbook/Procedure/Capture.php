@@ -18,7 +18,7 @@ final readonly class Capture
      * @param string|null $means for a grade: found (as it came out) or left (as it goes back)
      * @param string|null $of for a grade: the care task it is an opening of
      * @param list<CountRow> $count for a grade: what can be counted instead of judging by eye
-     * @param string|null $reading for a tally, and for a confirmation that is asked until it passes: what is counted
+     * @param string|null $measurement for a tally, and for a confirmation that is asked until it passes: what is counted
      * @param int $from for a tally how many it usually takes; for a confirmation how many came before the first asking
      * @param string|null $scale for a grade: what the part is compared with
      * @param self|null $also for a grade: what else is asked with it
@@ -35,7 +35,7 @@ final readonly class Capture
         public ?string $remedy = null,
         public ?string $of = null,
         public array $count = [],
-        public ?string $reading = null,
+        public ?string $measurement = null,
         public ?string $scale = null,
         public ?self $also = null,
         public int $from = 0,

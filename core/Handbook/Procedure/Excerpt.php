@@ -17,7 +17,7 @@ use GoodRinse\Core\Handbook\UnknownEntry;
 final readonly class Excerpt
 {
     /** What a round needs of the shared part of the handbook. */
-    private const IN_EXCERPTS = ['version', 'rhythm', 'scales', 'agents', 'cautions', 'kit', 'readings'];
+    private const IN_EXCERPTS = ['version', 'rhythm', 'scales', 'agents', 'cautions', 'kit', 'measurements'];
 
     /** What of a kind a round does not need: what it is reminded of is not decided in it. */
     private const NOT_IN_EXCERPTS = ['tasks', 'habits'];
@@ -26,7 +26,10 @@ final readonly class Excerpt
     private const NOT_OF_PARTS = ['comesOff'];
 
     /** Lists of which a round needs what its steps and parts name. */
-    private const ONLY_NAMED = ['scales', 'cautions', 'readings'];
+    private const ONLY_NAMED = ['scales', 'cautions', 'measurements'];
+
+    /** What keys were called when earlier versions kept them. */
+    private const CALLED_NOW = ['say' => 'instruction', 'reading' => 'measurement', 'readings' => 'measurements'];
 
     /** @param Node $handbook the whole */
     public function __construct(private Node $handbook)
@@ -67,6 +70,31 @@ final readonly class Excerpt
         }
 
         return ['kinds' => $kinds, 'kit' => array_values($binding->bind($this->handbook->at('kit')->raw()))] + $shared;
+    }
+
+    /**
+     * @param array<string, mixed> $kept an excerpt as this version or an earlier one kept it
+     *
+     * @return array<array-key, mixed> as this version keeps it
+     */
+    public static function current(array $kept): array
+    {
+        return array_key_exists('measurements', $kept) ? $kept : self::renamed($kept);
+    }
+
+    /**
+     * @param array<array-key, mixed> $tree
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function renamed(array $tree): array
+    {
+        $renamed = [];
+        foreach ($tree as $key => $value) {
+            $renamed[self::CALLED_NOW[$key] ?? $key] = is_array($value) ? self::renamed($value) : $value;
+        }
+
+        return $renamed;
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class Step
     public function __construct(
         public string $id,
         public string $title,
-        public string $say,
+        public string $instruction,
         public string $short,
         public ?string $picture,
         public ?string $part,

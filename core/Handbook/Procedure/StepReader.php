@@ -34,7 +34,7 @@ final readonly class StepReader
         return new Step(
             id: $node->string('id'),
             title: $node->string('title'),
-            say: $node->string('say'),
+            instruction: $node->string('instruction'),
             short: $node->string('short'),
             picture: $node->optional('picture'),
             part: $node->optional('part'),
@@ -126,10 +126,10 @@ final readonly class StepReader
             remedy: $node->at('fail')->optional('then'),
             of: $node->optional('of'),
             count: array_map(
-                fn (Node $row): CountRow => new CountRow($row->string('reading'), $row->condition('when', $this->defaults)),
+                fn (Node $row): CountRow => new CountRow($row->string('measurement'), $row->condition('when', $this->defaults)),
                 $node->at('count')->items(),
             ),
-            reading: $node->optional('reading') ?? $node->at('counts')->optional('reading'),
+            measurement: $node->optional('measurement') ?? $node->at('counts')->optional('measurement'),
             scale: $node->optional('scale') ?? (CaptureKind::Grade === $kind ? Scales::MESH : null),
             also: $node->has('also') ? $this->also($node->at('also')) : null,
             from: (int) ($node->has('usual') ? $node->number('usual') : ($node->has('counts') ? $node->at('counts')->number('from') : 0)),

@@ -18,7 +18,7 @@ final readonly class UseCount implements Payload
      */
     public function __construct(public string $unit, public float $uses, public ?int $over = null)
     {
-        if (null === $over ? !($uses > 0) : !($uses >= 0)) {
+        if ($uses < 0 || !is_finite($uses) || (null === $over && 0.0 === $uses)) {
             throw MalformedEntry::value(EntryKind::Counter, 'uses');
         }
         if (null !== $over && ($over < 1 || $over > 366)) {

@@ -22,7 +22,7 @@ final readonly class Activity
         public array $anyOf = [],
         public bool $isCounted = true,
     ) {
-        if (!($minutes >= 0) || !is_finite($minutes)) {
+        if ($minutes < 0 || !is_finite($minutes)) {
             throw InvalidPlan::duration($id);
         }
     }

@@ -29,7 +29,7 @@ final class GammaQuantile
      */
     public static function at(float $p, float $shape, float $rate): float
     {
-        if (!($p > 0 && $p < 1) || !($shape > 0) || !($rate > 0)) {
+        if ($p <= 0 || $p >= 1 || $shape <= 0 || $rate <= 0 || is_nan($p + $shape + $rate)) {
             throw InvalidClock::notPositive('A probability, shape or rate');
         }
         $logGamma = self::logGamma($shape);

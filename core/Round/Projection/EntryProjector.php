@@ -71,7 +71,7 @@ final readonly class EntryProjector
         }
         $shut = $all = 0.0;
         foreach ($step->capture->count ?? [] as $row) {
-            $reading = $details?->reading($row->reading);
+            $reading = $details?->reading($row->measurement);
             $shut += $reading->number ?? 0.0;
             $all += $reading->of ?? 0.0;
         }
@@ -93,8 +93,8 @@ final readonly class EntryProjector
                     null === $capture->also ? null : $this->answer($capture->also, $tick->details->also ?? ''),
                 ]),
             );
-            if (CaptureKind::Confirm === $capture->kind && null !== $capture->reading && $capture->passes($tick->answer)) {
-                $measurements[] = new Measurement($capture->reading, (float) ($capture->from + $progress->failures($step)));
+            if (CaptureKind::Confirm === $capture->kind && null !== $capture->measurement && $capture->passes($tick->answer)) {
+                $measurements[] = new Measurement($capture->measurement, (float) ($capture->from + $progress->failures($step)));
             }
         }
 
@@ -106,7 +106,7 @@ final readonly class EntryProjector
         return match ($capture->kind) {
             CaptureKind::Grade => null,
             CaptureKind::Confirm => new Check((string) $capture->check, $answer, $capture->passes($answer)),
-            CaptureKind::Tally => new Measurement((string) $capture->reading, (float) $answer),
+            CaptureKind::Tally => new Measurement((string) $capture->measurement, (float) $answer),
             CaptureKind::Choice => '' === $answer ? null : new Note(sprintf('%s %s.', $capture->ask, $capture->option($answer)->name)),
         };
     }

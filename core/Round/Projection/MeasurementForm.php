@@ -30,7 +30,7 @@ final readonly class MeasurementForm
      */
     public function asked(Step $step, array $facts): array
     {
-        return array_map($this->handbook->reading(...), [...$step->observe, ...$this->counted($step, $facts)]);
+        return array_map($this->handbook->measurement(...), [...$step->observe, ...$this->counted($step, $facts)]);
     }
 
     /**
@@ -45,7 +45,7 @@ final readonly class MeasurementForm
         $rows = [];
         foreach ($step->capture->count ?? [] as $row) {
             if ($row->when->holds($facts)) {
-                $rows[] = $row->reading;
+                $rows[] = $row->measurement;
             }
         }
 

@@ -174,7 +174,7 @@ final readonly class MachineFaults
             $given[$cause] = $symptom->chance($cause);
         }
 
-        return new NoticedSymptom($id, $symptom->grave, $symptom->else, $given);
+        return new NoticedSymptom($id, $symptom->severity, $symptom->else, $given);
     }
 
     private function symptom(string $id): Symptom

@@ -8,11 +8,11 @@ namespace GoodRinse\Core\Trace\Suspect;
 final readonly class NoticedSymptom
 {
     /**
-     * @param float $grave how much it matters against others, 0 or more
+     * @param float $severity how much it matters against others, 0 or more
      * @param float $else chance of it under a cause that it does not name, 0 to 1
      * @param array<string, float> $given chance by cause, 0 to 1; a cause with a chance above 0 is named
      */
-    public function __construct(public string $id, public float $grave, private float $else, private array $given)
+    public function __construct(public string $id, public float $severity, private float $else, private array $given)
     {
     }
 

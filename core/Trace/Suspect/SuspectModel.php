@@ -53,7 +53,7 @@ final readonly class SuspectModel
         $explained = array_keys(array_filter($this->noticed, $this->isExplained(...)));
         $groups = array_map(static fn (int $place): array => [$place], array_values(array_diff(array_keys($this->noticed), $explained)));
         array_push($groups, ...$this->divided($explained));
-        usort($groups, fn (array $a, array $b): int => [$this->grave($b), $a[0]] <=> [$this->grave($a), $b[0]]);
+        usort($groups, fn (array $a, array $b): int => [$this->severity($b), $a[0]] <=> [$this->severity($a), $b[0]]);
 
         return array_map(fn (array $places): SuspectGroup => new SuspectGroup(
             array_map(fn (int $place): string => $this->noticed[$place]->id, $places),
@@ -202,8 +202,8 @@ final readonly class SuspectModel
     }
 
     /** @param non-empty-list<int> $places */
-    private function grave(array $places): float
+    private function severity(array $places): float
     {
-        return max(array_map(fn (int $place): float => $this->noticed[$place]->grave, $places));
+        return max(array_map(fn (int $place): float => $this->noticed[$place]->severity, $places));
     }
 }

@@ -12,7 +12,7 @@ export const drawing = {
             this.$refs.ask.textContent = words('all_done');
             body.replaceChildren(
                 Object.assign(document.createElement('p'), {
-                    className: 'step__say',
+                    className: 'step__instruction',
                     textContent: words('finish_later'),
                 }),
             );

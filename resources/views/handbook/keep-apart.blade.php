@@ -42,7 +42,8 @@
             <h2>{{ __('views/handbook/keep-apart.what_clears_a_vessel') }}</h2>
             <p>{{ __('views/handbook/keep-apart.time_alone_clears_nothing_what_went') }}</p>
             <dl class="facts facts--wide">
-                @foreach ($rules->vessels as $vessel)<dt>{{ $vessel->name }}</dt><dd>{{ $vessel->remedy }} {{ $vessel->step['say'] }}</dd>
+                @foreach ($rules->vessels as $vessel)<dt>{{ $vessel->name }}</dt><dd>{{ $vessel->remedy }}
+                    {{ $vessel->step['instruction'] }}</dd>
                     @endforeach
             </dl>
             <h3>{{ __('views/handbook/keep-apart.why') }}</h3>

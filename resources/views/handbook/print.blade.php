@@ -62,10 +62,10 @@
 <h4>{{ $question->question }}</h4>
 <ul>
 @foreach ($question->sides as $side)
-<li><strong>{{ $side->name }}</strong>{{ $side->id === $question->ours ? ' (our line)' : '' }}: {{ $side->why }}</li>
+<li><strong>{{ $side->name }}</strong>{{ $side->id === $question->default ? ' (our line)' : '' }}: {{ $side->why }}</li>
 @endforeach
 </ul>
-<p>{{ $question->because }}</p>
+<p>{{ $question->reason }}</p>
 @endforeach
 </body>
 </html>

@@ -43,7 +43,7 @@
                                 {{ $amount->portion->inKitchen($household->measures) }}
                                 {{ $handbook->agent($amount->agent)->name }}{{ $amount->strength
                                 ? ', '.App\View\Words\Uses::number($amount->strength).' %' : '' }}</p>@endforeach
-                            <p>{{ strtr($step->say, $words) }}</p>
+                            <p>{{ strtr($step->instruction, $words) }}</p>
                             @if ($step->timer)<p class="script__wait">
                                 <x-drawing.wait-mark/>{{ $step->timer->label }}:
                                 {{ App\View\Words\Uses::minutes($step->timer->lasts([])->value) }}{{ $step->timer->machine

@@ -30,7 +30,7 @@
                                 <strong>{{ $school['name'] }}</strong>@if ($school['ours'])
                                 <span class="ours">{{
                                     __('views/handbook/schools.our_line') }}</span>@endif<br><span
-                                        class="muted">{{ $school['who'] }}</span></li>@endforeach
+                                        class="muted">{{ $school['note'] }}</span></li>@endforeach
                         </ul>
                     </div>
                 @endforeach

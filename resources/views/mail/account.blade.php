@@ -1,7 +1,7 @@
-{!! __('reminders.hello', ['name' => $person->name]) !!}
+{!! $person ? __('reminders.hello', ['name' => $person->name]) : __('reminders.hello_you') !!}
 
 {!! $line !!}
 
 {!! $link !!}
 
-{!! __('account.mail_not_you') !!}
+{!! $after ?? __('account.mail_not_you') !!}

@@ -150,7 +150,7 @@ final class ProcedureGuardTest extends CoreTestCase
     public function test_screws_and_bits_are_said_as_this_machine_has_them(): void
     {
         $steps = self::script('strip-down', new Circumstances(['filter' => 'screwed', 'screws' => '6', 'bit' => 'cross-2']));
-        $said = implode(' ', array_map(static fn (Step $step): string => "$step->title $step->say", $steps));
+        $said = implode(' ', array_map(static fn (Step $step): string => "$step->title $step->instruction", $steps));
 
         self::assertStringContainsString('Undo the cover screws: 6.', $said);
         self::assertStringContainsString('cross 2', $said);

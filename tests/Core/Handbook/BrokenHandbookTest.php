@@ -61,7 +61,7 @@ final class BrokenHandbookTest extends CoreTestCase
         yield 'an unknown unit' => [$kind, 'unit: days, least: 7', 'unit: moons, least: 7', '/tasks/0/clocks/0/unit', 'enum'];
         yield 'a pour without a dose' => [$steps, 'white-vinegar, ml: 500,', 'white-vinegar,', '/amounts/0', 'missing'];
         yield 'a judgement without a scale' => [$steps, 'kind: grade, scale: sump,', 'kind: grade,', '/capture', 'scale'];
-        yield 'a school without a reason' => [$kind, ', who: Most kitchens. }', ' }', '/schools/2', 'who'];
+        yield 'a school without a reason' => [$kind, ', note: Most kitchens. }', ' }', '/schools/2', 'note'];
         yield 'an id twice' => ['agents.yaml', 'id: lemon', 'id: dish-soap', '/13/id', 'twice'];
         yield 'an unknown agent' => [$steps, 'agent: white-vinegar', 'agent: red-vinegar', '/amounts/0/agent', 'no agent "red-vinegar"'];
         yield 'an unknown caution' => [$steps, 'cautions: [foam]', 'cautions: [fog]', '/cautions', 'no caution "fog"'];
@@ -89,7 +89,7 @@ final class BrokenHandbookTest extends CoreTestCase
         ];
         yield 'taken off with no way back' => [$steps, "  back:\n    id: rack-in", "  forth:\n    id: rack-in", '/4', 'back'];
         yield 'a test that is not there' => [$steps, 'then: [lock-test]', 'then: [luck-test]', '/back/then', 'no step "luck-test"'];
-        yield 'a reading nobody knows' => [$steps, 'observe: [debris]', 'observe: [crumbs]', '/observe', 'no reading "crumbs"'];
+        yield 'a measurement nobody knows' => [$steps, 'observe: [debris]', 'observe: [crumbs]', '/observe', 'no measurement "crumbs"'];
         yield 'a tool for a piece that is not there' => [
             $kind,
             'tool: driver-flat }], loose: [washer]',
@@ -151,6 +151,13 @@ final class BrokenHandbookTest extends CoreTestCase
             '/steps/5/hands',
             'type',
         ];
+        yield 'a wait that is advised and cannot be picked' => [
+            'machines/kettle/procedures/descale.yaml',
+            'choices: [30, 45, 60]',
+            'choices: [30, 60]',
+            '/timer/choices',
+            '45 minutes are advised',
+        ];
         yield 'a step that is there twice' => [
             'machines/dishwasher/procedures/spray-arms.yaml',
             'id: jets-hook',
@@ -180,7 +187,7 @@ final class BrokenHandbookTest extends CoreTestCase
             '/causes/2',
             'no action fixes it',
         ];
-        yield 'a side nobody takes' => ['schools.yaml', 'ours: look-and-stretch', 'ours: neither', '/0/ours', 'no school "neither"'];
+        yield 'a side nobody takes' => ['schools.yaml', 'default: look-', 'default: neither-', '/0/default', '"neither-and-stretch"'];
         yield 'a vessel of no machine' => [
             'machines/dishwasher/kind.yaml',
             "  - id: tub\n    walls",

@@ -70,10 +70,10 @@ final class CareRulesTest extends CoreTestCase
     {
         foreach ($procedure->steps as $step) {
             foreach (null !== $step->putsBack || $step->kit ? [] : self::THINGS as $words => $things) {
-                $names = 1 === preg_match("~\\b$words\\b(?! comes near)~i", self::withoutAims("$step->title $step->say"));
+                $names = 1 === preg_match("~\\b$words\\b(?! comes near)~i", self::withoutAims("$step->title $step->instruction"));
                 self::assertTrue(
                     !$names || [] !== array_intersect($things, $step->tools),
-                    "$step->id speaks of “$words”: $step->title $step->say",
+                    "$step->id speaks of “$words”: $step->title $step->instruction",
                 );
             }
         }
@@ -215,7 +215,7 @@ final class CareRulesTest extends CoreTestCase
     {
         foreach ($procedure->steps as $step) {
             self::assertLessThanOrEqual(52, mb_strlen($step->title), $step->title);
-            self::assertLessThanOrEqual(180, mb_strlen($step->say), $step->say);
+            self::assertLessThanOrEqual(180, mb_strlen($step->instruction), $step->instruction);
             self::assertMatchesRegularExpression('/[.?]$/', $step->title);
             self::assertGreaterThan(0, $step->hands->value);
         }

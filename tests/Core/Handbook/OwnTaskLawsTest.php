@@ -153,7 +153,7 @@ final class OwnTaskLawsTest extends CoreTestCase
     /** A step as the household wrote it. */
     private static function written(Step $step): string
     {
-        return self::squeezed("$step->title $step->say");
+        return self::squeezed("$step->title $step->instruction");
     }
 
     private static function squeezed(string $text): string

@@ -50,8 +50,25 @@ final class ProcedureSetTest extends CoreTestCase
                         ProcedureSet::from(array_values($picked)),
                         new Circumstances($traits),
                     )->procedure->steps ?? [];
+                    self::assertIsOnWhereItHasToBe($steps, $kind->procedures->rawSteps());
                     self::assertClosesUp($steps, array_keys(array_filter($kind->parts(), static fn (Part $part): bool => $part->needed)));
                 });
+        }
+    }
+
+    /**
+     * What needs a machine that is on does not come while its plug is pulled.
+     *
+     * @param list<Step> $steps
+     * @param array<string, array<array-key, mixed>> $raw
+     */
+    private static function assertIsOnWhereItHasToBe(array $steps, array $raw): void
+    {
+        $isOn = true;
+        foreach ($steps as $step) {
+            $isOn = isset($raw[$step->id]['power']) || ($isOn && !isset($raw[$step->id]['powerOff']));
+            $order = implode(', ', array_map(static fn (Step $each): string => $each->id, $steps));
+            self::assertTrue($isOn || !isset($raw[$step->id]['whileOn']), "$step->id needs it on: $order");
         }
     }
 

@@ -43,6 +43,16 @@ final class TrayTest extends CoreTestCase
         self::assertSame('jets-look', $back->current()?->id);
     }
 
+    public function test_everything_is_back_once_something_came_off_and_the_last_of_it_went_home(): void
+    {
+        $procedure = self::arms();
+        $putsBack = array_values(array_filter($procedure->steps, static fn (Step $step): bool => null !== $step->putsBack));
+        $last = $putsBack[count($putsBack) - 1]->id;
+        self::assertFalse(self::until($procedure, 'power-off')->apart()->isReturned, 'nothing came off yet');
+        self::assertFalse(self::until($procedure, 'lower-arm-on')->apart()->isReturned, 'the rack is still off');
+        self::assertTrue(self::until($procedure, $last)->apart()->isReturned);
+    }
+
     public function test_what_is_left_over_stays_open_until_it_has_found_its_place(): void
     {
         $left = self::until(self::arms(), 'lower-arm-on', [], new TickDetails([], [], ['washer' => 1]));

@@ -87,7 +87,7 @@ final class SuspectModelTest extends CoreTestCase
 
         self::assertEqualsCanonicalizing(array_keys($byId), array_merge(...$found));
         $grave = array_map(
-            static fn (array $ids): float => max(array_map(static fn (string $id): float => $byId[$id]->grave, $ids)),
+            static fn (array $ids): float => max(array_map(static fn (string $id): float => $byId[$id]->severity, $ids)),
             $found,
         );
         $sorted = $grave;

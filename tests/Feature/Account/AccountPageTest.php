@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Account;
 
+use App\Actions\Account\ChangeAccount;
 use App\Models\Login;
 use App\Models\SecurityEvent;
 use App\Models\User;
+use App\Notifications\AccountChange;
 use App\Notifications\ConfirmEmail;
 use App\Notifications\NewPassword;
 use Database\Factories\UserFactory;
@@ -98,9 +100,53 @@ final class AccountPageTest extends TestCase
         });
         $this->get($link)->assertOk()->assertSee('new@marrowick.example');
         $this->get(str_replace('new%40', 'old%40', $link))->assertForbidden();
+        // A link holds for the address it was sent to, not for another one that was asked for since.
+        $ask('later@marrowick.example')->assertSessionHasNoErrors();
+        $this->post($link, ['email' => 'later@marrowick.example'])->assertSessionHasErrors('did');
+        self::assertSame($before, $ama->refresh()->email);
+        $this->travel(2)->minutes();
+        $ask('New@marrowick.example')->assertSessionHasNoErrors();
         $this->post($link)->assertRedirect();
         self::assertSame('new@marrowick.example', $ama->refresh()->email);
         $this->post($link)->assertSessionHasErrors('did');
+    }
+
+    public function test_what_lets_somebody_in_is_changed_and_they_are_mailed_where_they_were(): void
+    {
+        Notification::fake();
+        $ama = $this->member();
+        $before = $ama->email;
+        $this->actingAs($ama)->put('/account/name', ['name' => 'Amalia'])->assertSessionHasNoErrors();
+        Notification::assertNothingSent();
+        $this->put('/account/password', ['current_password' => UserFactory::PASSWORD, 'password' => self::NEW])->assertSessionHasNoErrors();
+        $ama->refresh()->forceFill(['new_email' => 'new@marrowick.example'])->save();
+        $this->app->make(ChangeAccount::class)->confirmEmail($ama, 'new@marrowick.example');
+        $this->app->terminate();
+
+        $mails = [];
+        $read = static function (AccountChange $mail, array $by, object $to) use (&$mails): bool {
+            $mails[] = [$to->routeNotificationFor('mail'), (string) $mail->toMail()->viewData['line']];
+
+            return true;
+        };
+        Notification::assertSentOnDemand(AccountChange::class, $read);
+        self::assertSame([
+            [$before, __('account.mail_changed_line.password-changed')],
+            [$before, __('account.mail_changed_line.email-changed')],
+        ], array_values(array_unique($mails, SORT_REGULAR)));
+        foreach (SecurityEvent::MAILED as $kind) {
+            self::assertContains($kind, SecurityEvent::KINDS);
+            self::assertNotSame("account.mail_changed_line.$kind", __("account.mail_changed_line.$kind"));
+        }
+    }
+
+    public function test_a_mail_server_that_does_not_answer_keeps_nobody_from_changing_a_password(): void
+    {
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => 1]);
+        $ama = $this->member();
+        $this->actingAs($ama)->put('/account/password', ['current_password' => UserFactory::PASSWORD, 'password' => self::NEW])
+            ->assertSessionHasNoErrors();
+        self::assertTrue(Hash::check(self::NEW, $ama->refresh()->password));
     }
 
     public function test_a_forgotten_password_is_chosen_anew_once_and_nobody_learns_who_is_known(): void

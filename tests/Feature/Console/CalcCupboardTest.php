@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Console;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** `php artisan calc cupboard`, run as it is run. */
+#[Group('without-database')]
 final class CalcCupboardTest extends TestCase
 {
     use RunsCalc;

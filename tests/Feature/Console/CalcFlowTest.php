@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature\Console;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** `php artisan calc flow` and `calc cup`, run as they are run. */
+#[Group('without-database')]
 final class CalcFlowTest extends TestCase
 {
     use RunsCalc;

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature\Console;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** `php artisan calc plan`, run as it is run. */
+#[Group('without-database')]
 final class CalcPlanTest extends TestCase
 {
     use RunsCalc;

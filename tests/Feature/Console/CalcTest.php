@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature\Console;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
 /** `php artisan calc`, run as it is run. */
+#[Group('without-database')]
 final class CalcTest extends TestCase
 {
     use RunsCalc;
@@ -99,7 +101,7 @@ final class CalcTest extends TestCase
             $vessel('{"kind":"reservoir","surfaces":["plastic"],"residues":["white-vinegar"]}', 'hydrogen-peroxide'),
         );
         self::assertSame(['clear-first', 'white-vinegar'], [$out['verdict'], $out['with']]);
-        self::assertSame('Brew two full tanks of plain water.', $out['remedy']);
+        self::assertSame('Run or boil two full fills of plain water.', $out['remedy']);
 
         self::assertSame(['never', null], array_values(
             array_intersect_key(self::answer('chemistry', $vessel($tub, 'alkaline-degreaser', 'false')), ['verdict' => 0, 'with' => 0]),

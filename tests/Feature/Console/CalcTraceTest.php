@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature\Console;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** `php artisan calc trace`, run as it is run. */
+#[Group('without-database')]
 final class CalcTraceTest extends TestCase
 {
     use RunsCalc;

@@ -101,14 +101,14 @@ final class HandbookPlaceTest extends TestCase
         $this->actingAs($this->member());
         $page = $this->get('/handbook/schools?show=all')->assertOk();
         foreach (app(Handbook::class)->questions() as $question) {
-            $page->assertSee($question->question)->assertSee($question->because);
+            $page->assertSee($question->question)->assertSee($question->reason);
             foreach ($question->sides as $side) {
                 $page->assertSee($side->name)->assertSee($side->why);
             }
         }
         foreach (app(Handbook::class)->kind('hood')->tasks() as $task) {
             foreach ($task->schools as $school) {
-                $page->assertSee($school->who);
+                $page->assertSee($school->note);
             }
         }
     }

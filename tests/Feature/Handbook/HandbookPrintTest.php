@@ -44,8 +44,8 @@ final class HandbookPrintTest extends TestCase
             }
         }
         foreach ($handbook->questions() as $question) {
-            if (!str_contains($page, $question->because)) {
-                $missing[] = $question->because;
+            if (!str_contains($page, $question->reason)) {
+                $missing[] = $question->reason;
             }
         }
 

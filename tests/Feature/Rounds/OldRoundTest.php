@@ -11,9 +11,11 @@ use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** Rounds that earlier versions wrote, in progress at different steps: the databases in tests/fixtures/rounds, updated. */
+#[Group('long')]
 final class OldRoundTest extends TestCase
 {
     /** @return iterable<string, array{string}> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Rounds;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Fuzz\RoundFuzz;
 use Tests\TestCase;
 
@@ -12,6 +13,7 @@ use Tests\TestCase;
  * Random rounds through the pages: every kind of machine, any traits, any set of procedures, any answers, steps left
  * out, gone back to, undone and sent late in any order. GOODRINSE_ROUNDS says how many, GOODRINSE_SEED where to begin.
  */
+#[Group('long')]
 final class RoundFuzzTest extends TestCase
 {
     private const SHARES = 6;

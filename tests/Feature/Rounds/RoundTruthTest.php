@@ -6,6 +6,7 @@ namespace Tests\Feature\Rounds;
 
 use App\Models\Entry;
 use App\Models\Round;
+use GoodRinse\Core\Handbook\Handbook;
 use GoodRinse\Core\Logbook\Payload\EntryKind;
 use Tests\TestCase;
 
@@ -153,5 +154,30 @@ final class RoundTruthTest extends TestCase
         $this->get("/rounds/$steel->id")
             ->assertSee(__('views/rounds/show.finish_then_start', ['offer' => 'hot wash']))
             ->assertDontSee('bleach wash');
+    }
+
+    public function test_what_is_learned_of_the_machine_on_the_way_and_needs_another_tool_says_so_until_it_was_used(): void
+    {
+        $ama = $this->member();
+        $kettle = $this->machineOf($ama, ['kind' => 'kettle', 'traits' => ['body' => 'steel']]);
+        $this->actingAs($ama)->post("/machines/$kettle->id/rounds", ['task' => 'descale', 'procedure' => 'descale'])->assertRedirect();
+        $round = Round::query()->latest('id')->firstOrFail();
+        $this->tick($round, 'kit');
+        $this->tick($round, 'off-base');
+        $fetch = __('rounds.unlisted', ['what' => app(Handbook::class)->kitName('soft-brush')]);
+        $this->get("/rounds/$round->id")->assertOk()->assertDontSee($fetch);
+
+        $this->put("/machines/$kettle->id/traits/strainer", ['value' => 'strainer', 'round' => $round->id])
+            ->assertSessionHasNoErrors();
+        $this->tick($round, 'look-in', 'crust-covered')->assertSessionHasNoErrors();
+        $this->get("/rounds/$round->id")->assertOk()->assertSee($fetch);
+        foreach ([['descale-with', 'vinegar'], ['strainer-out'], ['vinegar-in']] as $step) {
+            $this->tick($round, $step[0], $step[1] ?? null, ['sure' => '1'])->assertSessionHasNoErrors();
+        }
+        $this->clock->set('2026-06-15T11:00:00Z');
+        $this->tick($round, 'vinegar-out')->assertSessionHasNoErrors();
+        $this->get("/rounds/$round->id")->assertOk()->assertSee($fetch);
+        $this->tick($round, 'strainer-rinse')->assertSessionHasNoErrors();
+        $this->get("/rounds/$round->id")->assertOk()->assertDontSee($fetch);
     }
 }

@@ -15,10 +15,14 @@ use Tests\TestCase;
 /** Who may open what, and what every answer carries. */
 final class DoorTest extends TestCase
 {
-    private const OPEN = ['up', 'login', 'login/code', 'forgotten', 'forgotten/{token}', 'register', 'join/{token}'];
+    private const OPEN = [
+        'up', 'login', 'login/code', 'forgotten', 'forgotten/{token}', 'register', 'register/link', 'join/{token}',
+    ];
 
     /** Opened by a secret in the address or a header instead; each has tests of its own. */
-    private const BY_SECRET = ['device/events', 'api/due', 'calendar/{token}.ics', 'reminders/stop/{user}', 'account/email/{user}'];
+    private const BY_SECRET = [
+        'device/events', 'api/due', 'calendar/{token}.ics', 'reminders/stop/{user}', 'account/email/{user}', 'register/confirmed',
+    ];
 
     public function test_everything_but_the_front_door_asks_for_a_login(): void
     {

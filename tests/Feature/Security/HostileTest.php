@@ -9,6 +9,7 @@ use GoodRinse\Core\Simulation\Dice;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\DomCrawler\Field\InputFormField;
 use Symfony\Component\DomCrawler\Field\TextareaFormField;
@@ -21,6 +22,7 @@ use Tests\TestCase;
  * A run tries a few of the strings; GOODRINSE_HOSTILE=300 tries so many, and prints what it did. GOODRINSE_PART=0/2 takes
  * every second field, so that two runs side by side take them all.
  */
+#[Group('long')]
 final class HostileTest extends TestCase
 {
     private const USUALLY = 1;

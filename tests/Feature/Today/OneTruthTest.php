@@ -16,6 +16,7 @@ use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\NullStore;
 use Illuminate\Cache\Repository;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\Fuzz\HouseholdLife;
@@ -25,6 +26,7 @@ use Tests\TestCase;
  * Any two statements about the same thing agree: what Today, the kitchen, the machine, the rhythm, its why page, the
  * calendar and the mail say of each care task of seeded households, at any hour. GOODRINSE_HOMES asks for more of them.
  */
+#[Group('long')]
 final class OneTruthTest extends TestCase
 {
     private const SHARES = 4;

@@ -10,6 +10,8 @@ use App\Http\Controllers\Controller;
 use App\Http\Middleware\KeepLogin;
 use App\Http\Requests\Account\PasswordRequest;
 use App\Models\User;
+use App\Support\MailServer;
+use App\Support\Scalar;
 use App\View\Pages\Account\AccountPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -38,10 +40,15 @@ final class AccountController extends Controller
         $request->merge(['email' => mb_strtolower($request->string('email')->toString())]);
         $user = $this->person($request);
         $request->validate(
-            ['email' => ['required', 'string', 'email', 'max:190', Rule::unique(User::class)->ignore($user->id)]],
+            ['email' => [
+                'required', 'string', 'email', 'max:190',
+                // Where mail leaves the installation, whose address it is is said there and nowhere else.
+                ...MailServer::isNamed() ? [] : [Rule::unique(User::class)->ignore($user->id)],
+            ]],
             ['email.unique' => __('account.refused.email_taken'), 'email.email' => __('account.no_email')],
         );
         $change->askForEmail($user, $request->string('email')->toString());
+        MailServer::send(static fn () => $change->sendConfirmation($user));
 
         return redirect()->route('account')->with('did', __('account.email_sent', ['email' => $user->new_email]));
     }
@@ -49,12 +56,13 @@ final class AccountController extends Controller
     /** Where the link leads that was sent to the new address; it asks, because mail programs open links by themselves. */
     public function confirm(Request $request, User $user): View
     {
-        return view('account.confirm-email', ['url' => $request->getRequestUri(), 'email' => $request->string('email')->toString()]);
+        return view('account.confirm-email', ['url' => $request->getRequestUri(), 'email' => Scalar::text($request->query('email'))]);
     }
 
     public function confirmed(Request $request, User $user, ChangeAccount $change): RedirectResponse
     {
-        $change->confirmEmail($user, $request->string('email')->toString());
+        // The address of the signed link, never one that the form adds to it.
+        $change->confirmEmail($user, Scalar::text($request->query('email')));
 
         return redirect()->route(Auth::check() ? 'account' : 'login')->with('did', __('account.email_changed'));
     }

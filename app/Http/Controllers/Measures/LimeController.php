@@ -44,7 +44,7 @@ final class LimeController extends Controller
             $machine,
             $this->person($request),
             $request->ulid(),
-            new Measurement($handbook->measureModel()->timed['reading'], round($request->minutes(), 3)),
+            new Measurement($handbook->measureModel()->timed['measurement'], round($request->minutes(), 3)),
         );
 
         return redirect()->route('measures.lime', $machine)->with('did', __('measures.lime.time.kept'))->with('undo', $request->ulid());

@@ -6,9 +6,11 @@ namespace App\Http\Requests\Household;
 
 use App\Models\User;
 use App\Support\PasswordRules;
+use App\Support\Scalar;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
+/** Somebody's name, e-mail address and password for an account. */
 final class RegistrationRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -27,8 +29,10 @@ final class RegistrationRequest extends FormRequest
         return ['email.unique' => (string) __('account.refused.email_taken'), 'email.email' => (string) __('account.no_email')];
     }
 
+    /** A confirmed address is the one that the signed link names, whatever the form says. */
     protected function prepareForValidation(): void
     {
-        $this->merge(['email' => mb_strtolower($this->string('email')->toString())]);
+        $email = $this->is('register/confirmed') ? Scalar::text($this->query('email')) : $this->string('email')->toString();
+        $this->merge(['email' => mb_strtolower($email)]);
     }
 }

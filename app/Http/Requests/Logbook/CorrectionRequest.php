@@ -89,7 +89,7 @@ final class CorrectionRequest extends UlidRequest
             $payload instanceof UseCount => new UseCount($payload->unit, $this->float('uses'), $payload->over),
             $payload instanceof Measurement && null !== $payload->number => new Measurement(
                 $payload->what,
-                HouseMeasures::field(app(Handbook::class)->reading($payload->what)->unit)->kept($this->float('number')),
+                HouseMeasures::field(app(Handbook::class)->measurement($payload->what)->unit)->kept($this->float('number')),
                 $payload->of,
                 $payload->picks,
             ),

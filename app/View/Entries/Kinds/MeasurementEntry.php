@@ -32,7 +32,7 @@ final readonly class MeasurementEntry implements EntryPresenter
     public function describe(Payload $payload, EntrySubject $about): string
     {
         try {
-            $rule = $this->names->handbook->reading($payload->what);
+            $rule = $this->names->handbook->measurement($payload->what);
         } catch (UnknownEntry) {
             return $this->names->text(
                 'reading_gone',

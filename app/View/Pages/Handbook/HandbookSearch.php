@@ -24,7 +24,7 @@ final readonly class HandbookSearch
             $found[] = [
                 'sort' => (string) __('views/components/page/handbook-tabs.where_they_differ'),
                 'title' => $question->question,
-                'text' => $question->because,
+                'text' => $question->reason,
                 'url' => route('handbook.schools')."#$question->id",
             ];
         }

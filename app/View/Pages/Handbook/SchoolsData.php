@@ -15,7 +15,7 @@ final readonly class SchoolsData extends PageData
      * @param array<string, string> $kinds
      * @param array<string, array{string, string}> $procedureNames
      * @param list<array{kind: string, task: string,
-     *     schools: list<array{name: string, who: string, ours: bool}>}> $rhythms
+     *     schools: list<array{name: string, note: string, ours: bool}>}> $rhythms
      */
     public function __construct(
         public bool $all,

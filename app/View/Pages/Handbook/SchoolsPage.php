@@ -53,7 +53,7 @@ final readonly class SchoolsPage
     /**
      * The rhythms that are recommended for every care task.
      *
-     * @return list<array{kind: string, task: string, schools: list<array{name: string, who: string, ours: bool}>}>
+     * @return list<array{kind: string, task: string, schools: list<array{name: string, note: string, ours: bool}>}>
      */
     private function rhythms(Household $household, bool $all): array
     {
@@ -67,7 +67,7 @@ final readonly class SchoolsPage
                 $ours = $task->proposed([]);
                 $schools = [];
                 foreach ($task->schools as $school) {
-                    $schools[] = ['name' => $school->name, 'who' => $school->who, 'ours' => $school === $ours];
+                    $schools[] = ['name' => $school->name, 'note' => $school->note, 'ours' => $school === $ours];
                 }
                 $rhythms[] = ['kind' => $name, 'task' => $task->name, 'schools' => $schools];
             }

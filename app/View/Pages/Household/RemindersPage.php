@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages\Household;
 
 use App\Models\User;
+use App\Support\MailServer;
 use Illuminate\Support\Facades\DB;
 
 /** The calendar, when mail comes, and the box that mail goes to until there is a mail server. */
@@ -20,7 +21,7 @@ final readonly class RemindersPage
             person: $person,
             household: $household,
             feeds: $household->feeds()->orderBy('created_at')->get(),
-            simulated: 'outbox' === config('mail.default'),
+            simulated: !MailServer::isNamed(),
             mails: DB::table('outbox')->where('to', $person->email)->orderByDesc('id')->limit(self::SHOWN)->get(),
         );
     }

@@ -33,7 +33,7 @@ final readonly class CorrectionPage
         $zone = $household->zone();
         $machine = $entry->machine;
         $kind = null === $machine ? null : $machine->kindIn($this->handbook);
-        $reading = $payload instanceof Measurement && null !== $payload->number ? $this->handbook->reading($payload->what) : null;
+        $reading = $payload instanceof Measurement && null !== $payload->number ? $this->handbook->measurement($payload->what) : null;
 
         return new CorrectionData(
             entry: $entry,

@@ -12,6 +12,7 @@ use App\Care\Measures\MeasureReader;
 use App\Care\Readers\HistoryReader;
 use App\Models\Household;
 use App\Models\Machine;
+use App\Support\RefusalWords;
 use App\View\Words\Dates;
 use App\View\Words\LimeWords;
 use GoodRinse\Core\Dose\Descaling;
@@ -100,7 +101,7 @@ final readonly class LimePage
                     $this->words->minutes((float) $each->payload->number),
                 ],
                 array_reverse(array_slice(
-                    $this->measures->readings($machine, [$this->handbook->measureModel()->timed['reading']]),
+                    $this->measures->readings($machine, [$this->handbook->measureModel()->timed['measurement']]),
                     -self::TIMES,
                 )),
             ),
@@ -165,7 +166,7 @@ final readonly class LimePage
                 $grams,
             ), null];
         } catch (NoCapacity $e) {
-            return [[], $e->getMessage()];
+            return [[], RefusalWords::of($e)];
         }
     }
 }

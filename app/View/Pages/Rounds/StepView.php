@@ -35,6 +35,7 @@ final readonly class StepView
      * @param list<MeasurementRule> $counted what can be counted instead of grading by eye
      * @param array<string, float> $totals how many there were in all the last time, by reading
      * @param list<string> $missing tools it needs that were not at hand
+     * @param list<string> $unlisted names of tools that steps to come need and that the kit did not name
      * @param list<Photo> $photos taken at it
      * @param int $tally how far a count has come
      * @param int $failures how often it was answered so that it did not pass
@@ -65,6 +66,7 @@ final readonly class StepView
         public array $counted = [],
         public array $totals = [],
         public array $missing = [],
+        public array $unlisted = [],
         public array $photos = [],
         public ?Photo $lastPhoto = null,
         public int $tally = 0,

@@ -74,10 +74,11 @@ final readonly class StepViews
             late: $wait?->lateness($this->clock->now()),
             sheet: $line,
             where: self::where($round->machine->kind, $step, $sheet),
-            asked: array_map($round->handbook()->reading(...), $step->observe),
-            counted: array_map($round->handbook()->reading(...), $form->counted($step, $traits)),
+            asked: array_map($round->handbook()->measurement(...), $step->observe),
+            counted: array_map($round->handbook()->measurement(...), $form->counted($step, $traits)),
             totals: [] === $form->counted($step, $traits) ? [] : $this->history->totals($round->machine),
             missing: $this->missing($round, $progress, $step),
+            unlisted: $step->kit ? [] : self::unlisted($round, $progress),
             photos: array_values($round->photos()->where('step', $step->id)->orderBy('taken_at')->get()->all()),
             lastPhoto: $this->history->lastPhoto($round, $step),
             tally: (int) ($tick->answer ?? 0),
@@ -151,6 +152,20 @@ final readonly class StepViews
         }
 
         return $step->kit ? [] : array_map($round->handbook()->kitName(...), array_values(array_intersect($step->tools, $missing)));
+    }
+
+    /** @return list<string> names of the tools that steps to come need and the kit did not name, as the machine was not known so well */
+    private static function unlisted(Round $round, Progress $progress): array
+    {
+        $listed = $tools = [];
+        foreach ($progress->steps() as $each) {
+            array_push($listed, ...($each->kit ? $progress->tick($each)->details->listed ?? [] : []));
+            array_push($tools, ...($progress->isDone($each) ? [] : $each->tools));
+        }
+
+        return [] === $listed
+            ? []
+            : array_map($round->handbook()->kitName(...), array_values(array_unique(array_diff($tools, $listed))));
     }
 
     /**

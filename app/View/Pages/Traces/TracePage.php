@@ -148,8 +148,8 @@ final readonly class TracePage
     private function names(Trace $trace, FaultCatalog $trouble): array
     {
         $noticed = $trace->noticed();
-        usort($noticed, static fn (string $a, string $b): int => ($trouble->symptoms[$b]->grave ?? 0)
-            <=> ($trouble->symptoms[$a]->grave ?? 0));
+        usort($noticed, static fn (string $a, string $b): int => ($trouble->symptoms[$b]->severity ?? 0)
+            <=> ($trouble->symptoms[$a]->severity ?? 0));
 
         $names = $trouble->namesOf($noticed);
 

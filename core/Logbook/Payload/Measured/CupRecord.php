@@ -49,7 +49,7 @@ final readonly class CupRecord implements Payload
         } catch (\JsonException) {
             throw MalformedEntry::value(EntryKind::Cup, 'looks');
         }
-        if (!($cupMl > 0) || !is_finite($cupMl)) {
+        if ($cupMl <= 0 || !is_finite($cupMl)) {
             throw InvalidFlow::cup();
         }
         $looks = [];

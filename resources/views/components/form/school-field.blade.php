@@ -8,7 +8,7 @@
         <option value="" @selected($picked === '')>{{
             __('views/components/form/school-field.as_it_fits_how_you_use', ['fitting' => $fitting]) }}</option>
         @foreach ($task->schools as $school)
-            <option value="{{ $school->id }}" @selected($picked === $school->id)>{{ $school->name }}: {{ $school->who }}</option>
+            <option value="{{ $school->id }}" @selected($picked === $school->id)>{{ $school->name }}: {{ $school->note }}</option>
         @endforeach
     </select>
 </div>

@@ -26,7 +26,7 @@
                     </p>
                 @isset ($stepView->ages[$amount->agent])<p class="step__age">{{ $stepView->ages[$amount->agent] }}</p>@endisset
             @endforeach
-            @if ($step->say !== '')<p class="step__say">{{ $step->say }}</p>@endif
+            @if ($step->instruction !== '')<p class="step__instruction">{{ $step->instruction }}</p>@endif
         </div>
         @if ($stepView->where)<x-machine.figure :figure="$stepView->where" :due="true" class="step__picture"/>
         @elseif ($step->picture)<x-drawing.step-picture :name="$step->picture"/>@endif
@@ -44,6 +44,7 @@
             {{ $late() }}</p>
     @endif
     @if ($stepView->because)<p class="remedy">{{ implode(' ', $stepView->because) }}</p>@endif
+    @if ($stepView->unlisted)<p class="remedy">{{ __('rounds.unlisted', ['what' => implode(', ', $stepView->unlisted)]) }}</p>@endif
     @if ($stepView->missing)<p class="remedy">{{
         __('views/components/round/step.you_began_without_this_step_wants', ['missing' => implode(', ', $stepView->missing)]) }}</p>@endif
     @if ($cautions = $cautions())
@@ -61,7 +62,7 @@
 
     @if ($failed = $stepView->failed)
         <div class="remedy" role="alert"><strong>{{ $failed->option($answered->answer)->name }}.</strong> {{ $failed->remedy }}
-            @if ($stepView->failures > 1 && $failed->reading)<span class="muted">{{
+            @if ($stepView->failures > 1 && $failed->measurement)<span class="muted">{{
                 __('views/components/round/step.asked_times_so_far', ['failures' => $stepView->failures]) }}</span>@endif
                 </div>
     @endif

@@ -1,5 +1,6 @@
 @if (! $pieces)
-    <p class="muted small mb-0" data-tray>{{ __('views/components/round/tray.nothing_yet_what_you_take_off') }}</p>
+    <p class="muted small mb-0" data-tray>{{ $apart->isReturned ? __('views/components/round/tray.all_back')
+        : __('views/components/round/tray.nothing_yet_what_you_take_off') }}</p>
 @else
     <svg class="tray" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img" data-tray
         aria-label="{{ __('views/components/round/tray.in_the_tray_goes_back', ['contents' => $contents(), 'goes_back' => $goesBack]) }}">

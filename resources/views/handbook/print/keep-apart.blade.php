@@ -35,7 +35,7 @@
 <h3>What clears a vessel</h3>
 <ul>
 @foreach ($rules->vessels as $vessel)
-<li>{{ Str::ucfirst($vessel->name) }}: {{ $vessel->remedy }} {{ $vessel->step['say'] }}</li>
+<li>{{ Str::ucfirst($vessel->name) }}: {{ $vessel->remedy }} {{ $vessel->step['instruction'] }}</li>
 @endforeach
 </ul>
 <h3>When it has happened</h3>

@@ -25,7 +25,7 @@
     {{ strtr($clock->unit, '-', ' ') }}@endforeach. {{ $task->basis }}</p>
 <ul>
 @foreach ($task->schools as $school)
-<li>{{ $school->name }}{{ $school->id === $task->school(null)->id ? ', our own' : '' }}. {{ $school->who }}</li>
+<li>{{ $school->name }}{{ $school->id === $task->school(null)->id ? ', our own' : '' }}. {{ $school->note }}</li>
 @endforeach
 </ul>
 @endforeach

@@ -5,7 +5,7 @@
 @endunless
 <ol>
 @foreach ($procedure->steps as $step)
-<li><strong>{{ strtr($step->title, $each->words) }}</strong> {{ strtr($step->say, $each->words) }}
+<li><strong>{{ strtr($step->title, $each->words) }}</strong> {{ strtr($step->instruction, $each->words) }}
 @foreach ($step->amounts as $amount)
     <br>{{ $amount->portion->inKitchen(GoodRinse\Core\Quantity\Measures::Metric) }}
     {{ $handbook->agent($amount->agent)->name }}@if ($amount->strength), {{ $amount->strength }}

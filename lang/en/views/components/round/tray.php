@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'nothing_yet_what_you_take_off' => 'Nothing yet. What you take off is listed here, and goes back in the opposite order.',
+    'all_back' => 'Nothing. What came off is back.',
     'in_the_tray_goes_back' => 'In the tray: :contents. Goes back: :goes_back.',
     'goes_back' => 'Goes back: :goes_back.',
     'is_back_already' => ':top is back already?',
