@@ -56,4 +56,5 @@ const wanted = Object.keys(rare).filter((name) => document.querySelector(
 await Promise.all(wanted.map(async (name) => Alpine.data(name, (await rare[name]()).default)));
 
 Alpine.start();
+document.documentElement.toggleAttribute('data-listens', true);
 startWorker();

@@ -1,4 +1,4 @@
-import { accessible, expect, logIn, test } from './support/household.js';
+import { accessible, expect, listening, logIn, test } from './support/household.js';
 
 test('something poured is written down in three taps from Today, with its verdict before saving', async ({ page }) => {
     await logIn(page);
@@ -127,6 +127,7 @@ test('what was poured is found by typing, and Enter picks it @wide', async ({ pa
     await page.getByRole('link', { name: /Tarnbeck 60, tub/ }).click();
     const agents = page.locator('.agent:visible');
     expect(await agents.count()).toBeGreaterThan(15);
+    await listening(page);
     await page.getByLabel('Type to find what it was').fill('rinse');
     await expect(agents).toHaveCount(1);
     await page.keyboard.press('Enter');

@@ -1,4 +1,4 @@
-import { accessible, expect, logIn, test } from './support/household.js';
+import { accessible, expect, listening, logIn, test } from './support/household.js';
 
 const machineAt = async (page, name) => {
     await page.goto('/kitchen');
@@ -32,6 +32,7 @@ test('a half-blocked arm found with a thumb, kept, cleaned, and compared', async
     await page.getByRole('button', { name: 'Keep this' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('gets no water');
     await expect(page.locator('main')).toContainText('as found: lower arm 86 % open');
+    await listening(page);
     await page.getByRole('radio', { name: 'As they are now, cleaned' }).check();
     for (const name of [/^Jet 5, 85 %/, /^Jet 4, 68 %/]) {
         await page.getByRole('button', { name }).click();

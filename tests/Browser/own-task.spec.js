@@ -1,4 +1,4 @@
-import { accessible, expect, logIn, test } from './support/household.js';
+import { accessible, atStep, expect, logIn, test } from './support/household.js';
 
 test('a task of one’s own: written, done step by step, changed, given up @narrow', async ({ page }, { project }) => {
     const name = `Wipe the bin, ${project.name}`;
@@ -15,14 +15,15 @@ test('a task of one’s own: written, done step by step, changed, given up @narr
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.locator('main')).toContainText('It has a date');
     await accessible(page);
-    if (project.name === 'phone') {
-        await page.getByRole('link', { name }).click().catch(() => {}); // where another task of the kitchen is more urgent
+    const elsewhere = page.getByRole('link', { name });
+    if (await elsewhere.count()) {
+        await elsewhere.click(); // where another task of the kitchen is more urgent
     }
     await page.getByRole('button', { name: `Start: ${name.toLowerCase()}` }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Empty it.');
+    await atStep(page, 'Empty it.');
     await accessible(page);
     await page.keyboard.press('Space');
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wipe it out');
+    await atStep(page, 'Wipe it out');
     await page.keyboard.press('Space');
     await page.getByRole('button', { name: 'Finish' }).click();
     await expect(page.locator('main')).toContainText('next on');

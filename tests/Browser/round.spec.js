@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { done, expect, goThrough, logIn, test } from './support/household.js';
+import { atStep, done, expect, goThrough, logIn, test } from './support/household.js';
 
 test.use({ expected: { errors: [/Failed to load resource/, /ERR_(FAILED|INTERNET_DISCONNECTED|CONNECTION_REFUSED)/] } });
 
@@ -24,24 +24,24 @@ test('by keys alone @wide', async ({ page }) => {
         'Put these within reach.', 'Lift the lower rack out.', 'Pick up what lies on the floor.',
         'Turn the filter out and lift it.',
     ]) {
-        await expect(heading).toHaveText(title);
+        await atStep(page, title);
         await page.keyboard.press('a');
         await page.keyboard.press('Space');
     }
-    await expect(heading).toContainText('Hold the filter');
+    await atStep(page, 'Hold the filter');
     await page.keyboard.press('2');
     await expect(page.getByRole('radio', { name: 'Film' })).toBeChecked();
     await page.keyboard.press('n');
     await page.keyboard.type('a seed in the ring');
     await page.getByRole('textbox', { name: 'Note' }).blur();
     await page.keyboard.press('Space');
-    await expect(heading).toHaveText('Rinse it under the tap.');
+    await atStep(page, 'Rinse it under the tap.');
     await page.keyboard.press('ArrowLeft');
     await expect(heading).toContainText('Hold the filter');
     await expect(page.getByRole('radio', { name: 'Film' })).toBeChecked();
     await page.goto('/');
     await page.getByRole('link', { name: 'Go on' }).click();
-    await expect(heading).toHaveText('Rinse it under the tap.');
+    await atStep(page, 'Rinse it under the tap.');
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
     await page.keyboard.press('Escape');

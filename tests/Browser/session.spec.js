@@ -1,4 +1,4 @@
-import { accessible, done, expect, logIn, test } from './support/household.js';
+import { accessible, done, expect, listening, logIn, test } from './support/household.js';
 
 test('a session: a step moved by key, begun, and led from machine to machine by ticks @wide', async ({ page }) => {
     await logIn(page);
@@ -11,10 +11,12 @@ test('a session: a step moved by key, begun, and led from machine to machine by 
     const first = page.locator('[data-block]').first();
     const [block, from] = [await first.getAttribute('data-block'), await first.getAttribute('data-from')];
     const planned = await heading.innerText();
+    await listening(page);
     await first.focus();
     await page.keyboard.press('ArrowRight');
     const moved = page.locator(`[data-block="${block}"]`);
     await expect(moved).not.toHaveAttribute('data-from', from);
+    await listening(page);
     await moved.focus();
     await page.keyboard.press('Delete');
     await expect(moved).toHaveAttribute('data-from', from);

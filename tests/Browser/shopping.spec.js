@@ -1,5 +1,5 @@
 import { devices } from '@playwright/test';
-import { expect, logIn, test } from './support/household.js';
+import { expect, listening, logIn, test } from './support/household.js';
 
 // Two with the same list in the shop, one of them in the basement where there is no network.
 test.describe('the shopping list', () => {
@@ -42,6 +42,7 @@ test('a level is dragged, moved with the keys, and written down', async ({ page 
     await page.goto('/cupboard');
     const soap = page.locator('.supply', { has: page.getByRole('heading', { name: 'Dish soap' }) });
     await soap.locator('summary').first().click();
+    await listening(page);
     const slider = soap.getByRole('slider', { name: 'How much is left' });
     await slider.fill('250');
     await expect(soap.getByRole('radio', { name: 'This much is left' })).toBeChecked();

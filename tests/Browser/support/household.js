@@ -93,6 +93,17 @@ export async function accessible(page) {
 
 const heading = (page) => page.getByRole('heading', { level: 1 });
 
+// Waits until the page's scripts listen: a key pressed or a slider moved before that is lost.
+export async function listening(page) {
+    await expect(page.locator('html[data-listens]')).toBeAttached();
+}
+
+// Waits for the step with this heading, and until it listens to keys.
+export async function atStep(page, title) {
+    await expect(heading(page)).toContainText(title);
+    await listening(page);
+}
+
 // What a step wants beside a picked answer: something counted, and that a cycle has ended before its time.
 async function fillIn(page) {
     const count = page.locator('input[type=number][name=answer]');
