@@ -71,9 +71,17 @@ final readonly class SoakOrder
         return $poured;
     }
 
-    /** Whether some answers lead to both. */
+    /** Whether some machine has both, and some answers lead to both. */
     private function mayMeet(string $one, string $other): bool
     {
-        return Node::of($this->raw[$one] ?? [])->condition('if')->agreesWith(Node::of($this->raw[$other] ?? [])->condition('if'));
+        $data = Node::of($this->raw[$one] ?? []);
+        $with = Node::of($this->raw[$other] ?? []);
+        foreach (['when', 'if'] as $key) {
+            if (!$data->condition($key)->agreesWith($with->condition($key))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

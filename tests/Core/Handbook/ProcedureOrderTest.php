@@ -14,6 +14,7 @@ use Tests\Core\CoreTestCase;
 /** In which order parts come off and go back. */
 final class ProcedureOrderTest extends CoreTestCase
 {
+    use KnownMachines;
     use TestTrait;
     use TogetherProcedures;
 
@@ -24,6 +25,23 @@ final class ProcedureOrderTest extends CoreTestCase
         self::assertLessThan($ids['filter-out-twist'], $ids['lower-arm-off']);
         self::assertGreaterThan($ids['refit-twist'], $ids['lower-arm-on']);
         self::assertLessThan($ids['pick-hard'], $ids['bail']);
+    }
+
+    /** Whatever the other sorts of the same machine soak in, and with what. */
+    public function test_what_is_written_into_a_soak_is_done_while_it_soaks(): void
+    {
+        foreach (array_keys(self::handbook()->kindNames()) as $kindId) {
+            $kind = self::handbook()->kind($kindId);
+            foreach (self::machines($kind) as $machine => $traits) {
+                foreach (array_keys($kind->procedureNames) as $id) {
+                    $set = ProcedureSet::of($id);
+                    $composed = (new Composer(self::handbook()))->compose($kind, $set, new Circumstances($traits))->procedure;
+                    if (null !== $composed) {
+                        self::assertFillsItsSoaks($composed, $kind->procedures->chains($set), "$kindId $id, $machine");
+                    }
+                }
+            }
+        }
     }
 
     public function test_the_household_says_that_the_arm_comes_off_first(): void

@@ -45,11 +45,12 @@ final class ProcedureSetTest extends CoreTestCase
                     if ([] === $picked) {
                         return;
                     }
-                    $steps = (new Composer(self::handbook()))->compose(
-                        $kind,
-                        ProcedureSet::from(array_values($picked)),
-                        new Circumstances($traits),
-                    )->procedure->steps ?? [];
+                    $set = ProcedureSet::from(array_values($picked));
+                    $procedure = (new Composer(self::handbook()))->compose($kind, $set, new Circumstances($traits))->procedure;
+                    if (null !== $procedure) {
+                        self::assertFillsItsSoaks($procedure, $kind->procedures->chains($set), $kind->id);
+                    }
+                    $steps = $procedure->steps ?? [];
                     self::assertIsOnWhereItHasToBe($steps, $kind->procedures->rawSteps());
                     self::assertClosesUp($steps, array_keys(array_filter($kind->parts(), static fn (Part $part): bool => $part->needed)));
                 });
