@@ -52,7 +52,7 @@ return [
     'need_number' => ', number :number',
     'need_note' => ': :note',
     'counter' => ':uses counted',
-    'counter_over' => 'About :uses in :days days',
+    'counter_over' => '{1} About :uses in a day|[0,*] About :uses in :count days',
     'meter' => 'A counter showed :uses',
     'light_on' => 'The :light light came on', 'light_off' => 'The :light light went out',
     'symptom' => 'Noticed: :symptom',

@@ -32,7 +32,7 @@ return [
     'display_do' => 'Make a token',
     'calendar' => [
         'window' => 'Most likely between :from and :to.',
-        'takes' => 'About :minutes minutes of your hands.',
+        'takes' => '{1} About a minute of your hands.|[0,*] About :count minutes of your hands.',
         'over' => 'The wait is over, and the round can go on.',
     ],
 ];

@@ -16,8 +16,10 @@ return [
         'left' => ', left :grade',
     ],
     'openings' => '{1} one check|[2,*] :count checks',
-    'chart' => ':name over a year: :count checks in the last nine months, each a link, with the interval as a line. The table below says '
-        .'the same.',
+    'chart' => '{0} :name over a year: no check in the last nine months; the interval is a line. The table below says the same.|'
+        .'{1} :name over a year: one check in the last nine months, a link, with the interval as a line. The table below says the same.|'
+        .'[2,*] :name over a year: :count checks in the last nine months, each a link, with the interval as a line. The table below '
+        .'says the same.',
     'start' => 'It started from :school, :base',
     'start_picked' => ', as you picked',
     'start_for' => ', which fits how you use it (:habits)',
@@ -49,8 +51,8 @@ return [
     'sum_wear' => ':left left in place + :ran ÷ :n = :wear (:elapsed :since)',
     'sum_rate_counted' => ':perday, as counted lately; a count of 30 days ago weighs half',
     'sum_rate_said' => ':perday, as you entered it; after two weeks of counting, the counts take its place',
-    'sum_away' => ':away days with nobody at home are left out',
-    'sum_due' => '(1 − :wear) × :n ÷ :rate = :days days from today: :day',
+    'sum_away' => 'days with nobody at home, left out: :away',
+    'sum_due' => '(1 − :wear) × :n ÷ :rate = :days (days from today): :day',
     'sum_due_past' => 'it reached 1 on :day',
     'sum_due_none' => 'there is no date',
 ];

@@ -53,8 +53,10 @@ return [
     'answered' => ':check: :result',
     'why_danger' => 'This could hurt someone, so it comes before everything else.',
     'why_call' => 'Calling a technician makes more sense now. Nothing that is left is worth trying for what it costs.',
-    'why_action' => ':chance that this helps, for about :minutes minutes. Nothing else does more for what it costs.',
-    'why_check' => 'Its answer tells the suspects apart and saves more than the :minutes minutes it takes{saves}.',
+    'why_action' => '{1} :chance that this helps, for about a minute. Nothing else does more for what it costs.|[2,*] :chance that '
+        .'this helps, for about :count minutes. Nothing else does more for what it costs.',
+    'why_check' => '{1} Its answer tells the suspects apart and saves more than the minute it takes{saves}.|[2,*] Its answer tells '
+        .'the suspects apart and saves more than the :count minutes it takes{saves}.',
     'why_saves' => ', about :saves',
     'ended' => [
         'fixed' => 'Good. After the next two uses you are asked whether it is still fixed.',

@@ -48,7 +48,7 @@ return [
     'pieces' => '{1} :count piece|[0,*] :count pieces',
     'or' => ' or ',
     'and' => ' and ',
-    'money' => ':amount in your money',
+    'money' => ':amount in your currency',
     'names' => ['cooking-hours' => 'cooking hours', 'litres' => 'litres'],
     'small' => [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'],
     'hardness' => [

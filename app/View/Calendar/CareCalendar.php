@@ -213,7 +213,7 @@ final readonly class CareCalendar
             null === $window
                 ? null
                 : (string) __('reminders.calendar.window', ['from' => Dates::day($window[0]), 'to' => Dates::day($window[1])]),
-            (string) __('reminders.calendar.takes', ['minutes' => (int) ceil($task->estimate->hands->value)]),
+            trans_choice('reminders.calendar.takes', (int) ceil($task->estimate->hands->value)),
         ]));
     }
 }

@@ -146,9 +146,6 @@ final readonly class YearChart
     /** What the drawing says, in words. */
     public function inWords(string $name): string
     {
-        return (string) __(
-            'rhythm.chart',
-            ['name' => $name, 'count' => count($this->marks), 'due' => null === $this->beyond ? '' : Dates::day($this->beyond)],
-        );
+        return trans_choice('rhythm.chart', count($this->marks), ['name' => $name]);
     }
 }

@@ -9,7 +9,7 @@ use App\Models\Household;
 /** Says an amount of a household's money. */
 final class Money
 {
-    /** "€ 12", or "12 in your money" where nobody has said what that is; to whole units. */
+    /** "€ 12", or "12 in your currency" where nobody has said what that is; to whole units. */
     public static function of(float $amount, Household $household): string
     {
         return self::shown(Uses::number(round($amount)), $household);

@@ -42,9 +42,10 @@ return [
         .'What one run takes is on its label; left empty, it counts as machines of its kind usually take.',
     'repairs' => 'Bought :day. Repairs so far: :money.',
     'repairs_undated' => 'Repairs so far: :money.',
-    'new_year' => 'A new one costs :money a year: :price over :years years.',
+    'new_year' => '{1} A new one costs :money a year: it is to last a year.|[0,*] A new one costs :money a year: :price over :years years.',
     'repairs_year' => 'Repairs have cost :money a year so far.',
-    'most' => 'A repair for up to :money pays if this one then lasts :years years more.',
+    'most' => '{1} A repair for up to :money pays if this one then lasts another year.|[0,*] A repair for up to :money pays if this one '
+        .'then lasts :years years more.',
     'price' => 'Price of a new one',
     'lasts' => 'Years a new one lasts',
     'left' => 'Years this one has left',

@@ -7,7 +7,7 @@
                 <h1>{{ $procedure->name }}</h1>
                 <p class="step__say">{{ $procedure->does }}</p>
                 <p class="nums">
-                    <strong>{{ __('views/handbook/procedure.minutes_of_your_hands', ['hands' => $data->hands()]) }}</strong>{{
+                    <strong>{{ trans_choice('views/handbook/procedure.minutes_of_your_hands', $data->hands()) }}</strong>{{
                         $data->fromStart() }}.@if ($runs) {{ __('views/handbook/procedure.made_of', ['runs' => implode(', ',
                             array_map('mb_strtolower', $runs))]) }}@endif</p>
                 @if ($refused)

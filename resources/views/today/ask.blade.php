@@ -26,7 +26,7 @@
                     $household->zone()) }}{{ $timer->lateness($now)?->harms
                 ? ', '.__('views/today/ask.longer_than_it_may_be') : '' }}.</p>@endforeach
         @elseif ($first->care->neverOpened() && $first->care->graded && $jobs === 1)
-            <h1>{{ __('views/today/ask.look_at_it_once') }}<br>{{ __('views/today/ask.minutes_of_your_hands', ['hands' => $hands]) }}</h1>
+            <h1>{{ __('views/today/ask.look_at_it_once') }}<br>{{ trans_choice('views/today/ask.minutes_of_your_hands', $hands) }}</h1>
             <p>{{ __('views/today/ask.what_you_find_sets_when_it', ['machine' => $first->care->machine->name,
                 'care' => mb_strtolower($first->care->name())]) }}</p>
         @elseif ($batches)
@@ -34,7 +34,7 @@
                 : Str::ucfirst(Uses::small($jobs)).' '.__('views/today/ask.jobs').(count($batches) > 1
                 ? ' '.__('views/today/ask.on').' '.Uses::small(count($batches)).' '.__('views/today/ask.machines')
                 : ' '.__('views/today/ask.in_one_round')) }}<br>{{
-                    __('views/today/ask.minutes_of_your_hands_2', ['hands' => $hands,
+                    trans_choice('views/today/ask.minutes_of_your_hands_2', $hands, [
                         'what' => count($batches) > 1 ? ' '.__('views/today/ask.in_all') : '']) }}</h1>
             <p>
                 @if ($handsFree === null && $batches[0]->estimate->wait && $batches[0]->estimate->meanwhile)

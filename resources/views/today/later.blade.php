@@ -4,8 +4,8 @@
     @unless ($loop->first)
         <div class="batch-head">
             <h2 class="batch">{{
-                __('views/today/later.then_minutes', ['machine' => $later->care->machine->name,
-                    'value' => (int) ceil($later->estimate->hands->value)]) }}
+                trans_choice('views/today/later.then_minutes', (int) ceil($later->estimate->hands->value),
+                    ['machine' => $later->care->machine->name]) }}
                 </h2>
             @unless ($running)<x-care.start-together :machine="$later->care->machine"
                 :procedures="array_keys($later->procedures)">{{ __('views/today/later.start_it') }}</x-care.start-together>@endunless

@@ -56,7 +56,7 @@ final class PartsTest extends TestCase
             ->assertSessionHasNoErrors();
         $this->get("/machines/{$this->machine->id}/parts")
             ->assertSee(__('views/machines/parts.no_part_waits_for_a_new'))
-            ->assertSee('New part fitted: Door seal, for 19.50 in your money');
+            ->assertSee('New part fitted: Door seal, for 19.50 in your currency');
         $this->get('/')->assertDontSee(__('views/components/care/part-needs.parts_needed'));
         $this->get('/logbook')->assertSee('Door seal is ordered, number DR-204');
 

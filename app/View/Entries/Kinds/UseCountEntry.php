@@ -29,10 +29,11 @@ final readonly class UseCountEntry implements EntryPresenter
 
     public function describe(Payload $payload, EntrySubject $about): string
     {
-        return $this->names->text(
-            null === $payload->over ? 'counter' : 'counter_over',
-            ['uses' => Uses::counted($payload->uses, $payload->unit), 'days' => (string) $payload->over],
-        );
+        $uses = ['uses' => Uses::counted($payload->uses, $payload->unit)];
+
+        return null === $payload->over
+            ? $this->names->text('counter', $uses)
+            : trans_choice('logbook.counter_over', $payload->over, $uses);
     }
 
     public static function sign(): string

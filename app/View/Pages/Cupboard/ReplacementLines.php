@@ -61,13 +61,13 @@ final readonly class ReplacementLines
         $perYear = $worth->repairsPerYear();
 
         return new ReplacementLine($machine, $facts, array_values(array_filter([
-            self::text('new_year', [
+            trans_choice('places/costs.new_year', $worth->lasts, [
                 'money' => Money::paid($worth->newPerYear(), $household),
                 'price' => Money::paid($worth->price, $household),
                 'years' => Uses::number($worth->lasts),
             ]),
             null === $perYear ? null : self::text('repairs_year', ['money' => Money::paid($perYear, $household)]),
-            self::text('most', [
+            trans_choice('places/costs.most', $worth->left, [
                 'money' => Money::paid($worth->mostForRepair(), $household),
                 'years' => Uses::number($worth->left),
             ]),

@@ -23,7 +23,7 @@ final readonly class TraceDeckData extends PageData
      * @param list<string> $ruledOut suspects that are as good as out
      * @param list<string> $told
      * @param array<int, string> $steps
-     * @param array{minutes: string, money: float, chance: string, stop: string|null} $price
+     * @param array{minutes: int, money: float, chance: string, stop: string|null} $price
      * @param list<array{string, Trace}> $before
      * @param array<string, int> $learned
      * @param non-empty-list<TraceCard> $cards the best first

@@ -167,19 +167,17 @@ final readonly class TracePage
             return (string) __($reading->callForSafety ? 'traces.why_hazard' : 'traces.why_call');
         }
         if (RankedOption::ACTION === $card->kind) {
-            return (string) __(
+            return trans_choice(
                 'traces.why_action',
-                [
-                    'chance' => Chance::describe((float) $card->chance),
-                    'minutes' => self::minutes($trouble->actions[$card->id]->minutes ?? 0),
-                ],
+                self::minutes($trouble->actions[$card->id]->minutes ?? 0),
+                ['chance' => Chance::describe((float) $card->chance)],
             );
         }
 
         $saves = round($reading->plan->expectedCost - $card->expect);
 
         return strtr(
-            (string) __('traces.why_check', ['minutes' => self::minutes($trouble->checks[$card->id]->minutes ?? 0)]),
+            trans_choice('traces.why_check', self::minutes($trouble->checks[$card->id]->minutes ?? 0)),
             ['{saves}' => $saves < 1 ? '' : (string) __('traces.why_saves', ['saves' => Money::of($saves, $household)])],
         );
     }
@@ -187,7 +185,7 @@ final readonly class TracePage
     /**
      * What going on comes to.
      *
-     * @return array{minutes: string, money: float, chance: string, stop: string|null}
+     * @return array{minutes: int, money: float, chance: string, stop: string|null}
      */
     private function price(RepairPlan $plan, FaultCatalog $trouble): array
     {
@@ -226,8 +224,8 @@ final readonly class TracePage
         return array_slice($before, 0, 3);
     }
 
-    private static function minutes(float $minutes): string
+    private static function minutes(float $minutes): int
     {
-        return (string) max(1, (int) round($minutes));
+        return max(1, (int) round($minutes));
     }
 }

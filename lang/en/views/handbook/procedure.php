@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'handbook' => 'Handbook',
-    'minutes_of_your_hands' => ':hands minutes of your hands',
+    'minutes_of_your_hands' => '{1} A minute of your hands|[0,*] :count minutes of your hands',
     'made_of' => 'Made of: :runs.',
     'not_on_this_machine' => 'Not on this machine.',
     'not_for_this_machine' => 'Not for this machine.',

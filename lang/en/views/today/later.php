@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'then_minutes' => 'Then: :machine, :value minutes',
+    'then_minutes' => '{1} Then: :machine, a minute|[0,*] Then: :machine, :count minutes',
     'start_it' => 'Start it',
     'and_more_in_it' => 'And :lines more in it.',
     'due_too_in_a_round_of' => 'Due too, in a round of its own',

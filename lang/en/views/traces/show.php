@@ -30,7 +30,7 @@ return [
     'and' => 'and',
     'min' => ':price min:price2',
     'calling_now' => 'Calling now',
-    'you_put_it_right_yourself' => 'You fixed it yourself',
+    'you_put_it_right_yourself' => 'You fix it yourself',
     'call_when_has_not_helped_either' => 'Call when “:price” has not helped either: the rest costs more than it is worth.',
     'other_options_cheapest_first' => 'Other options, cheapest first',
     'more_by_about' => 'more by about :more',
