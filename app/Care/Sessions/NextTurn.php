@@ -36,11 +36,16 @@ final readonly class NextTurn
         }
         $block = $running->turnsOf($hand)[0] ?? null;
         $start = null === $block ? INF : $running->fitted->schedule->starts[$block->activity->id];
-        if (null !== $block && $start <= self::SOON) {
-            return new self($running, $running->rounds[$block->round] ?? null, $block, null);
+        $taken = $running->taken($person);
+        if (null !== $block) {
+            $round = $running->rounds[$block->round] ?? null;
+            // Nobody comes early to where somebody else is still at it.
+            if ($start <= (in_array($round?->id, $taken, true) ? 0.0 : self::SOON)) {
+                return new self($running, $round, $block, null);
+            }
         }
         foreach ($running->unfinished() as $round) {
-            if (!in_array($round->id, $running->taken($person), true)) {
+            if (!in_array($round->id, $taken, true)) {
                 return new self($running, $round, null, null);
             }
         }

@@ -28,11 +28,11 @@ final class SharedVesselsTest extends RoundsCase
         $rules = self::handbook()->chemistry();
         $dice = new Dice(33);
         $apart = 0;
-        for ($i = 0; $i < 18; ++$i) {
+        for ($i = 0; $i < 44; ++$i) {
             $hands = 0 === $i % 3 ? ['hands', 'more hands'] : ['hands'];
             $rounds = [];
             for ($machine = $dice->between(2, 4); $machine > 0; --$machine) {
-                [$procedure, $answers] = self::random($dice, $dice->between(1, 3), 0 === $machine % 3 ? null : self::poursForOthers(...));
+                [$procedure, $answers] = self::random($dice, $dice->between(1, 3), 0 === $machine % 3 ? null : self::pouring($machine % 2));
                 $rounds["m$machine"] = RoundBlocks::of("m$machine", $procedure, $answers, $hands);
             }
             [$clearings, $between] = (new SharedVessels($rules))->apart($rounds);
@@ -85,13 +85,13 @@ final class SharedVesselsTest extends RoundsCase
         $rules = self::handbook()->chemistry();
         $dice = new Dice(35);
         $met = 0;
-        for ($i = 0; $i < 40; ++$i) {
+        for ($i = 0; $i < 100; ++$i) {
             do {
-                $rounds = ['begun' => self::slipped('begun', $dice, self::poursForOthers(...))];
+                $rounds = ['begun' => self::slipped('begun', $dice, self::pouring($i % 2))];
             } while ([] === array_filter(array_keys($rounds['begun']->holds), static fn (string $id): bool => false === (
                 $rules->vessels[$rules->vesselId($id)]->own ?? true
             )));
-            [$procedure, $answers] = self::random($dice, 1, self::poursForOthers(...));
+            [$procedure, $answers] = self::random($dice, 1, self::pouring(1 - $i % 2));
             $rounds['fresh'] = RoundBlocks::of('fresh', $procedure, $answers);
             [$blocks, $links] = (new SharedVessels($rules))->apart($rounds);
             $met += count($links);
@@ -169,18 +169,27 @@ final class SharedVesselsTest extends RoundsCase
         }
     }
 
-    /** Whether something that reacts with other things goes into a vessel that other machines use. */
-    private static function poursForOthers(Procedure $procedure): bool
+    /**
+     * Procedures that pour an acid, or what must not meet one, into a vessel that other machines use.
+     *
+     * @return \Closure(Procedure): bool
+     */
+    private static function pouring(int $side): \Closure
     {
-        $rules = self::handbook()->chemistry();
-        foreach ($procedure->steps as $step) {
-            foreach ($step->amounts as $amount) {
-                if (!($rules->vessels[$rules->vesselId($amount->vessel)]->own ?? true) && $rules->isReactive($amount->agent)) {
-                    return true;
+        $families = 0 === $side ? ['acid'] : ['bleach', 'peroxide', 'degreaser'];
+
+        return static function (Procedure $procedure) use ($families): bool {
+            $rules = self::handbook()->chemistry();
+            foreach ($procedure->steps as $step) {
+                foreach ($step->amounts as $amount) {
+                    $isShared = !($rules->vessels[$rules->vesselId($amount->vessel)]->own ?? true);
+                    if ($isShared && [] !== array_intersect($families, $rules->agent($amount->agent)->families)) {
+                        return true;
+                    }
                 }
             }
-        }
 
-        return false;
+            return false;
+        };
     }
 }
