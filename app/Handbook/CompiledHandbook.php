@@ -13,7 +13,7 @@ use Psr\Log\LoggerInterface;
  * Keeps the checked handbook as a file, so that a page need not read and check the YAML again: as PHP where compiled files
  * are shared between requests, serialized where they are not.
  *
- * When the data changes it is compiled anew; when it has become faulty the last good one stays in use and
+ * When the data or the code that compiles it changes it is compiled anew; when the data has become faulty the last good one stays in use and
  * the fault is logged.
  */
 final readonly class CompiledHandbook
@@ -21,6 +21,7 @@ final readonly class CompiledHandbook
     /**
      * @param int $rest seconds for which the data is not looked at again once it was found unchanged; 0 to look each
      *     time
+     * @param list<string> $code folders of what compiles it
      * @param string|null $language whose sentences are laid over the handbook's own; null for none
      * @param HandbookWords|null $words finds what the pages have no words for, to be logged when the data has changed
      */
@@ -31,6 +32,7 @@ final readonly class CompiledHandbook
         private int $rest = 0,
         private ?HandbookWords $words = null,
         private ?string $language = null,
+        private array $code = [],
     ) {
     }
 
@@ -91,11 +93,11 @@ final readonly class CompiledHandbook
     private function stamp(): string
     {
         $seen = '';
-        $folders = [$this->folder];
+        $folders = [$this->folder, ...$this->code];
         while (null !== $folder = array_pop($folders)) {
             foreach (scandir($folder) ?: [] as $name) {
                 $path = "$folder/$name";
-                if (str_ends_with($name, '.yaml')) {
+                if (str_ends_with($name, '.yaml') || str_ends_with($name, '.php')) {
                     $stat = stat($path);
                     $seen .= sprintf('%s %d %d;', $path, $stat['size'] ?? 0, $stat['mtime'] ?? 0);
                 } elseif ('.' !== $name[0] && is_dir($path)) {

@@ -23,6 +23,7 @@ final class HandbookServiceProvider extends ServiceProvider
             config()->integer('good-rinse.handbook_rest'),
             $app->make(HandbookWords::class),
             self::language(),
+            [base_path('core/Handbook/Compiler'), base_path('core/Handbook/Order')],
         ));
         $this->app->singleton(
             Handbook::class,

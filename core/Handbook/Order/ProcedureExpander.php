@@ -166,7 +166,7 @@ final class ProcedureExpander
      *
      * @param list<string> $within procedures that are being written out already
      *
-     * @return array<string, list<string>> step ids and StepChain::REFIT, by procedure
+     * @return array<string, list<string>> step ids, StepChain::REFIT and StepChain::TAKES, by procedure
      */
     private function chains(string $procedure, array $within): array
     {
@@ -181,10 +181,12 @@ final class ProcedureExpander
                 $words[] = StepChain::REFIT.$item['refit'];
             } elseif (is_array($item) && is_string($item['do'] ?? null)) {
                 $taken += $this->taken($procedure, "/steps/$i/do", $item['do'], [...$within, $procedure]);
+                $words[] = StepChain::TAKES.$item['do'];
             }
         }
+        $own = array_filter($words, static fn (string $word): bool => !str_starts_with($word, StepChain::TAKES));
 
-        return ([] === $words ? [] : [$procedure => $this->known($procedure, $words)]) + $taken;
+        return ([] === $own ? [] : [$procedure => $this->known($procedure, $words)]) + $taken;
     }
 
     /**
@@ -195,14 +197,17 @@ final class ProcedureExpander
     private function known(string $procedure, array $words): array
     {
         foreach ($words as $i => $word) {
-            if (!str_starts_with($word, StepChain::REFIT) && !isset($this->steps[$word])) {
+            if (!$this->isKnown($word)) {
                 $this->problems[] = new Problem($this->written[$procedure]['file'], "/steps/$i", sprintf('there is no step "%s"', $word));
             }
         }
 
-        return array_values(
-            array_filter($words, fn (string $word): bool => str_starts_with($word, StepChain::REFIT) || isset($this->steps[$word])),
-        );
+        return array_values(array_filter($words, $this->isKnown(...)));
+    }
+
+    private function isKnown(string $word): bool
+    {
+        return isset($this->steps[$word]) || in_array($word[0] ?? '', [StepChain::REFIT, StepChain::TAKES], true);
     }
 
     /**

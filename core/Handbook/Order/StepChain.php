@@ -14,6 +14,9 @@ final readonly class StepChain
     /** Where what is off goes back, alone or followed by the part down to which it does. */
     public const REFIT = '<';
 
+    /** Followed by a procedure: where what that says comes in. */
+    public const TAKES = '+';
+
     public const START = 0;
     public const OPEN = 1;
     public const REFITTING = 2;
@@ -34,13 +37,26 @@ final readonly class StepChain
     /** @var list<string> steps that run the machine once it is whole */
     public array $runs;
 
+    /** @var array<string, list<string>> procedures that have come in before a step, by step */
+    public array $after;
+
     /**
-     * @param list<string> $words step ids and REFIT
+     * @param list<string> $words step ids, REFIT and TAKES
      * @param array<string, array<array-key, mixed>> $steps data of all steps of the kind, by id
      */
     public function __construct(array $words, private array $steps)
     {
-        [$ids, $final] = $this->expand($words);
+        $after = $taken = [];
+        foreach ($words as $word) {
+            if (str_starts_with($word, self::TAKES)) {
+                $taken[] = substr($word, 1);
+            }
+            $after[$word] = $taken;
+        }
+        $this->after = $after;
+        [$ids, $final] = $this->expand(
+            array_values(array_filter($words, static fn (string $word): bool => !str_starts_with($word, self::TAKES))),
+        );
         $start = $this->runsFrom($ids, $final);
         $refit = [] === $final ? count($ids) : (int) array_search($final[0], $ids, true);
         $opened = $this->lastOpening($ids);

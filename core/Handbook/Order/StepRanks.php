@@ -21,13 +21,16 @@ final readonly class StepRanks
     /**
      * @param array<string, StepChain> $chains
      *
-     * @return array<string, array<int, int>>
+     * @return array<string, array<int, float|int>>
      */
     public function of(array $chains): array
     {
         $ranks = [];
-        foreach (array_values($chains) as $procedure => $chain) {
+        $numbers = array_flip(array_keys($chains));
+        foreach (array_values($chains) as $number => $chain) {
             foreach ($chain->ids() as $place => $id) {
+                $taken = array_intersect_key($numbers, array_flip($chain->after[$id] ?? []));
+                $procedure = [] === $taken ? $number : max($number, max($taken) + 0.5);
                 $stage = $chain->stages[$id];
                 $closes = $stage >= StepChain::REFITTING;
                 $was = $ranks[$id] ?? null;

@@ -69,7 +69,7 @@ final class ProcedureBook
     /**
      * The procedures that several take in, themselves included, each with what it says; in the handbook's order.
      *
-     * @return array<string, list<string>> step ids and StepChain::REFIT, by procedure
+     * @return array<string, list<string>> step ids, StepChain::REFIT and StepChain::TAKES, by procedure
      *
      * @throws UnknownEntry
      */

@@ -26,6 +26,8 @@ final class KitWordsTest extends CoreTestCase
         'in a bowl' => ['bowl', 'small-bowl'],
         'cup first|(?:pour|through) a cup of water' => ['mug', 'jug'],
         'write the date' => ['pen'],
+        'through a strainer' => ['strainer'],
+        '(?:stainless|steel) polish' => ['polish'],
         '(?:soft|the) brush' => ['soft-brush'],
         '(?:stiff|metal) brush' => ['stiff-brush'],
         'tweezers' => ['tweezers'],

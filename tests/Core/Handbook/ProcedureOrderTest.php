@@ -44,6 +44,39 @@ final class ProcedureOrderTest extends CoreTestCase
         }
     }
 
+    public function test_what_a_procedure_says_after_taking_another_in_follows_that_ones_work(): void
+    {
+        $compared = 0;
+        foreach (array_keys(self::handbook()->kindNames()) as $kindId) {
+            $kind = self::handbook()->kind($kindId);
+            foreach (array_keys($kind->procedureNames) as $id) {
+                $set = ProcedureSet::of($id);
+                $steps = (new Composer(self::handbook()))->compose($kind, $set, new Circumstances([]))->procedure->steps ?? [];
+                $open = [];
+                foreach ($steps as $place => $step) {
+                    if (null !== $step->putsBack) {
+                        break;
+                    }
+                    $open[$step->id] = $place;
+                }
+                $chains = $kind->procedures->chains($set);
+                $taken = [];
+                foreach ($chains[$id] ?? [] as $word) {
+                    if (str_starts_with($word, '+')) {
+                        $taken = [...$taken, ...$chains[substr($word, 1)]];
+                    }
+                    foreach (isset($open[$word]) ? $taken : [] as $before) {
+                        if (isset($open[$before]) && !in_array($before, $chains[$id], true)) {
+                            ++$compared;
+                            self::assertLessThan($open[$word], $open[$before], "$kindId $id: $before, then $word");
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(10, $compared);
+    }
+
     public function test_the_household_says_that_the_arm_comes_off_first(): void
     {
         $ids = static fn (Circumstances $here): array => self::ids(

@@ -60,4 +60,25 @@ final class FaultsTest extends TestCase
         self::assertSame($whole['version'], $handbook()->data()['version']);
         self::assertGreaterThan(1000, max(filesize($cache), filesize("$cache.bin")));
     }
+
+    public function test_a_kept_handbook_is_made_anew_when_the_code_that_compiles_it_has_changed(): void
+    {
+        $cache = "$this->place/handbook.php";
+        mkdir("$this->place/code");
+        file_put_contents("$this->place/code/Order.php", '<?php');
+        $handbook = fn (): CompiledHandbook => new CompiledHandbook(
+            base_path('handbook'),
+            $cache,
+            new NullLogger(),
+            code: ["$this->place/code"],
+        );
+        $handbook()->data();
+        $kept = md5_file("$cache.bin");
+        $handbook()->data();
+        self::assertSame($kept, md5_file("$cache.bin"), 'nothing has changed');
+        file_put_contents("$this->place/code/Order.php", '<?php // another order');
+        clearstatcache();
+        $handbook()->data();
+        self::assertNotSame($kept, md5_file("$cache.bin"));
+    }
 }
