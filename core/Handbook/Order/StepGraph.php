@@ -76,7 +76,7 @@ final class StepGraph
     /**
      * All steps, each after everything it must follow; of those that may come next the one of the least rank.
      *
-     * @param array<string, array<int, int>> $ranks by step, compared number by number
+     * @param array<string, array<int, float|int>> $ranks by step, compared number by number
      *
      * @return list<string>
      */
