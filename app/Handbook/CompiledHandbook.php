@@ -13,8 +13,8 @@ use Psr\Log\LoggerInterface;
  * Keeps the checked handbook as a file, so that a page need not read and check the YAML again: as PHP where compiled files
  * are shared between requests, serialized where they are not.
  *
- * When the data or the code that compiles it changes it is compiled anew; when the data has become faulty the last good one stays in use and
- * the fault is logged.
+ * When the data or the code that compiles it changes it is compiled anew; when the data has become faulty the last good
+ * one stays in use and the fault is logged.
  */
 final readonly class CompiledHandbook
 {

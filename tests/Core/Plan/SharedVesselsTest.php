@@ -28,7 +28,7 @@ final class SharedVesselsTest extends RoundsCase
         $rules = self::handbook()->chemistry();
         $dice = new Dice(33);
         $apart = 0;
-        for ($i = 0; $i < 44; ++$i) {
+        for ($i = 0; $i < 18 || ($apart < 4 && $i < 300); ++$i) {
             $hands = 0 === $i % 3 ? ['hands', 'more hands'] : ['hands'];
             $rounds = [];
             for ($machine = $dice->between(2, 4); $machine > 0; --$machine) {
@@ -85,7 +85,7 @@ final class SharedVesselsTest extends RoundsCase
         $rules = self::handbook()->chemistry();
         $dice = new Dice(35);
         $met = 0;
-        for ($i = 0; $i < 100; ++$i) {
+        for ($i = 0; $i < 40 || ($met < 4 && $i < 400); ++$i) {
             do {
                 $rounds = ['begun' => self::slipped('begun', $dice, self::pouring($i % 2))];
             } while ([] === array_filter(array_keys($rounds['begun']->holds), static fn (string $id): bool => false === (
