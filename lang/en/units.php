@@ -28,6 +28,8 @@ return [
         'days' => ':n day|:n days',
         'loads' => ':n load|:n loads',
         'brews' => ':n brew|:n brews',
+        'pots' => ':n pot|:n pots',
+        'cups' => ':n cup|:n cups',
         'boils' => ':n boil|:n boils',
         'shots' => ':n shot|:n shots',
         'meals' => ':n meal|:n meals',

@@ -66,7 +66,7 @@ final class ClocksTest extends CoreTestCase
             new CareSettings(['brewsPerWeek' => 7.0], null, Hardness::mgPerLitre(360), 1.3),
         );
         self::assertSame(
-            [30.0, 'brews', 360.0, 1.3, false],
+            [30.0, 'pots', 360.0, 1.3, false],
             [$start->count, $start->unit, $start->hardness, $start->litres, $start->guessed],
         );
         self::assertTrue($clocks->starting($brewer, $brewer->task('descale'), new CareSettings(['brewsPerWeek' => 7.0]))->guessed);

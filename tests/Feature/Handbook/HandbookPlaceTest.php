@@ -188,12 +188,12 @@ final class HandbookPlaceTest extends TestCase
             $user,
             ['kind' => 'drip-brewer', 'traits' => ['brewMl' => '1300'], 'habits' => ['brewsPerWeek' => 7.0], 'schools' => []],
         );
-        $this->actingAs($user)->get("/machines/$machine->id?task=descale")->assertSee('60 brews');
+        $this->actingAs($user)->get("/machines/$machine->id?task=descale")->assertSee('60 pots');
         $this->put(
             '/household',
             ['name' => 'Home', 'timezone' => 'UTC', 'measures' => 'metric', 'hardness' => '20', 'hardness_unit' => 'dH'],
         )->assertSessionHasNoErrors();
-        $this->actingAs($user->refresh())->get("/machines/$machine->id?task=descale")->assertSee('30 brews');
+        $this->actingAs($user->refresh())->get("/machines/$machine->id?task=descale")->assertSee('30 pots');
         $this->put(
             '/household',
             ['name' => 'Home', 'timezone' => 'UTC', 'measures' => 'metric', 'hardness' => '-2', 'hardness_unit' => 'pebbles'],

@@ -161,14 +161,14 @@ final class RhythmTest extends TestCase
         $this->get('/household/water')->assertOk()->assertSee(__('views/machines/create.how_hard_is_your_water'));
         $this->get('/household/water?strip=5')
             ->assertSee(__('views/rhythm/start.this_is_what_would_move'))
-            ->assertSee('60 brews → 22 brews')
+            ->assertSee('60 pots → 22 pots')
             ->assertSee('38 days earlier');
         $this->get('/household/water?hardness=180&hardness_unit=mg/L')->assertSee(__('views/rhythm/start.no_date_would_move'));
         $this->get('/household/water?hardness=lots')->assertSessionHasErrors('hardness');
         self::assertNull($this->user->home()->refresh()->hardness);
         $this->put('/household/water', ['hardness' => '28', 'hardness_unit' => 'dH'])->assertRedirect('/household');
         $this->get("/machines/$pot->id/rhythm/descale")->assertSee(
-            '78 litres × 180 ÷ 500 mg/L, kept between 26 and 156 litres. At 1.3 litres each, that is 22 brews',
+            '78 litres × 180 ÷ 500 mg/L, kept between 26 and 156 litres. At 1.3 litres each, that is 22 pots',
         );
     }
 
