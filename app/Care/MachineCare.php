@@ -85,13 +85,13 @@ final readonly class MachineCare
     /** Uses since a task was last done, whether a clock asks for it or not. */
     public function usesSince(string $task): float
     {
-        return isset($this->tasks[$task]) ? $this->tasks[$task]->history->usesSince : $this->history->task($task)->usesSince;
+        return isset($this->tasks[$task]) ? $this->tasks[$task]->history()->usesSince : $this->history->task($task)->usesSince;
     }
 
     /** @return array<string, float> blocked fraction that is expected of each task's part now, 0 to 1 */
     public function blockedNow(): array
     {
-        return array_map(static fn (TaskCare $task): float => $task->rhythm->blockedNow->value, $this->tasks);
+        return array_map(static fn (TaskCare $task): float => $task->rhythm()->blockedNow->value, $this->tasks);
     }
 
     /** Known uses of the last seven days, today included. */

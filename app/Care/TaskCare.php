@@ -18,13 +18,6 @@ use GoodRinse\Core\Round\Estimate;
 /**
  * One care task of one machine as it stands now. What lists ask for is at hand; the rest is unpacked when it is first
  * looked at, because a page shows a few of many tasks.
- *
- * @property CareTask $task
- * @property TaskHistory $history its newest openings
- * @property Rhythm $rhythm
- * @property StartingInterval $start what the school and the habits make the first interval
- * @property Estimate $estimate how long the fullest procedure will take, with what is expected to be found
- * @property bool $graded whether what is found is compared with a grade
  */
 final class TaskCare
 {
@@ -38,24 +31,44 @@ final class TaskCare
     ) {
     }
 
-    public function __get(string $name): mixed
+    public function task(): CareTask
     {
-        return match ($name) {
-            'task' => $this->kind->task($this->id),
-            'history', 'rhythm', 'start', 'estimate', 'graded' => $this->details()->$name,
-            default => throw new \LogicException("A care task has no $name."),
-        };
+        return $this->kind->task($this->id);
     }
 
-    public function __isset(string $name): bool
+    /** Its newest openings. */
+    public function history(): TaskHistory
     {
-        return in_array($name, ['task', 'history', 'rhythm', 'start', 'estimate', 'graded'], true);
+        return $this->details()->history;
+    }
+
+    public function rhythm(): Rhythm
+    {
+        return $this->details()->rhythm;
+    }
+
+    /** What the school and the habits make the first interval. */
+    public function start(): StartingInterval
+    {
+        return $this->details()->start;
+    }
+
+    /** How long the fullest procedure will take, with what is expected to be found. */
+    public function estimate(): Estimate
+    {
+        return $this->details()->estimate;
+    }
+
+    /** Whether what is found is compared with a grade. */
+    public function isGraded(): bool
+    {
+        return $this->details()->graded;
     }
 
     /** What the person calls it: the part as it is on this machine, or the job. */
     public function name(): string
     {
-        return $this->task->byPart ? $this->kind->part($this->task->part)->name($this->machine->traits) : $this->task->name;
+        return $this->task()->byPart ? $this->kind->part($this->task()->part)->name($this->machine->traits) : $this->task()->name;
     }
 
     /** @return array<string, string> names of the procedures this machine allows, by id, the fullest first */
@@ -89,7 +102,7 @@ final class TaskCare
     /** Whether it is due but the person put it off, or is away. */
     public function isPutOff(Day $today): bool
     {
-        return $this->isDue() && null !== $this->kept->remind && $this->kept->remind > $today->number && $this->rhythm->isPutOff($today);
+        return $this->isDue() && null !== $this->kept->remind && $this->kept->remind > $today->number && $this->rhythm()->isPutOff($today);
     }
 
     /** Id of the fullest procedure this machine allows for it. */

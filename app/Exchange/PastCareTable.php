@@ -104,7 +104,7 @@ final readonly class PastCareTable
         $what = mb_strtolower($what);
         $near = [];
         foreach ($care->tasks as $task) {
-            $names = [mb_strtolower($task->name()), mb_strtolower($task->task->name), $task->id];
+            $names = [mb_strtolower($task->name()), mb_strtolower($task->task()->name), $task->id];
             if (in_array($what, $names, true)) {
                 return $task;
             }
@@ -119,14 +119,14 @@ final readonly class PastCareTable
     /** What can be said of how it was found, or that nothing can. */
     private static function words(TaskCare $task, Handbook $handbook): string
     {
-        $names = $task->graded ? array_column($handbook->scales()->scale($task->scale())->grades, 'name') : [];
+        $names = $task->isGraded() ? array_column($handbook->scales()->scale($task->scale())->grades, 'name') : [];
 
         return [] === $names ? (string) __('exchange.past.ungraded') : mb_strtolower(implode(', ', $names));
     }
 
     private static function grade(TaskCare $task, string $found, Handbook $handbook): ?Grade
     {
-        if (!$task->graded) {
+        if (!$task->isGraded()) {
             return null;
         }
         foreach ($handbook->scales()->scale($task->scale())->grades as $grade) {

@@ -223,7 +223,7 @@ final class RoundLaws
         $next = null;
         foreach (Entry::inForce($round->entries()->where('kind', 'opening')->get()) as $entry) {
             $payload = $entry->decode();
-            $due = $payload instanceof Opening ? ($care->tasks[$payload->task]->rhythm->dueOn ?? null) : null;
+            $due = $payload instanceof Opening ? ($care->tasks[$payload->task]->rhythm()->dueOn ?? null) : null;
             $next = null === $due || (null !== $next && $next->number <= $due->number) ? $next : $due;
         }
         if (null !== $next && $next->isAfter($today)) {

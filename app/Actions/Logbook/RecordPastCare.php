@@ -38,7 +38,7 @@ final readonly class RecordPastCare
                 DayOrder::moment($line->day, $this->clock->now(), $by->home()->zone()),
                 Entry::BY_HAND,
                 $line->task->machine,
-                $line->task->task->part,
+                $line->task->task()->part,
                 id: DerivedUlid::of($id, "line $line->number"),
             );
         }

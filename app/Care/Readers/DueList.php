@@ -36,6 +36,6 @@ final readonly class DueList
     /** @return list<string> what stands on it, as it is remembered */
     public function keys(): array
     {
-        return array_map(static fn (TaskCare $task): string => "{$task->machine->id} {$task->task->id}", $this->tasks);
+        return array_map(static fn (TaskCare $task): string => "{$task->machine->id} {$task->task()->id}", $this->tasks);
     }
 }

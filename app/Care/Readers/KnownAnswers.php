@@ -78,7 +78,7 @@ final readonly class KnownAnswers
         if (null === $check->task || null === $check->asOpened || !$check->when->holds($trace->machine->traits)) {
             return null;
         }
-        $last = ($this->care->machine($trace->machine, $household)->tasks[$check->task] ?? null)?->history->last();
+        $last = ($this->care->machine($trace->machine, $household)->tasks[$check->task] ?? null)?->history()->last();
         if (
             null === $last
             || $last->symptom

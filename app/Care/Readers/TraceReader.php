@@ -42,7 +42,7 @@ final readonly class TraceReader
     {
         $minutes = [];
         foreach ($this->care->machine($machine, $household)->tasks as $task) {
-            $minutes[$task->fullest()] ??= ceil($task->estimate->hands->value);
+            $minutes[$task->fullest()] ??= ceil($task->estimate()->hands->value);
         }
 
         return $this->catalog($machine)->taking($minutes)->offering($this->care->offered($machine, $household));
@@ -165,7 +165,7 @@ final readonly class TraceReader
             [],
             $this->fixes->confirmed($machine, $household),
             array_map(
-                static fn (TaskCare $task): ?float => $task->neverOpened() ? null : $task->rhythm->wear,
+                static fn (TaskCare $task): ?float => $task->neverOpened() ? null : $task->rhythm()->wear,
                 $worn ? $this->care->machine($machine, $household)->tasks : [],
             ),
             $answers,

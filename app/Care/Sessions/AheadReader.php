@@ -85,7 +85,7 @@ final readonly class AheadReader
     /** Null for what follows no clock, or has nothing that does it on this machine. */
     private static function job(TaskCare $task, Day $today): ?RecurringJob
     {
-        $rhythm = $task->rhythm;
+        $rhythm = $task->rhythm();
         $due = $task->isPutOff($today) ? $rhythm->remindOn : $rhythm->dueOn;
         if ('' === $task->fullest() || (null === $due && !$task->isDue())) {
             return null;
@@ -110,9 +110,9 @@ final readonly class AheadReader
     private function minutes(MachineCare $care, array $tasks, Household $household): float
     {
         $procedures = array_values(array_unique(array_map(static fn (TaskCare $task): string => $task->fullest(), $tasks)));
-        $alone = array_sum(array_map(static fn (TaskCare $task): float => $task->estimate->hands->value, $tasks));
+        $alone = array_sum(array_map(static fn (TaskCare $task): float => $task->estimate()->hands->value, $tasks));
         if (count($procedures) < 2) {
-            return 1 === count($tasks) ? $alone : $tasks[0]->estimate->hands->value;
+            return 1 === count($tasks) ? $alone : $tasks[0]->estimate()->hands->value;
         }
         try {
             $expected = $this->composer->expected($care, $household, $procedures);

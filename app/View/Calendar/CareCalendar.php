@@ -81,7 +81,7 @@ final readonly class CareCalendar
     /** The day it is asked for: the due day, or the one it was put off to; today when that is past. */
     private function day(TaskCare $task, Day $today): ?Day
     {
-        $day = $task->rhythm->remindOn ?? $task->rhythm->dueOn;
+        $day = $task->rhythm()->remindOn ?? $task->rhythm()->dueOn;
 
         return null === $day ? ($task->isDue() ? $today : null) : ($today->isAfter($day) ? $today : $day);
     }
@@ -103,12 +103,12 @@ final readonly class CareCalendar
 
     private function add(VCalendar $calendar, Household $household, TaskCare $task, Day $day, Day $today, Revision $revision): void
     {
-        $uid = sprintf('%s-%s', mb_strtolower($task->machine->id), $task->task->id);
+        $uid = sprintf('%s-%s', mb_strtolower($task->machine->id), $task->task()->id);
         $properties = [
             'SUMMARY' => "{$task->name()}, {$task->machine->name}",
             'DESCRIPTION' => $this->description($task, $today),
             'CATEGORIES' => $task->kind->name,
-            'URL' => route('machines.show', [$task->machine, 'task' => $task->task->id]),
+            'URL' => route('machines.show', [$task->machine, 'task' => $task->task()->id]),
         ];
         $kind = $household->calendar_kind;
         if (Household::EVENTS !== $kind) {
@@ -206,14 +206,14 @@ final readonly class CareCalendar
     private function description(TaskCare $task, Day $today): string
     {
         $line = new TaskLine($task, $today, $this->words);
-        $window = $task->rhythm->window;
+        $window = $task->rhythm()->window;
 
         return implode("\n", array_filter([
             $line->reason(),
             null === $window
                 ? null
                 : (string) __('reminders.calendar.window', ['from' => Dates::day($window[0]), 'to' => Dates::day($window[1])]),
-            trans_choice('reminders.calendar.takes', (int) ceil($task->estimate->hands->value)),
+            trans_choice('reminders.calendar.takes', (int) ceil($task->estimate()->hands->value)),
         ]));
     }
 }

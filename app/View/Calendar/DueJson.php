@@ -38,11 +38,11 @@ final readonly class DueJson
                     'machine' => $task->machine->name,
                     'task' => $task->name(),
                     'due' => $task->isDue(),
-                    'on' => null === $task->rhythm->dueOn ? null : (string) $task->rhythm->dueOn,
+                    'on' => null === $task->rhythm()->dueOn ? null : (string) $task->rhythm()->dueOn,
                     'putOff' => $task->isPutOff($today),
                     'when' => $line->when(),
                     'why' => $line->reason(),
-                    'wear' => round($task->rhythm->wear, 3),
+                    'wear' => round($task->rhythm()->wear, 3),
                     'url' => route('machines.show', [$task->machine, 'task' => $task->id]),
                 ];
             }
@@ -68,10 +68,10 @@ final readonly class DueJson
         $due = DueList::of($household, $this->care->household($household), $today)->tasks;
 
         return $this->measures->during($household->measures, fn (): array => array_map(fn (TaskCare $task): array => [
-            'id' => "{$task->machine->id} {$task->task->id} {$task->rhythm->dueOn}",
+            'id' => "{$task->machine->id} {$task->task()->id} {$task->rhythm()->dueOn}",
             'title' => (string) __('reminders.notice', ['task' => $task->name(), 'machine' => $task->machine->name]),
             'body' => (new TaskLine($task, $today, $this->words))->reason(),
-            'path' => route('machines.show', [$task->machine, 'task' => $task->task->id], false),
+            'path' => route('machines.show', [$task->machine, 'task' => $task->task()->id], false),
         ], $due));
     }
 }

@@ -32,9 +32,9 @@ final readonly class FoulingChart
 
     public static function of(TaskCare $care, Handbook $handbook, Day $today): self
     {
-        $openings = array_slice($care->history->openings, -self::OPENINGS);
+        $openings = array_slice($care->history()->openings, -self::OPENINGS);
         $highest = max(0.0, 0.0, ...array_map(static fn (OpeningRecord $opening): float => $opening->found->value ?? 0.0, $openings));
-        $top = max(self::LOWEST_TOP, $highest, $care->rhythm->blockedNow->value);
+        $top = max(self::LOWEST_TOP, $highest, $care->rhythm()->blockedNow->value);
         $y = static fn (float $blocked): float => round(self::HEIGHT - $blocked / $top * (self::HEIGHT - 6), 1);
         if ([] === $openings) {
             return new self('', $y($handbook->rhythmModel()->cleanBy), []);
@@ -51,7 +51,7 @@ final readonly class FoulingChart
             $marks[] = [$x($opening->day), $y($found->value), $opening->day];
         }
         $last = $openings[count($openings) - 1];
-        $path .= self::growth($curve, $last, $x($last->day), self::WIDTH, $care->rhythm->wear, $y);
+        $path .= self::growth($curve, $last, $x($last->day), self::WIDTH, $care->rhythm()->wear, $y);
 
         return new self($path, $y($handbook->rhythmModel()->cleanBy), $marks);
     }

@@ -12,7 +12,7 @@ final class PartSoil
 {
     public static function of(?TaskLine $line): string
     {
-        return match (null === $line || $line->care->neverOpened() ? null : $line->care->rhythm->state) {
+        return match (null === $line || $line->care->neverOpened() ? null : $line->care->rhythm()->state) {
             null => 'in-tile',
             CareState::Fresh => 'in-water',
             CareState::Settling => 'in-silt-1',

@@ -160,9 +160,9 @@ final readonly class ExportArchive
                 $lines[] = [
                     $care->machine->name,
                     $task->name(),
-                    null === $task->rhythm->dueOn ? '' : (string) $task->rhythm->dueOn,
-                    $task->rhythm->deciding->clock->unit,
-                    (string) $task->rhythm->deciding->learned->interval,
+                    null === $task->rhythm()->dueOn ? '' : (string) $task->rhythm()->dueOn,
+                    $task->rhythm()->deciding->clock->unit,
+                    (string) $task->rhythm()->deciding->learned->interval,
                 ];
             }
         }

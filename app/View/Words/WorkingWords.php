@@ -59,7 +59,7 @@ final readonly class WorkingWords
     {
         $reading = $workings->reading;
         [$clock, $learned] = [$reading->clock, $reading->learned];
-        $last = $history->task($task->task->id)->last();
+        $last = $history->task($task->task()->id)->last();
         $values = [
             'start' => Uses::counted($clock->start, $clock->unit),
             'least' => Uses::number($clock->least),

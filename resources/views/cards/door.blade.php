@@ -29,9 +29,9 @@
     <table>
         @foreach (array_chunk($tasks, 2) as $pair)
             <tr>@foreach ($pair as $task)<th>{{ $task->name() }}</th><td>{{
-                __('views/cards/door.every', ['clocks' => Uses::intervals($task->rhythm->clocks),
-                    'due_on' => $task->neverOpened() ? __('views/cards/door.look_once') : ($task->rhythm->dueOn
-                        ? __('views/cards/door.next').' '.Dates::short($task->rhythm->dueOn, $today) : '')]) }}</td>
+                __('views/cards/door.every', ['clocks' => Uses::intervals($task->rhythm()->clocks),
+                    'due_on' => $task->neverOpened() ? __('views/cards/door.look_once') : ($task->rhythm()->dueOn
+                        ? __('views/cards/door.next').' '.Dates::short($task->rhythm()->dueOn, $today) : '')]) }}</td>
                 @endforeach</tr>
         @endforeach
     </table>

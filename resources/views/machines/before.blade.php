@@ -6,7 +6,7 @@
         <h1>{{ __('views/machines/before.what_came_before_2') }}</h1>
         <section class="tile">
             <p class="muted">{{ __('views/machines/before.parts_that_were_cleaned_on_different') }}</p>
-            <x-form.history-fields :tasks="array_map(fn ($task) => $task->task, $care->tasks)" :today="$today" :kind="$care->kind"
+            <x-form.history-fields :tasks="array_map(fn ($task) => $task->task(), $care->tasks)" :today="$today" :kind="$care->kind"
                 :traits="$machine->traits"/>
             <p class="with-gap mt-3 mb-0"><button class="push push--main">{{
                 __('views/machines/before.write_it_down') }}</button><a class="push push--quiet"
@@ -17,8 +17,8 @@
             <h2>{{ __('views/machines/before.what_is_known_so_far') }}</h2>
             <dl class="facts">
                 @foreach ($care->tasks as $task)<dt>{{ $task->name() }}</dt><dd>
-                    {{ $task->history->lastOpened()
-                        ? __('views/machines/before.last_on').' '.Dates::day($task->history->lastOpened(), $today)
+                    {{ $task->history()->lastOpened()
+                        ? __('views/machines/before.last_on').' '.Dates::day($task->history()->lastOpened(), $today)
                             : __('views/machines/before.nothing_yet') }}</dd>
                     @endforeach
             </dl>

@@ -22,7 +22,7 @@
                                 <x-machine.figure :figure="$tile->figure" :due="$tile->isDue()"/>
                                 <span class="stands__words">
                                     <strong class="display">{{ $tile->care->machine->name }}</strong>
-                                    <span class="stands__state"><x-drawing.glass :wear="$tile->first?->rhythm->wear ?? 0" :size="40"
+                                    <span class="stands__state"><x-drawing.glass :wear="$tile->first?->rhythm()->wear ?? 0" :size="40"
                                         :unknown="$tile->first === null || $tile->first->neverOpened()"/>
                                         <span>{{ $tile->state() }}</span></span>
                                     @if ($trouble = $tile->trouble())<span class="stands__wrong">{{ $trouble }}</span>@endif

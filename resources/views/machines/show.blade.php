@@ -22,8 +22,8 @@
                         @foreach ($others as $line)
                             <li>
                                 <a class="row-link"
-                                    href="{{ route('machines.show', [$care->machine, 'task' => $line->care->task->id]) }}#task">
-                                    {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg(40,
+                                    href="{{ route('machines.show', [$care->machine, 'task' => $line->care->task()->id]) }}#task">
+                                    {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm()->wear))->svg(40,
                                         $line->care->neverOpened()) !!}
                                     <span {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->care->name() }}</strong>
                                         <span class="muted">{{ $line->when() }}</span></span>

@@ -6,9 +6,9 @@
     => (int) ceil($list->minutes)]) !!}
 
 @foreach ($list->tasks as $task)
-- {!! $task->name() !!}, {!! $task->machine->name !!}{!! $task->rhythm->dueOn
-    ? ': '.__('reminders.since', ['day' => Dates::weekday($task->rhythm->dueOn)]) : '' !!}
-  {!! route('machines.show', [$task->machine, 'task' => $task->task->id]) !!}
+- {!! $task->name() !!}, {!! $task->machine->name !!}{!! $task->rhythm()->dueOn
+    ? ': '.__('reminders.since', ['day' => Dates::weekday($task->rhythm()->dueOn)]) : '' !!}
+  {!! route('machines.show', [$task->machine, 'task' => $task->task()->id]) !!}
 @endforeach
 
 {!! __('reminders.go', ['url' => route('today')]) !!}

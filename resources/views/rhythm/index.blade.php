@@ -23,15 +23,15 @@
             <a class="push push--quiet" href="{{ route('away') }}">{{ __('views/rhythm/index.nobody_at_home') }}</a>
         </div>
         @foreach ($years as [$line, $year, $start])
-            <section class="tile year" aria-labelledby="year-{{ $line->care->task->id }}">
+            <section class="tile year" aria-labelledby="year-{{ $line->care->task()->id }}">
                 <div class="year__head">
-                    <x-drawing.glass :wear="$line->care->rhythm->wear" :size="56" :unknown="$line->care->neverOpened()"/>
+                    <x-drawing.glass :wear="$line->care->rhythm()->wear" :size="56" :unknown="$line->care->neverOpened()"/>
                     <div>
-                        <h2 id="year-{{ $line->care->task->id }}">
-                            <a href="{{ route('machines.show', [$shown->machine, 'task' => $line->care->task->id]) }}#task">
+                        <h2 id="year-{{ $line->care->task()->id }}">
+                            <a href="{{ route('machines.show', [$shown->machine, 'task' => $line->care->task()->id]) }}#task">
                                 {{ $line->care->name() }}</a></h2>
                         <p {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}><strong>{{ $line->when() }}</strong>
-                            <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $line->care->task->id]) }}">{{
+                            <a class="why-link" href="{{ route('rhythm.why', [$shown->machine, $line->care->task()->id]) }}">{{
                                 __('today.why') }}<span
                             class="visually-hidden"> {{ $line->care->name() }}</span></a></p>
                     </div>

@@ -5,8 +5,8 @@
     <p class="mb-1"><a href="{{ route('rhythm', ['machine' => $line->care->machine->id]) }}">{{
         __('views/rhythm/why.rhythm', ['machine' => $line->care->machine->name]) }}</a>
         </p>
-    <h1 {{ $facts }}>{{ $line->care->name() }}: {{ $line->when() }}{{ $line->care->rhythm->dueOn
-        ? ', '.Dates::longWeekday($line->care->rhythm->dueOn, $today)
+    <h1 {{ $facts }}>{{ $line->care->name() }}: {{ $line->when() }}{{ $line->care->rhythm()->dueOn
+        ? ', '.Dates::longWeekday($line->care->rhythm()->dueOn, $today)
         : '' }}.</h1>
     <div class="why-page">
         <div class="stack">
@@ -89,15 +89,15 @@
                         @else
                             <label class="check-row"><input type="radio" name="keep" value="now">
                                 {{ __('views/rhythm/why.keep_it_at_as_it_is', ['unit' =>
-                                    Uses::interval($line->care->rhythm->deciding->learned->interval,
-                                $line->care->rhythm->deciding->clock->unit)]) }}</label>
-                            @if ($line->care->start->base !== null
-                                && Uses::counted($line->care->start->count, $line->care->start->unit) !==
-                                Uses::interval($line->care->rhythm->deciding->learned->interval,
-                                    $line->care->rhythm->deciding->clock->unit))<label
+                                    Uses::interval($line->care->rhythm()->deciding->learned->interval,
+                                $line->care->rhythm()->deciding->clock->unit)]) }}</label>
+                            @if ($line->care->start()->base !== null
+                                && Uses::counted($line->care->start()->count, $line->care->start()->unit) !==
+                                Uses::interval($line->care->rhythm()->deciding->learned->interval,
+                                    $line->care->rhythm()->deciding->clock->unit))<label
                                 class="check-row"><input type="radio" name="keep" value="start">
-                                {{ __('views/rhythm/why.keep_it_at_where_it_started', ['unit' => Uses::counted($line->care->start->count,
-                                    $line->care->start->unit)]) }}</label>@endif
+                                {{ __('views/rhythm/why.keep_it_at_where_it_started', ['unit' => Uses::counted($line->care->start()->count,
+                                    $line->care->start()->unit)]) }}</label>@endif
                         @endif
                     </fieldset>
                     <div class="row g-3">

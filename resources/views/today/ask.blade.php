@@ -25,7 +25,7 @@
                 : __('views/today/ask.over_since').' '.Dates::time($timer->endsAt(),
                     $household->zone()) }}{{ $timer->lateness($now)?->harms
                 ? ', '.__('views/today/ask.longer_than_it_may_be') : '' }}.</p>@endforeach
-        @elseif ($first->care->neverOpened() && $first->care->graded && $jobs === 1)
+        @elseif ($first->care->neverOpened() && $first->care->isGraded() && $jobs === 1)
             <h1>{{ __('views/today/ask.look_at_it_once') }}<br>{{ trans_choice('views/today/ask.minutes_of_your_hands', $hands) }}</h1>
             <p>{{ __('views/today/ask.what_you_find_sets_when_it', ['machine' => $first->care->machine->name,
                 'care' => mb_strtolower($first->care->name())]) }}</p>
@@ -52,15 +52,15 @@
                 @endif
             </p>
         @else
-            <h1>{{ $dangers ? __('views/today/ask.nothing_else') : __('views/today/ask.nothing') }}<br>{{ $first->care->rhythm->remindOn
-                ? __('views/today/ask.next_on').' '.Dates::longWeekday($first->care->rhythm->remindOn, $today).'.' : '' }}</h1>
+            <h1>{{ $dangers ? __('views/today/ask.nothing_else') : __('views/today/ask.nothing') }}<br>{{ $first->care->rhythm()->remindOn
+                ? __('views/today/ask.next_on').' '.Dates::longWeekday($first->care->rhythm()->remindOn, $today).'.' : '' }}</h1>
             @if ($first->care->isPutOff($today))
                 <p>{{ __('views/today/ask.is_put_off_until_then_you', ['care' => Str::ucfirst($first->care->name()),
                     'machine' => $first->care->machine->name, 'put_off_because' => $first->putOffBecause()]) }}</p>
             @else
                 <p>{{ __('views/today/ask.first_comes', ['care' => mb_strtolower($first->care->name()),
                     'machine' => $first->care->machine->name, 'when' => $first->when(),
-                        'what' => $first->care->graded ? __('views/today/ask.you_can_open_it_earlier_what')
+                        'what' => $first->care->isGraded() ? __('views/today/ask.you_can_open_it_earlier_what')
                     : __('views/today/ask.you_can_do_it_earlier')]) }}</p>
             @endif
         @endif

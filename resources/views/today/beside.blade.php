@@ -110,6 +110,6 @@
             @if (count($pourInto) > 8)</details>@endif
         </div>
     </section>@endif
-    @if (count($machines) === 1 && $first?->care->graded)<x-drawing.grade-key :scale="$handbook->scales()->scale($first->care->scale())"
+    @if (count($machines) === 1 && $first?->care->isGraded())<x-drawing.grade-key :scale="$handbook->scales()->scale($first->care->scale())"
         :title="__('views/today/beside.what_you_compare_it_with')"/>@endif
 </aside>

@@ -35,9 +35,9 @@
     <a href="{{ route('rhythm') }}">{{ __('views/today/later.see_the_rhythm') }}</a>.</p>@endif
 @if ($putOff)
     <p class="muted small mb-0 mt-3">{{ __('views/today/later.put_off') }} @foreach ($putOff as $line)<a
-        href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">{{ $line->care->name() }},
+        href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task()->id }}">{{ $line->care->name() }},
         {{ $line->care->machine->name }}</a>
-        {{ __('views/today/later.until', ['remind_on' => Dates::short($line->care->rhythm->remindOn, $today),
+        {{ __('views/today/later.until', ['remind_on' => Dates::short($line->care->rhythm()->remindOn, $today),
             'put_off_because' => $line->putOffBecause(), 'last' => $loop->last ? '.' : ';']) }}
         @endforeach</p>
 @endif

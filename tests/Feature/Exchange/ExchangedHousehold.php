@@ -66,7 +66,7 @@ trait ExchangedHousehold
         $all = [];
         foreach (app(CareReader::class)->household($household) as $care) {
             foreach ($care->tasks as $id => $task) {
-                $rhythm = $task->rhythm;
+                $rhythm = $task->rhythm();
                 $all[$care->machine->id][$id] = [$rhythm->wear, (string) $rhythm->dueOn, $rhythm->deciding->learned->interval];
             }
         }

@@ -72,7 +72,7 @@ final class DrawingTest extends TestCase
     {
         [$user, $machine] = $this->opened('2026-06-05');
         $care = app(CareReader::class)->machine($machine, $user->home())->tasks['filter'];
-        $bar = WindowBar::of($care->rhythm, $care->history->last()->day ?? self::fail('it was opened'), Day::of('2026-06-15'))
+        $bar = WindowBar::of($care->rhythm(), $care->history()->last()->day ?? self::fail('it was opened'), Day::of('2026-06-15'))
             ?? self::fail('there is a date');
 
         self::assertTrue(0 < $bar->from && $bar->from <= $bar->due && $bar->due <= $bar->to && $bar->to < 100);
@@ -91,7 +91,7 @@ final class DrawingTest extends TestCase
 
         [$user, $machine] = $this->opened('2026-04-25');
         $tasks = array_values(app(CareReader::class)->machine($machine, $user->home())->tasks);
-        self::assertTrue($tasks[0]->rhythm->state->isDue());
+        self::assertTrue($tasks[0]->rhythm()->state->isDue());
         self::assertTrue(WeeksStrip::of($tasks, $today)->marks[0]['again']);
     }
 

@@ -39,6 +39,6 @@ trait OpenedMachine
 
     private function rhythm(string $task = 'filter'): Rhythm
     {
-        return app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks[$task]->rhythm;
+        return app(CareReader::class)->machine($this->machine->refresh(), $this->user->home()->refresh())->tasks[$task]->rhythm();
     }
 }

@@ -70,7 +70,7 @@ final class OwnTaskTest extends TestCase
                 ->assertSessionHasNoErrors();
         }
         $this->post("/rounds/$round->id/end", ['id' => $this->ulid(), 'how' => 'finished'])->assertSessionHasNoErrors();
-        self::assertSame('2026-07-15', (string) $this->care($this->task())?->rhythm->dueOn);
+        self::assertSame('2026-07-15', (string) $this->care($this->task())?->rhythm()->dueOn);
         $this->get('/logbook')->assertSee('Wipe the toe plate');
     }
 
@@ -78,8 +78,8 @@ final class OwnTaskTest extends TestCase
     {
         $this->write(['last_done' => '2026-06-01']);
         $kept = $this->task();
-        self::assertSame('2026-07-01', (string) $this->care($kept)?->rhythm->dueOn);
-        $window = $this->care($kept)->rhythm->window ?? [];
+        self::assertSame('2026-07-01', (string) $this->care($kept)?->rhythm()->dueOn);
+        $window = $this->care($kept)->rhythm()->window ?? [];
         self::assertEquals($window[0] ?? null, $window[1] ?? null);
 
         $this->write(['title' => 'Coils', 'part' => 'Coils', 'scale' => 'grease', 'last_done' => '2026-06-01']);
@@ -92,7 +92,7 @@ final class OwnTaskTest extends TestCase
             'found' => 'grease-drips',
             'left' => 'grease-none',
         ])->assertSessionHasNoErrors();
-        self::assertLessThan(30.0, $this->care($judged)?->rhythm->deciding->learned->interval);
+        self::assertLessThan(30.0, $this->care($judged)?->rhythm()->deciding->learned->interval);
     }
 
     public function test_a_task_of_the_kitchen_puts_the_kitchen_there_once(): void
@@ -121,7 +121,7 @@ final class OwnTaskTest extends TestCase
         $changed = ['title' => 'Toe plate', 'every' => '7', 'lines' => 'Wipe it'] + self::TASK;
         $this->put("/machines/{$this->machine->id}/tasks/$task", $changed)->assertSessionHasNoErrors();
 
-        self::assertSame('2026-06-08', (string) $this->care($task)?->rhythm->dueOn);
+        self::assertSame('2026-06-08', (string) $this->care($task)?->rhythm()->dueOn);
         self::assertSame('Toe plate', $this->care($task)->name());
         self::assertSame(['Wipe it'], array_column($round->fresh()?->fittedProcedure()->steps ?? [], 'title'));
     }
@@ -136,7 +136,7 @@ final class OwnTaskTest extends TestCase
         $this->get('/handbook')->assertDontSee('Wipe the toe plate');
         $this->get('/tasks')->assertSee("/machines/{$this->machine->id}/tasks/$task/again");
         $this->post("/machines/{$this->machine->id}/tasks/$task/again")->assertRedirect();
-        self::assertSame('2026-07-01', (string) $this->care($task)?->rhythm->dueOn);
+        self::assertSame('2026-07-01', (string) $this->care($task)?->rhythm()->dueOn);
     }
 
     public function test_what_was_typed_is_kept_when_something_is_wrong(): void

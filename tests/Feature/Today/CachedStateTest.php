@@ -72,23 +72,23 @@ final class CachedStateTest extends TestCase
         Cache::flush();
         $after = $this->read();
 
-        self::assertEquals([$before->rhythm, $before->history, $before->estimate], [$after->rhythm, $after->history, $after->estimate]);
+        self::assertEquals([$before->rhythm(), $before->history(), $before->estimate()], [$after->rhythm(), $after->history(), $after->estimate()]);
     }
 
     public function test_another_entry_is_seen_at_once(): void
     {
         $before = $this->read();
         $id = $this->opened('2026-06-10', 'clear');
-        self::assertSame('2026-06-10', (string) $this->read()->history->last()?->day);
+        self::assertSame('2026-06-10', (string) $this->read()->history()->last()?->day);
         $this->post("/entries/$id/void");
-        self::assertEquals($before->rhythm, $this->read()->rhythm, 'undone');
+        self::assertEquals($before->rhythm(), $this->read()->rhythm(), 'undone');
     }
 
     public function test_another_day_is_another_rhythm(): void
     {
-        $wear = $this->read()->rhythm->wear;
+        $wear = $this->read()->rhythm()->wear;
         $this->clock->move('+1 day');
-        self::assertGreaterThan($wear, $this->read()->rhythm->wear);
+        self::assertGreaterThan($wear, $this->read()->rhythm()->wear);
         self::assertSame(0, $this->gathering(), 'and is kept for the day');
     }
 
@@ -117,8 +117,8 @@ final class CachedStateTest extends TestCase
         $this->app->instance(Handbook::class, new Handbook($compiled));
 
         self::assertNotEqualsWithDelta(
-            $before->rhythm->deciding->learned->interval,
-            $this->read()->rhythm->deciding->learned->interval,
+            $before->rhythm()->deciding->learned->interval,
+            $this->read()->rhythm()->deciding->learned->interval,
             1e-6,
         );
     }
@@ -128,7 +128,7 @@ final class CachedStateTest extends TestCase
         $before = $this->read();
         foreach (['garbage', ['x' => 'y'], [$this->machine->id => new \stdClass()]] as $broken) {
             Cache::forever("care.1.{$this->user->household_id}", $broken);
-            self::assertEquals($before->rhythm, $this->read()->rhythm);
+            self::assertEquals($before->rhythm(), $this->read()->rhythm());
         }
     }
 
@@ -139,8 +139,8 @@ final class CachedStateTest extends TestCase
         }
         $care = $this->read();
 
-        self::assertCount(8, $care->history->openings);
-        self::assertSame(15, $care->rhythm->deciding->learned->openings, 'sixteen openings, the first has nothing before it');
+        self::assertCount(8, $care->history()->openings);
+        self::assertSame(15, $care->rhythm()->deciding->learned->openings, 'sixteen openings, the first has nothing before it');
     }
 
     public function test_machines_of_one_household_are_kept_side_by_side(): void

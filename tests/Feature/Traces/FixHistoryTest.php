@@ -38,7 +38,7 @@ final class FixHistoryTest extends TestCase
         $this->get('/logbook')->assertSee(__('logbook.fix', ['action' => 'clean the filter']));
         self::assertSame(
             0.0,
-            app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->wear,
+            app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm()->wear,
             'the job counts as done, though no round was run',
         );
         $this->get('/')->assertDontSee(__('views/traces/show.is_it_still_fixed'));
@@ -50,13 +50,13 @@ final class FixHistoryTest extends TestCase
         $interval = app(CareReader::class)->machine(
             $this->machine,
             $this->user->home(),
-        )->tasks['filter']->rhythm->clocks[0]->learned->interval;
+        )->tasks['filter']->rhythm()->clocks[0]->learned->interval;
         $this->post("/traces/$trace->id/held", ['held' => '1'])->assertSessionHasNoErrors();
         self::assertTrue($trace->refresh()->held);
         self::assertSame(1, Entry::query()->where('kind', EntryKind::Confirmation)->count());
         self::assertLessThan(
             $interval,
-            app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm->clocks[0]->learned->interval,
+            app(CareReader::class)->machine($this->machine, $this->user->home())->tasks['filter']->rhythm()->clocks[0]->learned->interval,
         );
         $this->get('/')->assertDontSee(__('views/traces/show.is_it_still_fixed'));
 

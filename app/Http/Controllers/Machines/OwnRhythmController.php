@@ -19,14 +19,14 @@ final class OwnRhythmController extends Controller
     public function update(OwnRhythmRequest $request, Machine $machine, string $task, CareReader $care, FixRhythm $keep): RedirectResponse
     {
         $reading = ($care->machine($machine, $this->person($request)->home())->tasks[$task] ?? abort(404));
-        $clock = $reading->rhythm->deciding;
+        $clock = $reading->rhythm()->deciding;
         $was = OwnRhythm::read((array) ($machine->rhythms[$task] ?? []));
         [$unit, $count] = match ($request->input('keep')) {
             'now' => [
                 $clock->clock->unit,
                 max(1.0, Clock::DAYS === $clock->clock->unit ? ceil($clock->learned->interval - 1e-9) : round($clock->learned->interval)),
             ],
-            'start' => null === $reading->start->base ? [null, null] : [$reading->start->unit, $reading->start->count],
+            'start' => null === $reading->start()->base ? [null, null] : [$reading->start()->unit, $reading->start()->count],
             'as-kept' => [$was->unit, $was->count],
             default => [null, null],
         };

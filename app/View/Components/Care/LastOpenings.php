@@ -25,7 +25,7 @@ final class LastOpenings extends Component
         public readonly int $size = 56,
     ) {
         $found = [];
-        foreach ($care->history->openings as $opening) {
+        foreach ($care->history()->openings as $opening) {
             if (null !== $opening->found) {
                 $found[] = ['grade' => $handbook->scales()->scale($care->scale())->nearest($opening->found), 'day' => $opening->day];
             }

@@ -41,18 +41,18 @@ final class TaskTile extends Component
         public readonly array $caused = [],
     ) {
         $this->task = $line->care;
-        $this->id = $line->care->task->id;
+        $this->id = $line->care->task()->id;
     }
 
     /** "due in 6 days, about 30 % shut". */
     public function state(): string
     {
         return match (true) {
-            $this->task->neverOpened() => (string) __($this->task->graded ? 'today.never_looked' : 'today.never_done'),
-            $this->task->graded => (string) __('today.state_now', [
+            $this->task->neverOpened() => (string) __($this->task->isGraded() ? 'today.never_looked' : 'today.never_done'),
+            $this->task->isGraded() => (string) __('today.state_now', [
                 'when' => $this->line->when(),
-                'percent' => $this->task->rhythm->blockedNow->percent(),
-                'fouls' => $this->task->task->fouls,
+                'percent' => $this->task->rhythm()->blockedNow->percent(),
+                'fouls' => $this->task->task()->fouls,
             ]),
             default => $this->line->when(),
         };
@@ -61,7 +61,7 @@ final class TaskTile extends Component
     /** "30 loads or 60 days, whichever comes first". */
     public function rhythm(): string
     {
-        return Uses::intervals($this->task->rhythm->clocks);
+        return Uses::intervals($this->task->rhythm()->clocks);
     }
 
     /** @return list<string> how the part comes off, step by step */
@@ -72,7 +72,7 @@ final class TaskTile extends Component
 
         return array_map(
             static fn (string $step): string => strtr($step, $words),
-            $this->kind->part($this->task->task->part)->comesOff($traits),
+            $this->kind->part($this->task->task()->part)->comesOff($traits),
         );
     }
 

@@ -32,12 +32,12 @@ final readonly class MachineTile
     {
         $first = CareReader::byUrgency([$care])[0] ?? null;
 
-        return new self($care, $first, KitchenFigure::of($care->machine->kind, $first->task->part ?? ''), $wrong, $today);
+        return new self($care, $first, KitchenFigure::of($care->machine->kind, $first?->task()->part ?? ''), $wrong, $today);
     }
 
     public function isDue(): bool
     {
-        return true === $this->first?->rhythm?->state->isDue();
+        return true === $this->first?->rhythm()->state->isDue();
     }
 
     /** "Being looked into: only the upper rack is dirty"; empty where nothing is. */
@@ -51,13 +51,13 @@ final readonly class MachineTile
     /** "Filter: due 3 Dec". */
     public function state(): string
     {
-        $rhythm = $this->first?->rhythm;
+        $rhythm = $this->first?->rhythm();
         if (null === $this->first || null === $rhythm) {
             return (string) __('machines.tile.no_clock');
         }
 
         return $this->first->name().': '.match (true) {
-            $rhythm->state->isDue() => __('machines.tile.'.($this->first->neverOpened() ? ($this->first->graded ? 'look' : 'do') : 'due')),
+            $rhythm->state->isDue() => __('machines.tile.'.($this->first->neverOpened() ? ($this->first->isGraded() ? 'look' : 'do') : 'due')),
             null === $rhythm->dueOn => __('machines.tile.no_date'),
             default => __('machines.tile.due_on', ['day' => Dates::short($rhythm->dueOn, $this->today)]),
         };

@@ -62,9 +62,9 @@ final readonly class MachinePage
             notices: $this->keepApart->for($household, [$care], $machine),
             needs: $this->needs->for($household, [$care->machine]),
             pourInto: $this->keepApart->pourInto([$care], $household),
-            caused: null === $shown ? [] : $this->fixes->causedBy($shown->task->id, $machine, $household),
+            caused: null === $shown ? [] : $this->fixes->causedBy($shown->task()->id, $machine, $household),
             pointed: null !== $shown && [] !== (
-                $this->handbook->trouble($machine->kind)?->pointingTo($shown->task->id, $machine->traits) ?? []
+                $this->handbook->trouble($machine->kind)?->pointingTo($shown->task()->id, $machine->traits) ?? []
             ),
             handbook: $this->handbook,
         );

@@ -38,7 +38,7 @@ final readonly class StartPage
         $tried->schools = $schools ?? $machine->schools;
         $said = [];
         foreach ($care->tasks as $id => $task) {
-            $said[$id] = $this->words->sentence($task->start, $task->task, $machine, $kind);
+            $said[$id] = $this->words->sentence($task->start(), $task->task(), $machine, $kind);
         }
 
         return new StartData(

@@ -99,7 +99,7 @@ final readonly class CupPage
     private function isJustCleaned(Machine $machine, Household $household, Day $today): bool
     {
         foreach ($this->care->machine($machine, $household)->tasks as $id => $task) {
-            $last = $task->history->last();
+            $last = $task->history()->last();
             $isClean = null !== $last && $last->left->value <= self::CLEAN && $today->since($last->day) <= self::JUST;
             if ($isClean && in_array($id, ['arms', 'filter'], true)) {
                 return true;

@@ -93,7 +93,7 @@ final readonly class GreasePage
                 : '',
         ]);
 
-        $due = ($care->tasks[$this->handbook->measureModel()->weighedTask] ?? null)?->rhythm->dueOn;
+        $due = ($care->tasks[$this->handbook->measureModel()->weighedTask] ?? null)?->rhythm()->dueOn;
 
         return null === $due ? $sentences : [...$sentences, self::text('seen', ['day' => Dates::day($due, $today)])];
     }

@@ -82,7 +82,7 @@ final readonly class PlanPage
     /** What runs by itself in a task, beyond the work. */
     private static function waits(TaskCare $task): string
     {
-        $waits = $task->estimate->all->value - $task->estimate->hands->value;
+        $waits = $task->estimate()->all->value - $task->estimate()->hands->value;
 
         return $waits < self::LONG ? '' : Uses::minutes($waits);
     }
@@ -171,7 +171,7 @@ final readonly class PlanPage
                     "{$care->machine->id}:$procedure",
                     $care->kind->procedureNames[$procedure] ?? $task->name(),
                     (new TaskLine($task, $today, $this->words))->when(),
-                    Uses::minutes($task->estimate->hands->value),
+                    Uses::minutes($task->estimate()->hands->value),
                     self::waits($task),
                     $task->kept->wear,
                     $task->neverOpened(),

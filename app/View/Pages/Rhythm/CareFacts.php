@@ -14,7 +14,7 @@ final class CareFacts
     /** @param Rhythm|null $rhythm where the page computed it itself */
     public static function of(TaskCare $care, ?Rhythm $rhythm = null): ComponentAttributeBag
     {
-        $rhythm ??= $care->rhythm;
+        $rhythm ??= $care->rhythm();
 
         return new ComponentAttributeBag([
             'data-care' => "{$care->machine->id} $care->id",
@@ -24,7 +24,7 @@ final class CareFacts
             'data-remind' => (string) $rhythm->remindOn,
             'data-percent' => $rhythm->blockedNow->percent(),
             'data-elapsed' => round($rhythm->deciding->clock->elapsed, 6).' '.$rhythm->deciding->clock->unit,
-            'data-hands' => (int) ceil($care->estimate->hands->value),
+            'data-hands' => (int) ceil($care->estimate()->hands->value),
         ]);
     }
 }

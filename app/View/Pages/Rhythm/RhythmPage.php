@@ -102,7 +102,7 @@ final readonly class RhythmPage
                 $years[] = [
                     new TaskLine($task, $today, $this->words),
                     $year,
-                    $this->starts->sentence($task->start, $task->task, $care->machine, $care->kind),
+                    $this->starts->sentence($task->start(), $task->task(), $care->machine, $care->kind),
                 ];
             }
         }
@@ -116,9 +116,9 @@ final readonly class RhythmPage
         [$history] = $this->histories->read($care->machine, $household->zone(), $now);
         $years = [];
         foreach ($care->tasks as $id => $task) {
-            $rhythm = $this->calculator->rhythm($care->machine, $household, $task->task, $history, $today);
+            $rhythm = $this->calculator->rhythm($care->machine, $household, $task->task(), $history, $today);
             if (null !== $rhythm) {
-                $workings = $this->calculator->workings($rhythm, $history, $task->task, $today);
+                $workings = $this->calculator->workings($rhythm, $history, $task->task(), $today);
                 $years[$id] = YearLine::of(
                     $workings[(int) array_search($rhythm->deciding, $rhythm->clocks, true)],
                     $history->task($id)->openings,

@@ -43,12 +43,12 @@ final readonly class WorkingsPage
         $care = $this->care->machine($machine, $household);
         $task = $care->tasks[$id] ?? null;
         [$history] = $this->histories->read($machine, $household->zone(), $now);
-        $rhythm = null === $task ? null : $this->calculator->rhythm($machine, $household, $task->task, $history, $today);
+        $rhythm = null === $task ? null : $this->calculator->rhythm($machine, $household, $task->task(), $history, $today);
         if (null === $task || null === $rhythm) {
             throw UnknownEntry::named('care task on a clock', $id);
         }
 
-        $clocks = $this->calculator->workings($rhythm, $history, $task->task, $today);
+        $clocks = $this->calculator->workings($rhythm, $history, $task->task(), $today);
         usort(
             $clocks,
             static fn (Workings $a, Workings $b): int => ($b->reading === $rhythm->deciding) <=> ($a->reading === $rhythm->deciding),
@@ -59,7 +59,7 @@ final readonly class WorkingsPage
             today: $today,
             facts: CareFacts::of($task, $rhythm),
             line: new TaskLine($task, $today, $this->words),
-            start: $this->starts->sentence($task->start, $task->task, $machine, $care->kind),
+            start: $this->starts->sentence($task->start(), $task->task(), $machine, $care->kind),
             clocks: array_map(fn (Workings $each): array => [
                 'reading' => $each->reading,
                 'decides' => $each->reading === $rhythm->deciding,

@@ -109,7 +109,7 @@ final readonly class ComposePage
      */
     private function about(MachineCare $care, array $choices, string $part): array
     {
-        $own = array_filter($choices, static fn (ComposeChoice $choice): bool => $choice->line?->care->task->part === $part);
+        $own = array_filter($choices, static fn (ComposeChoice $choice): bool => $choice->line?->care->task()->part === $part);
         $with = array_filter($choices, static fn (ComposeChoice $choice): bool => [] === $choice->procedure->runs
             && [] !== array_filter($choice->procedure->steps, static fn (Step $step): bool => $step->part === $part));
 

@@ -125,7 +125,7 @@ final readonly class RoundSummaryPage
     private static function next(array $opened, Day $today): string
     {
         foreach ($opened as $each) {
-            $due = $each->line->care->rhythm->dueOn;
+            $due = $each->line->care->rhythm()->dueOn;
             if (null !== $due) {
                 return $each->line->care->name().': '.($each->line->isDue()
                     ? (string) __('rounds.still', ['when' => $each->line->when()])
@@ -149,8 +149,8 @@ final readonly class RoundSummaryPage
         $lights = [];
         foreach ($opened as $each) {
             $care = $each->line->care;
-            if (null !== $care->task->light && isset($on[$care->task->light])) {
-                $lights[] = [$care->task->light, $care->name()];
+            if (null !== $care->task()->light && isset($on[$care->task()->light])) {
+                $lights[] = [$care->task()->light, $care->name()];
             }
         }
 
@@ -179,12 +179,12 @@ final readonly class RoundSummaryPage
             $payload = $entry->decode();
             $care = $payload instanceof Opening ? $tasks[$payload->task] ?? null : null;
             if ($payload instanceof Opening && null !== $care) {
-                $isLast = $care->history->last()?->entry === $entry->id;
+                $isLast = $care->history()->last()?->entry === $entry->id;
                 $scale = $this->handbook->scales()->scale($care->scale());
                 $opened[$payload->task] = new OpenedTask(
                     new TaskLine($care, $today, $this->words),
                     $entry,
-                    $isLast ? $this->words->learnedFrom($care->rhythm, $care->scale()) : null,
+                    $isLast ? $this->words->learnedFrom($care->rhythm(), $care->scale()) : null,
                     null === $payload->found ? null : $scale->nearest($payload->found),
                     $scale->nearest($payload->left),
                 );
@@ -192,8 +192,8 @@ final readonly class RoundSummaryPage
         }
 
         $opened = array_values($opened);
-        usort($opened, static fn (OpenedTask $a, OpenedTask $b): int => ($a->line->care->rhythm->dueOn->number ?? PHP_INT_MAX) <=> (
-            $b->line->care->rhythm->dueOn->number ?? PHP_INT_MAX
+        usort($opened, static fn (OpenedTask $a, OpenedTask $b): int => ($a->line->care->rhythm()->dueOn->number ?? PHP_INT_MAX) <=> (
+            $b->line->care->rhythm()->dueOn->number ?? PHP_INT_MAX
         ));
 
         return $opened;

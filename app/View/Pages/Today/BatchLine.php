@@ -39,7 +39,7 @@ final readonly class BatchLine
 
     public function isBroughtForward(TaskLine $line): bool
     {
-        return in_array($line->care->task->id, $this->proposed->batch->broughtForward(), true);
+        return in_array($line->care->task()->id, $this->proposed->batch->broughtForward(), true);
     }
 
     /** @return list<TaskCare> */

@@ -22,8 +22,8 @@ final readonly class TaskLine
 
     public function __construct(public TaskCare $care, public Day $today, private ReasonWords $words)
     {
-        $last = $care->history->last();
-        $this->bar = null === $last ? null : WindowBar::of($care->rhythm, $last->day, $today);
+        $last = $care->history()->last();
+        $this->bar = null === $last ? null : WindowBar::of($care->rhythm(), $last->day, $today);
     }
 
     /** Why it is where it is, in one sentence, or two where something was left in place. */
@@ -41,13 +41,13 @@ final readonly class TaskLine
     private function leading(): int
     {
         return ReasonCode::ClockDecides === ($this->sorted()[0]->code ?? null)
-            && ($this->care->history->last()->left->value ?? 0.0) > 0 ? 2 : 1;
+            && ($this->care->history()->last()->left->value ?? 0.0) > 0 ? 2 : 1;
     }
 
     private function sentence(Reason $reason): string
     {
-        $last = $this->care->history->last();
-        $absent = null === $last ? 0 : $this->care->rhythm->deciding->clock->absences->days($last->day, $this->today);
+        $last = $this->care->history()->last();
+        $absent = null === $last ? 0 : $this->care->rhythm()->deciding->clock->absences->days($last->day, $this->today);
 
         $text = $this->words->sentence(
             $reason,
@@ -57,7 +57,7 @@ final readonly class TaskLine
             $this->care->scale(),
             $absent,
             $this->today,
-            $this->care->graded,
+            $this->care->isGraded(),
         );
 
         return ReasonCode::ClockDecides === $reason->code ? $text.$this->estimated() : $text;
@@ -66,9 +66,9 @@ final readonly class TaskLine
     /** How much of the use that the clock has run on nobody counted; empty where it runs on days, or all is known. */
     private function estimated(): string
     {
-        $clock = $this->care->rhythm->deciding->clock;
-        $uses = $this->care->history->usesSince;
-        $share = Clock::DAYS === $clock->unit || $uses <= 0 ? 0.0 : $this->care->history->estimated / $uses;
+        $clock = $this->care->rhythm()->deciding->clock;
+        $uses = $this->care->history()->usesSince;
+        $share = Clock::DAYS === $clock->unit || $uses <= 0 ? 0.0 : $this->care->history()->estimated / $uses;
 
         return match (true) {
             $share * $clock->elapsed < 0.5 => '',
@@ -80,7 +80,7 @@ final readonly class TaskLine
     /** Whether anybody said how it was, at one of the openings. */
     private function wasFound(): bool
     {
-        return [] !== array_filter($this->care->history->openings, static fn (OpeningRecord $opening): bool => null !== $opening->found);
+        return [] !== array_filter($this->care->history()->openings, static fn (OpeningRecord $opening): bool => null !== $opening->found);
     }
 
     /**
@@ -92,11 +92,11 @@ final readonly class TaskLine
     private function sorted(): array
     {
         $silent = $this->care->neverOpened() || [] !== array_filter(
-            $this->care->rhythm->reasons,
+            $this->care->rhythm()->reasons,
             static fn (Reason $reason): bool => ReasonCode::LeftInPlace === $reason->code && $reason->values['foulings'] >= 1,
         );
         $reasons = array_values(array_filter(
-            $this->care->rhythm->reasons,
+            $this->care->rhythm()->reasons,
             static fn (Reason $reason): bool => !$silent || ReasonCode::ClockDecides !== $reason->code,
         ));
         usort($reasons, static fn (Reason $a, Reason $b): int => self::place($a) <=> self::place($b));
@@ -118,32 +118,32 @@ final readonly class TaskLine
     /** "due, 3 days over", "due today", "due in 6 days, on Thu 3 December". */
     public function when(): string
     {
-        $due = $this->care->rhythm->dueOn;
-        $late = $this->care->rhythm->daysOver($this->today);
+        $due = $this->care->rhythm()->dueOn;
+        $late = $this->care->rhythm()->daysOver($this->today);
 
         return match (true) {
             $this->care->neverOpened() => null === $due || !$due->isAfter($this->today)
-                ? (string) __($this->care->graded ? 'today.look_once' : 'today.do_once')
-                : (string) __($this->care->graded ? 'today.look_by' : 'today.do_by', ['when' => Dates::relative($due, $this->today)]),
+                ? (string) __($this->care->isGraded() ? 'today.look_once' : 'today.do_once')
+                : (string) __($this->care->isGraded() ? 'today.look_by' : 'today.do_by', ['when' => Dates::relative($due, $this->today)]),
             null === $due => (string) __('today.no_date'),
             $late > 0 => trans_choice('today.over', $late, ['days' => $late]),
-            !$due->isAfter($this->today) || $this->care->rhythm->state->isDue() => (string) __('today.due_today'),
+            !$due->isAfter($this->today) || $this->care->rhythm()->state->isDue() => (string) __('today.due_today'),
             default => (string) __('today.due_in', ['when' => Dates::relative($due, $this->today)]),
         };
     }
 
     public function stateName(): string
     {
-        $unknown = $this->care->graded ? 'unknown' : 'undone';
+        $unknown = $this->care->isGraded() ? 'unknown' : 'undone';
 
-        return (string) __('today.state.'.($this->care->neverOpened() ? $unknown : $this->care->rhythm->state->value));
+        return (string) __('today.state.'.($this->care->neverOpened() ? $unknown : $this->care->rhythm()->state->value));
     }
 
     /** How sure the date is, in words; null where nothing has been found yet. */
     public function sure(): ?string
     {
-        $window = $this->care->rhythm->window;
-        $learned = $this->care->rhythm->deciding->learned->openings;
+        $window = $this->care->rhythm()->window;
+        $learned = $this->care->rhythm()->deciding->learned->openings;
         if (null === $window || $window[0] == $window[1] || $this->care->neverOpened()) {
             return null;
         }
@@ -157,8 +157,8 @@ final readonly class TaskLine
     /** Why the reminder waits, in brackets; empty where there is nothing to say. */
     public function putOffBecause(): string
     {
-        $rhythm = $this->care->rhythm;
-        $snooze = $this->care->history->snooze;
+        $rhythm = $this->care->rhythm();
+        $snooze = $this->care->history()->snooze;
 
         return match (true) {
             null !== $snooze && $snooze->until->number === $rhythm->remindOn?->number => " ($snooze->reason)",
@@ -170,15 +170,15 @@ final readonly class TaskLine
     /** How foul it is by now, where somebody judges it: "About 30 % shut by now: ". */
     public function soil(): string
     {
-        return $this->care->graded
-            ? (string) __('today.soil', ['percent' => $this->care->rhythm->blockedNow->percent(), 'fouls' => $this->care->task->fouls])
+        return $this->care->isGraded()
+            ? (string) __('today.soil', ['percent' => $this->care->rhythm()->blockedNow->percent(), 'fouls' => $this->care->task()->fouls])
             : '';
     }
 
     /** @return array{Day, Day}|null between which days it falls due, as far as that can be told */
     public function window(): ?array
     {
-        $window = $this->care->rhythm->window;
+        $window = $this->care->rhythm()->window;
 
         return null === $window || $window[0] == $window[1] ? null : $window;
     }
@@ -187,7 +187,7 @@ final readonly class TaskLine
     public function claimedBy(): ?string
     {
         $claim = $this->care->machine->claims[$this->care->id] ?? null;
-        $last = $this->care->history->last()?->day;
+        $last = $this->care->history()->last()?->day;
 
         return null === $claim || (null !== $last && !Day::of($claim['on'])->isAfter($last)) ? null : $claim['name'];
     }

@@ -90,11 +90,11 @@ final readonly class TodayPage
             machines: array_values(array_filter($machines, static fn (MachineCare $care): bool => $care->isCounted())),
             first: $first,
             start: true === $first?->care->neverOpened()
-                ? $this->starts->sentence($first->care->start, $first->care->task, $first->care->machine, $first->care->kind)
+                ? $this->starts->sentence($first->care->start(), $first->care->task(), $first->care->machine, $first->care->kind)
                 : null,
             batches: $batches,
             jobs: count($inBatches),
-            hands: (int) ceil([] === $batches ? ($first->care->estimate->hands->value ?? 0) : $hands),
+            hands: (int) ceil([] === $batches ? ($first?->care->estimate()->hands->value ?? 0) : $hands),
             others: array_map($line, array_slice($soon, 0, self::OTHERS)),
             more: max(0, count($soon) - self::OTHERS),
             putOff: array_map($line, array_values(array_filter($tasks, static fn (TaskCare $care): bool => $care->isPutOff($today)))),
@@ -230,7 +230,7 @@ final readonly class TodayPage
     {
         $asked = [];
         foreach ($tasks as $care) {
-            foreach ($care->kept->hasSymptoms ? $care->history->symptoms : [] as $symptom) {
+            foreach ($care->kept->hasSymptoms ? $care->history()->symptoms : [] as $symptom) {
                 if ($symptom->opened) {
                     $asked[] = [
                         $symptom,

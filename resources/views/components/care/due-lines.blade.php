@@ -2,7 +2,7 @@
 @use('App\View\Words\Dates')
 @foreach ($lines as $line)
 <div class="due" {{ App\View\Pages\Rhythm\CareFacts::of($line->care) }}>
-    {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm->wear))->svg($level === 'h2' ? 96 : 56, $line->care->neverOpened()) !!}
+    {!! (new App\View\Drawing\CloudyGlass($line->care->rhythm()->wear))->svg($level === 'h2' ? 96 : 56, $line->care->neverOpened()) !!}
     <div class="due__what">
         <{{ $level }}><a href="/machines/{{ $line->care->machine->id }}">{{ $line->care->name() }}</a>
             <span class="muted">· {{ $line->care->machine->name }}</span></{{ $level }}>
@@ -19,7 +19,7 @@
                 @foreach (Dates::ends($window[0], $window[1], $today) as $end)<span>{{ $end }}</span>@endforeach</div>
         @endif
         <strong>{{ $line->when() }}</strong>
-        <a class="why-link" href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task->id }}">{{
+        <a class="why-link" href="/machines/{{ $line->care->machine->id }}/rhythm/{{ $line->care->task()->id }}">{{
             __('today.why') }}<span class="visually-hidden"> {{
                 __('views/components/care/due-lines.of', ['care' => $line->care->name(),
                     'machine' => $line->care->machine->name]) }}</span></a>

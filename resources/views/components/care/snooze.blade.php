@@ -5,7 +5,7 @@
     <form method="post" action="{{ route('snoozes.store', $care->machine) }}">
         @csrf
         <input type="hidden" name="id" value="{{ Str::ulid() }}">
-        <input type="hidden" name="task" value="{{ $care->task->id }}">
+        <input type="hidden" name="task" value="{{ $care->task()->id }}">
         <x-form.field name="until" :label="__('views/components/care/snooze.remind_me_on')" type="date"
             :value="(string) $today->plus(7)" :min="(string) $today->plus(1)"
             required/>

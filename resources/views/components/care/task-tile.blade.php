@@ -1,18 +1,18 @@
 @use('App\View\Words\Dates')
 <section class="tile" id="task" {{ App\View\Pages\Rhythm\CareFacts::of($task) }} aria-labelledby="task-name" tabindex="-1">
     <div class="part-head">
-        <x-drawing.glass :wear="$task->rhythm->wear" :size="56" :unknown="$task->neverOpened()"/>
+        <x-drawing.glass :wear="$task->rhythm()->wear" :size="56" :unknown="$task->neverOpened()"/>
         <div>
             <h2 id="task-name">{{ $task->name() }}</h2>
             <p class="muted">{{ $state() }}</p>
         </div>
     </div>
-    <p><strong>{{ __('views/components/care/task-tile.rhythm', ['rhythm' => $rhythm()]) }}</strong>{{ count($task->rhythm->clocks) > 1
+    <p><strong>{{ __('views/components/care/task-tile.rhythm', ['rhythm' => $rhythm()]) }}</strong>{{ count($task->rhythm()->clocks) > 1
         ? ', '.__('views/components/care/task-tile.whichever_comes_first') : '' }}.</p>
-    @if ($task->graded && $chart->curve !== '')
+    @if ($task->isGraded() && $chart->curve !== '')
         <svg class="chart" viewBox="0 0 400 118" role="img"
             aria-label="{{ __('views/components/care/task-tile.soil_over_the_last_openings_it', ['percent' =>
-                $task->rhythm->blockedNow->percent()]) }}">
+                $task->rhythm()->blockedNow->percent()]) }}">
             <path class="clean-by" d="M0 {{ $chart->cleanBy }} H400"/>
             <path class="soil-line" d="{{ $chart->curve }}"/>
             <text class="copper" x="0" y="{{ $chart->cleanBy - 6 }}">{{ __('views/components/care/task-tile.clean_by') }}</text>
@@ -34,14 +34,14 @@
         <h3>{{ __('views/components/care/task-tile.how_it_comes_off_here') }}</h3>
         <ol>@foreach ($off as $each)<li>{{ $each }}</li>@endforeach</ol>
     @endif
-    @if ($task->graded)<x-care.last-openings :care="$task" :handbook="$handbook" :today="$today" :count="4"/>@endif
+    @if ($task->isGraded())<x-care.last-openings :care="$task" :handbook="$handbook" :today="$today" :count="4"/>@endif
     <div class="with-gap mt-3">
         @foreach ($task->procedures() as $procedure => $name)
             <x-care.start-round :care="$task" :procedure="$procedure" :main="$loop->first && ! $running">
                 {{ $loop->first ? __('views/components/care/task-tile.start').' '.mb_strtolower($name) : $name }}</x-care.start-round>
         @endforeach
         @unless ($machine->ownTasks()->task($id))<a class="push push--quiet"
-            href="{{ route('rounds.create', [$machine, 'part' => $task->task->part]) }}">{{
+            href="{{ route('rounds.create', [$machine, 'part' => $task->task()->part]) }}">{{
                 __('views/components/care/task-tile.with_other_jobs') }}</a>@endunless
         <a class="push push--quiet"
             href="{{ route('handbook.procedure', [$kind->id, array_key_first($task->procedures()), 'machine' => $machine->id]) }}">{{
@@ -66,7 +66,7 @@
             <input type="hidden" name="task" value="{{ $id }}">
             <x-form.field name="on" :label="__('views/components/care/task-tile.when')" type="date" :value="(string) $today"
                 :max="(string) $today" required/>
-            @if ($task->graded)
+            @if ($task->isGraded())
             @foreach (['found' => __('views/components/care/task-tile.how_was_it'),
                 'left' => __('views/components/care/task-tile.how_did_it_go_back')] as $name => $ask)
                 <div class="field">

@@ -3,8 +3,8 @@
 @if ($opened)
     <h2>{{ __('views/components/round/record-body.next_due') }}</h2>
     <table class="record__table">@foreach ($opened as $each)<tr><th>{{ $each->line->care->name() }}</th><td>
-        {{ $each->line->care->rhythm->dueOn
-            ? Dates::day($each->line->care->rhythm->dueOn)
+        {{ $each->line->care->rhythm()->dueOn
+            ? Dates::day($each->line->care->rhythm()->dueOn)
                 : __('views/components/round/record-body.when_it_is_wanted') }}</td></tr>@endforeach
         </table>
 @endif
