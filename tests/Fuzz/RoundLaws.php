@@ -223,7 +223,8 @@ final class RoundLaws
         $next = null;
         foreach (Entry::inForce($round->entries()->where('kind', 'opening')->get()) as $entry) {
             $payload = $entry->decode();
-            $due = $payload instanceof Opening ? ($care->tasks[$payload->task]->rhythm()->dueOn ?? null) : null;
+            $task = $payload instanceof Opening ? $care->tasks[$payload->task] ?? null : null;
+            $due = $task?->rhythm()->dueOn;
             $next = null === $due || (null !== $next && $next->number <= $due->number) ? $next : $due;
         }
         if (null !== $next && $next->isAfter($today)) {

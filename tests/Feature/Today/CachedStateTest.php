@@ -72,7 +72,9 @@ final class CachedStateTest extends TestCase
         Cache::flush();
         $after = $this->read();
 
-        self::assertEquals([$before->rhythm(), $before->history(), $before->estimate()], [$after->rhythm(), $after->history(), $after->estimate()]);
+        foreach (['rhythm', 'history', 'estimate'] as $what) {
+            self::assertEquals($before->$what(), $after->$what(), $what);
+        }
     }
 
     public function test_another_entry_is_seen_at_once(): void

@@ -45,7 +45,8 @@ final class PlanTest extends TestCase
         $task = app(CareReader::class)->machine($this->dishwasher, $this->user->home())->tasks['filter'];
         $data = $this->plan(["{$this->dishwasher->id}:{$task->fullest()}"]);
 
-        $done = (new \DateTimeImmutable('2026-06-15 12:00'))->modify(sprintf('+%d seconds', (int) ceil($task->estimate()->all->value * 60)));
+        $seconds = (int) ceil($task->estimate()->all->value * 60);
+        $done = (new \DateTimeImmutable('2026-06-15 12:00'))->modify("+$seconds seconds");
         self::assertStringContainsString($done->format('H:i'), $data->head);
         self::assertSame([__('plan.proved')], $data->sentences);
     }

@@ -57,9 +57,11 @@ final readonly class MachineTile
         }
 
         return $this->first->name().': '.match (true) {
-            $rhythm->state->isDue() => __('machines.tile.'.($this->first->neverOpened() ? ($this->first->isGraded() ? 'look' : 'do') : 'due')),
-            null === $rhythm->dueOn => __('machines.tile.no_date'),
-            default => __('machines.tile.due_on', ['day' => Dates::short($rhythm->dueOn, $this->today)]),
+            !$rhythm->state->isDue() => null === $rhythm->dueOn
+                ? __('machines.tile.no_date')
+                : __('machines.tile.due_on', ['day' => Dates::short($rhythm->dueOn, $this->today)]),
+            !$this->first->neverOpened() => __('machines.tile.due'),
+            default => __('machines.tile.'.($this->first->isGraded() ? 'look' : 'do')),
         };
     }
 }
