@@ -207,7 +207,7 @@ final class ProcedureExpander
 
     private function isKnown(string $word): bool
     {
-        return isset($this->steps[$word]) || in_array($word[0] ?? '', [StepChain::REFIT, StepChain::TAKES], true);
+        return isset($this->steps[$word]) || !StepChain::isStep($word);
     }
 
     /**

@@ -54,9 +54,7 @@ final readonly class StepChain
             $after[$word] = $taken;
         }
         $this->after = $after;
-        [$ids, $final] = $this->expand(
-            array_values(array_filter($words, static fn (string $word): bool => !str_starts_with($word, self::TAKES))),
-        );
+        [$ids, $final] = $this->expand($words);
         $start = $this->runsFrom($ids, $final);
         $refit = [] === $final ? count($ids) : (int) array_search($final[0], $ids, true);
         $opened = $this->lastOpening($ids);
@@ -75,6 +73,12 @@ final readonly class StepChain
         $this->runs = $runs;
     }
 
+    /** Whether a word is the id of a step, and neither REFIT nor TAKES. */
+    public static function isStep(string $word): bool
+    {
+        return !str_starts_with($word, self::REFIT) && !str_starts_with($word, self::TAKES);
+    }
+
     /** @return list<string> */
     public function ids(): array
     {
@@ -90,7 +94,10 @@ final readonly class StepChain
     {
         $ids = $tray = $final = [];
         foreach ($words as $word) {
-            if (!str_starts_with($word, self::REFIT)) {
+            if (str_starts_with($word, self::TAKES)) {
+                continue;
+            }
+            if (self::isStep($word)) {
                 if (isset($this->steps[$word]['takesOff']) && !in_array($word, $ids, true)) {
                     $tray[] = $word;
                 }

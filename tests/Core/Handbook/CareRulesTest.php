@@ -73,6 +73,21 @@ final class CareRulesTest extends CoreTestCase
         }
     }
 
+    /** A caution that tells to switch off stands at no step for which the machine runs. */
+    #[DataProvider('procedures')]
+    public function test_no_step_that_runs_the_machine_tells_to_pull_its_plug(Procedure $procedure): void
+    {
+        $wrong = [];
+        foreach ($procedure->steps as $step) {
+            foreach ($step->runsTheMachine() ? $step->cautions : [] as $id) {
+                if (1 === preg_match('~unplugged|switched off|power off|breaker off|hood off~i', self::handbook()->caution($id)->title)) {
+                    $wrong[] = "$step->id: $id";
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
     #[DataProvider('procedures')]
     public function test_soap_never_goes_into_a_machine_and_is_rinsed_out_of_what_it_was_in(Procedure $procedure): void
     {

@@ -93,19 +93,4 @@ final class KitWordsTest extends CoreTestCase
     {
         return (string) preg_replace('~Seeds, labels, toothpicks|in the direction of the brushed lines~', '', $text);
     }
-
-    /** A caution that tells to switch off stands at no step for which the machine runs. */
-    #[DataProviderExternal(CareRulesTest::class, 'procedures')]
-    public function test_no_step_that_runs_the_machine_tells_to_pull_its_plug(Procedure $procedure): void
-    {
-        $wrong = [];
-        foreach ($procedure->steps as $step) {
-            foreach ($step->runsTheMachine() ? $step->cautions : [] as $id) {
-                if (1 === preg_match('~unplugged|switched off|power off|breaker off|hood off~i', self::handbook()->caution($id)->title)) {
-                    $wrong[] = "$step->id: $id";
-                }
-            }
-        }
-        self::assertSame([], $wrong);
-    }
 }

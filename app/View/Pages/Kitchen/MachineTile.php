@@ -51,10 +51,10 @@ final readonly class MachineTile
     /** "Filter: due 3 Dec". */
     public function state(): string
     {
-        $rhythm = $this->first?->rhythm();
-        if (null === $this->first || null === $rhythm) {
+        if (null === $this->first) {
             return (string) __('machines.tile.no_clock');
         }
+        $rhythm = $this->first->rhythm();
 
         return $this->first->name().': '.match (true) {
             !$rhythm->state->isDue() => null === $rhythm->dueOn
